@@ -1,0 +1,66 @@
+package tactus.app.action;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.binding.Bindings;
+import javafx.beans.value.ObservableBooleanValue;
+import javafx.scene.input.KeyCombination;
+import org.kordamp.ikonli.feather.Feather;
+import tactus.app.words.Words;
+
+/**
+ * A command.
+ *
+ * @param id what it is called in the code and in the words: {@code song.save}
+ * @param keys the first is shown, all work
+ * @param effect what it does
+ * @param enabled whether it can be done now
+ */
+public record Action(
+        String id,
+        Scope scope,
+        List<KeyCombination> keys,
+        Optional<Feather> icon,
+        Runnable effect,
+        ObservableBooleanValue enabled) {
+
+    private static final ObservableBooleanValue ALWAYS = Bindings.createBooleanBinding(() -> true);
+
+    public Action {
+        keys = List.copyOf(keys);
+    }
+
+    /** Returns a command that can always be done; {@code keys} as {@link KeyCombination#valueOf} reads them. */
+    public static Action of(String id, Scope scope, Runnable effect, String... keys) {
+        return new Action(
+                id,
+                scope,
+                List.of(keys).stream().map(KeyCombination::valueOf).toList(),
+                Optional.empty(),
+                effect,
+                ALWAYS);
+    }
+
+    public Action withIcon(Feather other) {
+        return new Action(id, scope, keys, Optional.of(other), effect, enabled);
+    }
+
+    public Action when(ObservableBooleanValue condition) {
+        return new Action(id, scope, keys, icon, effect, condition);
+    }
+
+    /** What it is called in menus and on buttons. */
+    public String text() {
+        return Words.of("action." + id);
+    }
+
+    /** The key that is shown; empty if there is none. */
+    public String keyText() {
+        return keys.isEmpty() ? "" : KeyText.of(keys.getFirst());
+    }
+
+    /** Does it, if it can be done now. */
+    public void run() {
+        if (enabled.get()) effect.run();
+    }
+}

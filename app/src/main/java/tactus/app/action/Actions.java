@@ -1,0 +1,112 @@
+package tactus.app.action;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** Knows every command of a window. Menus, buttons, keys and the list of keys are made from it. */
+public final class Actions {
+
+    private final Map<String, Action> actions = new LinkedHashMap<>();
+
+    /** @throws IllegalArgumentException if a command with that id is there already */
+    public void add(Action action) {
+        if (actions.putIfAbsent(action.id(), action) != null) {
+            throw new IllegalArgumentException("there is an action " + action.id() + " already");
+        }
+    }
+
+    /** @throws IllegalArgumentException if there is no such command */
+    public Action get(String id) {
+        return Optional.ofNullable(actions.get(id))
+                .orElseThrow(() -> new IllegalArgumentException("there is no action " + id));
+    }
+
+    /** Every command, in the order in which they were added. */
+    public List<Action> all() {
+        return new ArrayList<>(actions.values());
+    }
+
+    /** Takes over the keys of {@code scene}. */
+    public void listenTo(Scene scene) {
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, press -> {
+            Node focus = scene.getFocusOwner();
+            if (isForTheControl(press, focus)) return;
+            matching(press, focus).ifPresent(action -> {
+                action.run();
+                press.consume();
+            });
+        });
+    }
+
+    /** Space and Enter press the button that has the focus. */
+    private static boolean isForTheControl(KeyEvent press, Node focus) {
+        boolean presses = press.getCode() == KeyCode.SPACE || press.getCode() == KeyCode.ENTER;
+        return presses && focus instanceof ButtonBase;
+    }
+
+    private Optional<Action> matching(KeyEvent press, Node focus) {
+        return actions.values().stream()
+                .filter(action -> action.keys().stream().anyMatch(key -> key.match(press)))
+                .filter(action -> action.scope().reaches(focus))
+                .findFirst();
+    }
+
+    /** A menu entry for a command. */
+    public MenuItem menuItem(String id) {
+        Action action = get(id);
+        var item = new MenuItem(action.text());
+        item.setId("menu-" + id);
+        action.keys().stream().findFirst().ifPresent(item::setAccelerator);
+        action.enabled().subscribe(enabled -> item.setDisable(!enabled));
+        item.setOnAction(_ -> action.run());
+        return item;
+    }
+
+    /** A button for a command, with its icon if it has one, its text otherwise. */
+    public Button button(String id) {
+        Action action = get(id);
+        var button = new Button();
+        dress(button, action);
+        button.setOnAction(_ -> action.run());
+        return button;
+    }
+
+    /** A button with both icon and text. */
+    public Button wordedButton(String id) {
+        Button button = button(id);
+        button.setText(get(id).text());
+        return button;
+    }
+
+    /** A button that stays pressed; the caller binds its state. */
+    public ToggleButton toggle(String id) {
+        Action action = get(id);
+        var toggle = new ToggleButton();
+        dress(toggle, action);
+        toggle.setOnAction(_ -> action.run());
+        return toggle;
+    }
+
+    private static void dress(ButtonBase button, Action action) {
+        button.setId("button-" + action.id());
+        action.icon()
+                .ifPresentOrElse(icon -> button.setGraphic(new FontIcon(icon)), () -> button.setText(action.text()));
+        String key = action.keyText();
+        button.setTooltip(new Tooltip(key.isEmpty() ? action.text() : action.text() + "  (" + key + ")"));
+        button.setAccessibleText(action.text());
+        action.enabled().subscribe(enabled -> button.setDisable(!enabled));
+    }
+}

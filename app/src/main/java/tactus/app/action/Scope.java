@@ -1,0 +1,52 @@
+package tactus.app.action;
+
+import javafx.scene.Node;
+import javafx.scene.control.TextInputControl;
+import tactus.app.words.Words;
+
+/** Where in the window a command's key works. */
+public enum Scope {
+    /** Everywhere. */
+    ANYWHERE,
+    /** Everywhere but in a text that is being typed. */
+    OUTSIDE_TEXT,
+    /** On the large picture of the bench. */
+    PICTURE,
+    /** On the large picture; the accented forms of its letters, which need no line of their own beside it. */
+    PICTURE_ACCENTED,
+    /** On the bars of the arrangement. */
+    BARS,
+    /** On the bars; commands of a row that is listed by its first. */
+    BARS_MORE,
+    /** On the running order. */
+    ORDER;
+
+    /** Marks {@code node} as a place where keys of this scope work. */
+    public void markOn(Node node) {
+        node.getProperties().put(Scope.class, this);
+    }
+
+    /** Answers whether keys of this scope work while {@code focus} has the focus. */
+    public boolean reaches(Node focus) {
+        return switch (this) {
+            case ANYWHERE -> true;
+            case OUTSIDE_TEXT -> !(focus instanceof TextInputControl);
+            case PICTURE, PICTURE_ACCENTED -> isWithin(focus, PICTURE);
+            case BARS, BARS_MORE -> isWithin(focus, BARS);
+            case ORDER -> isWithin(focus, ORDER);
+        };
+    }
+
+    private static boolean isWithin(Node focus, Scope scope) {
+        if (focus instanceof TextInputControl) return false;
+        for (Node node = focus; node != null; node = node.getParent()) {
+            if (node.getProperties().get(Scope.class) == scope) return true;
+        }
+        return false;
+    }
+
+    /** What the list of keys calls it. */
+    public String title() {
+        return Words.of("scope." + name());
+    }
+}

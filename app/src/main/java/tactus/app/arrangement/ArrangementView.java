@@ -1,0 +1,157 @@
+package tactus.app.arrangement;
+
+import java.util.Optional;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import tactus.app.action.Actions;
+import tactus.app.action.Scope;
+import tactus.app.bench.KeyLegend;
+import tactus.app.player.PlayerModel;
+import tactus.app.words.Words;
+import tactus.app.work.Settings;
+import tactus.app.work.Work;
+import tactus.core.snag.Place;
+import tactus.core.snag.Snag;
+import tactus.core.timeline.TimelineBar;
+
+/** The place where sections are laid out and patterns assigned. Style class {@code arrangement-view}. */
+public final class ArrangementView extends BorderPane {
+
+    private final Work work;
+    private final ArrangementModel model;
+    private final PlayerModel player;
+    private final RunningOrder order = new RunningOrder();
+    private final SectionHead head;
+    private final BarsView bars;
+    private final Assignments assignments;
+    private final VBox snags = new VBox();
+
+    public ArrangementView(
+            Work work,
+            ArrangementModel model,
+            HarmonyModel harmony,
+            PlayerModel player,
+            Settings settings,
+            Actions actions) {
+        this.work = work;
+        this.model = model;
+        this.player = player;
+        head = new SectionHead(model, harmony);
+        bars = new BarsView(work, model);
+        assignments = new Assignments(model);
+        getStyleClass().add("arrangement-view");
+        setLeft(orderColumn(actions));
+        setCenter(sectionColumn(actions));
+        setRight(assignmentColumn());
+        model.choiceProperty().subscribe(_ -> show());
+        work.stateProperty().subscribe(_ -> show());
+        settings.lowStringOnTopProperty().subscribe(bars::setLowStringOnTop);
+        player.positionProperty().subscribe(_ -> showPlaying());
+    }
+
+    private VBox orderColumn(Actions actions) {
+        var title = new Label(Words.of("arrangement.order"));
+        title.getStyleClass().add("column-title");
+        var space = new Region();
+        HBox.setHgrow(space, Priority.ALWAYS);
+        var top = new HBox(
+                title,
+                space,
+                actions.button("section.new"),
+                actions.button("section.copy"),
+                actions.button("section.delete"));
+        top.getStyleClass().add("column-head");
+        Scope.ORDER.markOn(order);
+        VBox.setVgrow(order, Priority.ALWAYS);
+        order.getSelectionModel().selectedItemProperty().subscribe((_, entry) -> {
+            if (entry == null || !order.isFocused()) return;
+            if (entry.use() >= 0) model.chooseUse(entry.use());
+            else model.chooseSection(entry.section().id());
+        });
+        var column = new VBox(top, order, new KeyLegend(actions, Scope.ORDER));
+        column.getStyleClass().add("side-column");
+        return column;
+    }
+
+    private VBox sectionColumn(Actions actions) {
+        Scope.BARS.markOn(bars);
+        var scroll = new ScrollPane(bars);
+        scroll.setFitToWidth(true);
+        scroll.setFocusTraversable(false);
+        scroll.getStyleClass().add("bars-scroll");
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        snags.getStyleClass().add("snag-lines");
+        var column = new VBox(head, scroll, snags, new KeyLegend(actions, Scope.BARS));
+        column.getStyleClass().add("section-column");
+        return column;
+    }
+
+    private ScrollPane assignmentColumn() {
+        var scroll = new ScrollPane(assignments);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("assignment-scroll");
+        return scroll;
+    }
+
+    private void show() {
+        order.show(work.song(), model.choice());
+        head.show();
+        bars.show();
+        assignments.show(work.song());
+        snags.getChildren()
+                .setAll(work.snags().stream()
+                        .filter(this::isHere)
+                        .limit(3)
+                        .map(ArrangementView::line)
+                        .toList());
+        showPlaying();
+    }
+
+    private boolean isHere(Snag snag) {
+        return snag.place() instanceof Place.InSection place
+                && model.choice().section().filter(place.section()::equals).isPresent();
+    }
+
+    private static Label line(Snag snag) {
+        var line = new Label(snag.toString());
+        line.getStyleClass().add("snag-line");
+        line.setWrapText(true);
+        return line;
+    }
+
+    private void showPlaying() {
+        Optional<TimelineBar> bar = player.barNow();
+        order.playingProperty().set(bar.map(TimelineBar::use).orElse(-1));
+        bar.ifPresent(this::follow);
+        bars.showPlaying(bar.isPresent() ? player.positionProperty().get() : Double.NaN);
+    }
+
+    /** Shows the section that sounds, unless another one is being worked on. */
+    private void follow(TimelineBar bar) {
+        boolean shown = bar.use() == model.choice().use()
+                && bar.pass() == model.choice().pass();
+        if (!shown && !isWorking()) model.follow(bar);
+    }
+
+    private boolean isWorking() {
+        return head.lookupAll(".text-field").stream().anyMatch(field -> field.isFocused());
+    }
+
+    void editChord() {
+        head.editChord();
+    }
+
+    void moveLine(int lines) {
+        bars.moveLine(lines);
+    }
+
+    /** Puts the focus on the bars. */
+    public void takeFocus() {
+        bars.requestFocus();
+    }
+}

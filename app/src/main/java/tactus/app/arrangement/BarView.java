@@ -1,0 +1,109 @@
+package tactus.app.arrangement;
+
+import java.util.List;
+import java.util.function.IntConsumer;
+import java.util.stream.Collectors;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+import tactus.app.hand.HandView;
+import tactus.app.words.Words;
+import tactus.core.picture.Frame;
+import tactus.core.picture.Passage;
+import tactus.core.time.Length;
+import tactus.core.time.Meter;
+import tactus.core.timeline.Fit;
+import tactus.core.timeline.Timeline;
+import tactus.core.timeline.TimelineBar;
+import tactus.core.timeline.TimelineSpan;
+import tactus.formats.font.MusicText;
+
+/**
+ * A bar: its number, the chords where they start, the strokes, and what is cut. Style class {@code bar-view}; states
+ * {@code :sounding} and, on a chord, {@code :chosen} and {@code :cut}.
+ */
+final class BarView extends Region {
+
+    private static final PseudoClass SOUNDING = PseudoClass.getPseudoClass("sounding");
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final PseudoClass CUT = PseudoClass.getPseudoClass("cut");
+    private static final double HEAD = 40;
+
+    private final TimelineBar bar;
+    private final Label number = new Label();
+    private final HandView picture = new HandView(Frame.Size.SMALL);
+    private final List<TimelineSpan> spans;
+    private final List<Label> chords;
+
+    /**
+     * @param spans the chords that sound in the bar
+     * @param chosen the index in the section of the chord that is chosen
+     * @param choose is told the index in the section of a chord that is clicked
+     */
+    BarView(Timeline timeline, TimelineBar bar, List<TimelineSpan> spans, Look look, int chosen, IntConsumer choose) {
+        this.bar = bar;
+        this.spans = spans;
+        getStyleClass().add("bar-view");
+        number.getStyleClass().add("bar-number");
+        boolean usual = bar.meter().equals(look.usualMeter());
+        number.setText(bar.number() + (usual ? "" : "   " + bar.meter()));
+        picture.setPassage(Passage.of(timeline, bar, look.strings()));
+        picture.lowStringOnTopProperty().set(look.lowStringOnTop());
+        chords = spans.stream().map(span -> chord(span, chosen, choose)).toList();
+        getChildren().add(number);
+        getChildren().add(picture);
+        getChildren().addAll(chords);
+        if (!spans.isEmpty())
+            setOnMousePressed(_ -> choose.accept(spans.getFirst().inSection()));
+        setAccessibleText(Words.of(
+                "arrangement.bar",
+                bar.number(),
+                spans.stream().map(TimelineSpan::chord).collect(Collectors.joining(" "))));
+    }
+
+    /** What all bars of a song share. */
+    record Look(Meter usualMeter, int strings, boolean lowStringOnTop) {}
+
+    private Label chord(TimelineSpan span, int chosen, IntConsumer choose) {
+        boolean starts = !span.start().isLessThan(bar.start());
+        boolean cut = span.fit().filter(Fit::isCut).isPresent() && span.end().compareTo(bar.end()) <= 0;
+        String name = MusicText.signs(span.chord());
+        var label = new Label((starts ? name : "(" + name + ")") + (cut ? "  ✂" : ""));
+        label.getStyleClass().add("bar-chord");
+        label.pseudoClassStateChanged(CHOSEN, span.inSection() == chosen);
+        label.pseudoClassStateChanged(CUT, cut);
+        label.setOnMousePressed(press -> {
+            choose.accept(span.inSection());
+            press.consume();
+        });
+        return label;
+    }
+
+    @Override
+    protected void layoutChildren() {
+        double width = getWidth();
+        number.resizeRelocate(6, 1, width - 8, 17);
+        for (int i = 0; i < chords.size(); i++) {
+            double from = 4 + part(spans.get(i).start().max(bar.start())) * (width - 8);
+            double to = 4 + part(spans.get(i).end().min(bar.end())) * (width - 8);
+            chords.get(i).resizeRelocate(from, 16, Math.max(20, to - from - 2), 23);
+        }
+        picture.resizeRelocate(1, HEAD, width - 2, Math.max(10, getHeight() - HEAD - 2));
+    }
+
+    private double part(Length at) {
+        return at.minus(bar.start()).dividedBy(bar.meter().length()).toDouble();
+    }
+
+    TimelineBar bar() {
+        return bar;
+    }
+
+    /** Shows {@code position}, in whole notes from the start of the song, if it is in this bar. */
+    void showPlaying(double position) {
+        double within = position - bar.start().toDouble();
+        boolean sounds = within >= 0 && within < bar.meter().length().toDouble();
+        pseudoClassStateChanged(SOUNDING, sounds);
+        picture.playingProperty().set(sounds ? within : Double.NaN);
+    }
+}

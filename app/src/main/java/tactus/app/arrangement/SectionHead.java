@@ -1,0 +1,144 @@
+package tactus.app.arrangement;
+
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.geometry.Pos;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Control;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import tactus.app.field.NamedField;
+import tactus.app.field.WholeNumberSpinner;
+import tactus.app.words.Words;
+import tactus.core.song.Section;
+import tactus.core.song.Span;
+import tactus.core.song.SpanLength;
+import tactus.core.time.Meter;
+
+/** Name, passes and the chosen chord of a section, to be changed. Style class {@code section-head}. */
+final class SectionHead extends VBox {
+
+    private final ArrangementModel model;
+    private final HarmonyModel harmony;
+    private final TextField name = new TextField();
+    private final WholeNumberSpinner passes = new WholeNumberSpinner(1, Section.MOST_PASSES);
+    private final TextField chord = new TextField();
+    private final TextField length = new TextField();
+    private final ComboBox<String> meter = new ComboBox<>();
+    private final HBox passButtons = new HBox();
+    private final Label problem = new Label();
+    private boolean showing;
+
+    SectionHead(ArrangementModel model, HarmonyModel harmony) {
+        this.model = model;
+        this.harmony = harmony;
+        getStyleClass().add("section-head");
+        problem.getStyleClass().add("problem");
+        problem.setWrapText(true);
+        problem.managedProperty().bind(problem.textProperty().isNotEmpty());
+        meter.setEditable(true);
+        meter.getItems().setAll("2/4", "3/4", "4/4", "5/4", "6/8", "7/8", "9/8", "12/8");
+        passButtons.getStyleClass().add("pass-buttons");
+        passButtons.setAlignment(Pos.BOTTOM_LEFT);
+        var row = new HBox(
+                field("name", name),
+                field("passes", passes),
+                field("chord", chord),
+                field("length", length),
+                field("meter", meter),
+                passButtons);
+        row.getStyleClass().add("frame-bar");
+        getChildren().setAll(row, problem);
+        listen();
+    }
+
+    private static NamedField field(String key, Control control) {
+        control.setId("section-" + key);
+        return new NamedField(Words.of("section." + key), control);
+    }
+
+    private void listen() {
+        name.textProperty()
+                .subscribe((_, text) -> attempt(() -> model.type("name", section -> section.withName(text))));
+        passes.valueProperty()
+                .subscribe((_, count) -> attempt(() -> model.change(section -> section.withPasses(count))));
+        chord.textProperty().subscribe((_, text) -> attempt(() -> harmony.rename(text)));
+        length.setOnAction(_ -> attempt(this::lengthen));
+        length.focusedProperty().subscribe((_, focused) -> {
+            if (!focused) attempt(this::lengthen);
+        });
+        meter.valueProperty().subscribe((_, text) -> attempt(() -> setMeter(text)));
+    }
+
+    private void attempt(Supplier<Optional<String>> change) {
+        if (!showing) problem.setText(change.get().orElse(""));
+    }
+
+    private Optional<String> lengthen() {
+        try {
+            SpanLength wanted = SpanLength.parse(length.getText());
+            boolean same =
+                    harmony.span().map(Span::length).filter(wanted::equals).isPresent();
+            return same ? Optional.empty() : harmony.lengthen(wanted);
+        } catch (IllegalArgumentException wrong) {
+            return harmony.span().isEmpty() ? Optional.empty() : Optional.of(wrong.getMessage());
+        }
+    }
+
+    private Optional<String> setMeter(String text) {
+        if (text == null
+                || harmony.meter().map(Meter::toString).filter(text::equals).isPresent()) return Optional.empty();
+        try {
+            harmony.setMeter(Meter.parse(text));
+            return Optional.empty();
+        } catch (IllegalArgumentException wrong) {
+            return Optional.of(wrong.getMessage());
+        }
+    }
+
+    void show() {
+        showing = true;
+        Optional<Section> section = model.section();
+        setDisable(section.isEmpty());
+        problem.setText("");
+        section.ifPresent(this::show);
+        showing = false;
+    }
+
+    private void show(Section section) {
+        if (!name.getText().strip().equals(section.name())) name.setText(section.name());
+        passes.show(section.passes());
+        Optional<Span> span = harmony.span();
+        chord.setDisable(span.isEmpty());
+        length.setDisable(span.isEmpty());
+        String chordName = span.map(Span::chord).orElse("");
+        if (!chord.getText().strip().equals(chordName)) chord.setText(chordName);
+        length.setText(span.map(found -> found.length().toString()).orElse(""));
+        meter.setValue(harmony.meter().map(Meter::toString).orElse(""));
+        showPasses(section);
+    }
+
+    private void showPasses(Section section) {
+        passButtons.getChildren().clear();
+        if (section.passes() == 1 || section.passes() > 8) return;
+        var group = new ToggleGroup();
+        for (int pass = 1; pass <= section.passes(); pass++) {
+            int shown = pass;
+            var button = new ToggleButton(Words.of("section.pass", pass));
+            button.setToggleGroup(group);
+            button.setSelected(pass == model.choice().pass());
+            button.setOnAction(_ -> model.choosePass(shown));
+            passButtons.getChildren().add(button);
+        }
+    }
+
+    /** Puts the focus where the chosen chord is named. */
+    void editChord() {
+        chord.requestFocus();
+        chord.selectAll();
+    }
+}

@@ -1,0 +1,210 @@
+package tactus.app.bench;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleIntegerProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import tactus.app.player.PlayerModel;
+import tactus.app.words.Words;
+import tactus.app.work.Work;
+import tactus.core.name.Slug;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.song.Song;
+import tactus.core.stroke.Force;
+import tactus.core.stroke.Miss;
+import tactus.core.stroke.Mute;
+import tactus.core.stroke.Ring;
+import tactus.core.stroke.Stop;
+import tactus.core.stroke.Stroke;
+import tactus.core.stroke.StrokeLine;
+import tactus.core.stroke.Strum;
+import tactus.core.time.NotationException;
+import tactus.core.time.Slot;
+
+/** Which pattern is on the bench, where the next stroke is written, and what writing does. */
+public final class BenchModel {
+
+    private final Work work;
+    private final PlayerModel player;
+    private final ObjectProperty<Optional<PatternId>> chosen =
+            new SimpleObjectProperty<>(this, "chosen", Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<Pattern>> pattern =
+            new ReadOnlyObjectWrapper<>(this, "pattern", Optional.empty());
+    private final IntegerProperty slot = new SimpleIntegerProperty(this, "slot");
+
+    public BenchModel(Work work, PlayerModel player) {
+        this.work = work;
+        this.player = player;
+        chosen.subscribe(_ -> settle());
+        work.stateProperty().subscribe(_ -> settle());
+    }
+
+    /** Shows the chosen pattern as it is now; the first one where the chosen one is not there (any more). */
+    private void settle() {
+        Song song = work.song();
+        Optional<Pattern> shown = chosen.get()
+                .flatMap(song::pattern)
+                .or(() -> song.patterns().stream().findFirst());
+        pattern.set(shown);
+        int last = shown.map(found -> found.grid().size() - 1).orElse(0);
+        slot.set(Math.clamp(slot.get(), 0, last));
+    }
+
+    /** Puts another pattern on the bench. */
+    public void choose(PatternId id) {
+        slot.set(0);
+        chosen.set(Optional.of(id));
+    }
+
+    /** Puts the pattern on the bench that comes {@code step} after this one in the list. */
+    public void chooseNext(int step) {
+        List<Pattern> patterns = work.song().patterns();
+        pattern.get().ifPresent(shown -> {
+            int next = Math.clamp(patterns.indexOf(shown) + step, 0, patterns.size() - 1);
+            choose(patterns.get(next).id());
+        });
+    }
+
+    /** Writes what {@code letter} stands for, as on a line of strokes, and goes on to the next slot. */
+    public void write(char letter) {
+        pattern.get().ifPresent(shown -> {
+            Slot at = shown.grid().slots().get(slot.get());
+            StrokeLine.stroke(letter, shown.hand().usual(at.inBar())).ifPresent(stroke -> {
+                put(shown, slot.get(), stroke);
+                move(1);
+            });
+        });
+    }
+
+    private void put(Pattern shown, int index, Stroke stroke) {
+        Pattern next = shown.withStroke(index, stroke);
+        work.change(song -> song.withPattern(next));
+    }
+
+    /** Takes the stroke before the cursor away and goes there. */
+    public void eraseBack() {
+        move(-1);
+        erase();
+    }
+
+    /** Takes the stroke at the cursor away. */
+    public void erase() {
+        pattern.get().ifPresent(shown -> put(shown, slot.get(), Miss.MISS));
+    }
+
+    /** Accents the stroke at the cursor, or takes its accent away. */
+    public void toggleAccent() {
+        pattern.get().ifPresent(shown -> {
+            Stroke stroke = shown.at(shown.grid().slots().get(slot.get()));
+            put(shown, slot.get(), accentToggled(stroke));
+        });
+    }
+
+    private static Stroke accentToggled(Stroke stroke) {
+        return switch (stroke) {
+            case Strum strum -> strum.withForce(other(strum.force()));
+            case Mute mute -> mute.withForce(other(mute.force()));
+            case Miss miss -> miss;
+            case Ring ring -> ring;
+            case Stop stop -> stop;
+        };
+    }
+
+    private static Force other(Force force) {
+        return force.isAccented() ? Force.PLAIN : Force.ACCENTED;
+    }
+
+    /** Moves the cursor by {@code slots}, at most to either end. */
+    public void move(int slots) {
+        pattern.get()
+                .ifPresent(shown ->
+                        slot.set(Math.clamp(slot.get() + slots, 0, shown.grid().size() - 1)));
+    }
+
+    /** Replaces the strokes by those of {@code line}. Returns what is wrong with it, if anything. */
+    public Optional<NotationException> writeLine(String line) {
+        try {
+            pattern.get().ifPresent(shown -> {
+                Pattern next = shown.withLine(line);
+                work.type("line " + shown.id(), song -> song.withPattern(next));
+            });
+            return Optional.empty();
+        } catch (NotationException wrong) {
+            return Optional.of(wrong);
+        }
+    }
+
+    /** Changes the pattern on the bench. Returns what is wrong with the change, if anything. */
+    public Optional<String> change(String what, UnaryOperator<Pattern> change) {
+        try {
+            pattern.get().ifPresent(shown -> {
+                Pattern next = change.apply(shown);
+                if (!next.equals(shown)) work.type(what + " " + shown.id(), song -> song.withPattern(next));
+            });
+            return Optional.empty();
+        } catch (IllegalArgumentException wrong) {
+            return Optional.of(wrong.getMessage());
+        }
+    }
+
+    /** Adds an empty pattern in the song's meter and puts it on the bench. */
+    public void add() {
+        String name = freshName(Words.of("bench.newName"));
+        add(Pattern.empty(
+                work.song().freshPatternId(name), name, work.song().facts().meter()));
+    }
+
+    /** Copies the pattern on the bench and puts the copy there. */
+    public void copy() {
+        pattern.get().ifPresent(shown -> {
+            String name = freshName(shown.name());
+            add(shown.copiedAs(work.song().freshPatternId(name), name));
+        });
+    }
+
+    private void add(Pattern added) {
+        work.change(song -> song.withPattern(added));
+        choose(added.id());
+    }
+
+    private String freshName(String wanted) {
+        String base = wanted.length() > 54 ? wanted.substring(0, 54) : wanted;
+        return Slug.freshName(
+                base,
+                name -> work.song().patterns().stream()
+                        .anyMatch(pattern -> pattern.name().equals(name)));
+    }
+
+    /** Takes the pattern on the bench out of the song; sections that played it play nothing. */
+    public void delete() {
+        pattern.get().ifPresent(shown -> {
+            int index = work.song().patterns().indexOf(shown);
+            work.change(song -> song.withoutPattern(shown.id()));
+            List<Pattern> rest = work.song().patterns();
+            if (!rest.isEmpty())
+                choose(rest.get(Math.min(index, rest.size() - 1)).id());
+        });
+    }
+
+    /** Plays the pattern on the bench round and round, or stops it. */
+    public void hear() {
+        if (player.isPlaying()) player.stop();
+        else pattern.get().ifPresent(player::playPattern);
+    }
+
+    /** The pattern on the bench; empty while the song has none. */
+    public ReadOnlyObjectProperty<Optional<Pattern>> patternProperty() {
+        return pattern.getReadOnlyProperty();
+    }
+
+    /** The slot that is written next, from 0. */
+    public IntegerProperty slotProperty() {
+        return slot;
+    }
+}

@@ -1,0 +1,30 @@
+package tactus.app.bench;
+
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import tactus.app.action.Action;
+import tactus.app.action.Actions;
+import tactus.app.action.Scope;
+
+/** The keys that work on a place, shown beside it. Style class {@code key-legend}. */
+public final class KeyLegend extends FlowPane {
+
+    public KeyLegend(Actions actions, Scope scope) {
+        getStyleClass().add("key-legend");
+        List<Action> shown =
+                actions.all().stream().filter(action -> action.scope() == scope).toList();
+        shown.forEach(action -> getChildren().add(entry(action)));
+    }
+
+    private static HBox entry(Action action) {
+        var key = new Label(action.keyText());
+        key.getStyleClass().add("key-cap");
+        var text = new Label(action.text());
+        text.getStyleClass().add("quiet");
+        var entry = new HBox(key, text);
+        entry.getStyleClass().add("key-entry");
+        return entry;
+    }
+}

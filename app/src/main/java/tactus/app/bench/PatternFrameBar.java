@@ -1,0 +1,154 @@
+package tactus.app.bench;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Control;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.util.StringConverter;
+import tactus.app.field.NamedField;
+import tactus.app.field.WholeNumberSpinner;
+import tactus.app.words.Words;
+import tactus.core.pattern.Pattern;
+import tactus.core.stroke.Hand;
+import tactus.core.time.Division;
+import tactus.core.time.Length;
+import tactus.core.time.Meter;
+import tactus.formats.font.MusicText;
+
+/** Name, meter, length, division and hand of the pattern on the bench. Style class {@code frame-bar}. */
+final class PatternFrameBar extends HBox {
+
+    private final BenchModel bench;
+    private final Label problem;
+    private final TextField name = new TextField();
+    private final ComboBox<String> meter = new ComboBox<>();
+    private final WholeNumberSpinner beats = new WholeNumberSpinner(1, 32);
+    private final ChoiceBox<Division> division = new ChoiceBox<>();
+    private final ChoiceBox<Hand> hand = new ChoiceBox<>();
+    private boolean showing;
+
+    /** @param problem where it is said why a change cannot be */
+    PatternFrameBar(BenchModel bench, Label problem) {
+        this.bench = bench;
+        this.problem = problem;
+        getStyleClass().add("frame-bar");
+        meter.setEditable(true);
+        meter.getItems().setAll("2/4", "3/4", "4/4", "5/4", "6/8", "9/8", "12/8", "7/8", "2+2+3/8");
+        getChildren()
+                .setAll(
+                        field("name", name),
+                        field("meter", meter),
+                        field("beats", beats),
+                        field("division", division),
+                        field("hand", hand));
+        listen();
+        bench.patternProperty().subscribe(this::show);
+    }
+
+    private static NamedField field(String key, Control control) {
+        control.setId("pattern-" + key);
+        return new NamedField(Words.of("bench." + key), control);
+    }
+
+    private void listen() {
+        name.textProperty().subscribe((_, text) -> change("name", pattern -> pattern.withName(text)));
+        name.focusedProperty().subscribe((_, focused) -> {
+            if (!focused) bench.patternProperty().get().ifPresent(this::showName);
+        });
+        meter.valueProperty().subscribe((_, text) -> {
+            if (text != null) change("meter", pattern -> pattern.withMeter(Meter.parse(text)));
+        });
+        beats.valueProperty().subscribe((_, count) -> {
+            if (count != null) change("beats", pattern -> pattern.withBeats(count));
+        });
+        division.valueProperty().subscribe((_, chosen) -> {
+            if (chosen != null) change("division", pattern -> pattern.withDivision(chosen));
+        });
+        hand.valueProperty().subscribe((_, chosen) -> {
+            if (chosen != null) change("hand", pattern -> pattern.withHand(chosen));
+        });
+    }
+
+    private void change(String what, UnaryOperator<Pattern> change) {
+        if (showing) return;
+        problem.setText(bench.change(what, change).orElse(""));
+    }
+
+    private void show(Optional<Pattern> shown) {
+        setDisable(shown.isEmpty());
+        showing = true;
+        shown.ifPresent(this::show);
+        showing = false;
+    }
+
+    private void show(Pattern pattern) {
+        problem.setText("");
+        if (!name.isFocused() || !name.getText().strip().equals(pattern.name())) showName(pattern);
+        meter.setValue(pattern.meter().toString());
+        beats.setMost(Pattern.mostBeats(pattern.meter()));
+        beats.show(pattern.beats());
+        division.setConverter(said(value -> noteName(value.slotLength(pattern.meter()))));
+        division.getItems().setAll(Division.in(pattern.meter()));
+        division.setValue(pattern.division());
+        hand.setConverter(said(PatternFrameBar::handName));
+        hand.getItems().setAll(hands(pattern));
+        hand.setValue(pattern.hand());
+    }
+
+    private void showName(Pattern pattern) {
+        boolean before = showing;
+        showing = true;
+        name.setText(pattern.name());
+        showing = before;
+    }
+
+    private static List<Hand> hands(Pattern pattern) {
+        Length slot = pattern.division().slotLength(pattern.meter());
+        var rates = Stream.of(
+                        slot.times(2), slot, slot.dividedBy(2), pattern.hand().rate())
+                .distinct()
+                .toList();
+        return Stream.concat(rates.stream().map(Hand::pendulum), rates.stream().map(Hand::allDown))
+                .toList();
+    }
+
+    private static String handName(Hand hand) {
+        return Words.of("hand." + hand.mode(), noteName(hand.rate()));
+    }
+
+    /** {@code eighths}; the fraction where there is no word. */
+    private static String noteName(Length length) {
+        String key = "note." + length.toString().replace('/', '.');
+        return List.of("1/2", "1/4", "1/8", "1/16", "1/32", "1/6", "1/12", "1/24", "3/8", "3/16")
+                        .contains(length.toString())
+                ? Words.of(key)
+                : MusicText.note(length);
+    }
+
+    private static <T> StringConverter<T> said(Function<T, String> words) {
+        return new StringConverter<>() {
+            @Override
+            public String toString(T value) {
+                return value == null ? "" : words.apply(value);
+            }
+
+            @Override
+            public T fromString(String text) {
+                throw new UnsupportedOperationException("is only chosen, never typed");
+            }
+        };
+    }
+
+    /** Where a name is typed. */
+    Node nameField() {
+        return name;
+    }
+}

@@ -1,0 +1,105 @@
+package tactus.app.command;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.FileSystemException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import tactus.app.sheet.Export;
+import tactus.core.song.Song;
+import tactus.core.timeline.Timeline;
+import tactus.formats.sheet.Paper;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/** {@code tactus export SONG --to pdf,midi,wav,png --out DIR}: writes a song out. */
+@Command(
+        name = "export",
+        description = "Write a song as a PDF or PNG sheet, a MIDI file or sound.",
+        mixinStandardHelpOptions = true)
+final class ExportCommand implements Callable<Integer> {
+
+    @Parameters(paramLabel = "SONG", description = "a song file")
+    private Path file;
+
+    @Option(
+            names = "--to",
+            required = true,
+            split = ",",
+            paramLabel = "KIND",
+            description = "pdf, png, midi or wav; several with commas")
+    private List<String> kinds;
+
+    @Option(names = "--out", defaultValue = ".", paramLabel = "DIR", description = "the folder, made if need be")
+    private Path folder;
+
+    @Option(names = "--paper", defaultValue = "A4", description = "a4 or letter")
+    private Paper paper;
+
+    @Option(names = "--json", description = "print JSON")
+    private boolean json;
+
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public Integer call() {
+        List<Export> exports = kinds.stream().map(ExportCommand::kind).toList();
+        Song song = SongArgument.read(file, spec.commandLine().getErr());
+        Timeline timeline = Timeline.of(song);
+        var written = new ArrayList<Path>();
+        for (Export export : exports) written.addAll(write(export, song, timeline));
+        print(written);
+        return TactusCommand.FINE;
+    }
+
+    private static Export kind(String name) {
+        return Export.named(name.strip())
+                .orElseThrow(() -> new CommandFailure(
+                        TactusCommand.USAGE, "tactus export: --to takes pdf, png, midi or wav, not \"" + name + "\""));
+    }
+
+    private List<Path> write(Export export, Song song, Timeline timeline) {
+        String name = file.getFileName().toString().replaceFirst("(\\.tactus)?\\.json$", "");
+        Path target = folder.resolve(name + "." + export.ending());
+        try {
+            Files.createDirectories(folder);
+            return export.write(new Export.Job(song, timeline, paper, target), _ -> {}, () -> false);
+        } catch (IOException unwritten) {
+            throw new CommandFailure(
+                    TactusCommand.FOUND, "tactus export: " + target + " cannot be written: " + said(unwritten));
+        } catch (IllegalArgumentException impossible) {
+            throw new CommandFailure(TactusCommand.FOUND, "tactus export: " + impossible.getMessage());
+        }
+    }
+
+    private static String said(IOException wrong) {
+        return switch (wrong) {
+            case AccessDeniedException _ -> "the folder may not be written to";
+            case FileSystemException system when system.getReason() != null -> system.getReason();
+            default -> wrong.getMessage();
+        };
+    }
+
+    private void print(List<Path> written) {
+        PrintWriter out = spec.commandLine().getOut();
+        if (!json) {
+            written.forEach(out::println);
+            return;
+        }
+        ObjectNode tree = JsonNodeFactory.instance.objectNode();
+        var list = tree.putArray("written");
+        written.forEach(path -> list.add(path.toString()));
+        out.println(JsonMapper.shared().writeValueAsString(tree));
+    }
+}

@@ -1,0 +1,41 @@
+package tactus.app.command;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.Path;
+import tactus.core.song.Song;
+import tactus.formats.file.FormatException;
+import tactus.formats.song.OpenedSong;
+import tactus.formats.song.Problem;
+import tactus.formats.song.SongFile;
+
+/** A song named on the command line. */
+final class SongArgument {
+
+    private SongArgument() {}
+
+    /**
+     * Reads it; what could not be taken as it stands is told to {@code err}.
+     *
+     * @throws CommandFailure if it cannot be read
+     */
+    static Song read(Path file, PrintWriter err) {
+        OpenedSong opened = open(file);
+        for (Problem problem : opened.problems()) err.println(file.getFileName() + ", " + problem);
+        return opened.song();
+    }
+
+    static OpenedSong open(Path file) {
+        try {
+            return SongFile.read(file);
+        } catch (FormatException wrong) {
+            throw new CommandFailure(TactusCommand.USAGE, "tactus: " + wrong.getMessage());
+        } catch (AccessDeniedException denied) {
+            throw new CommandFailure(TactusCommand.USAGE, "tactus: " + file + " may not be read");
+        } catch (IOException unreadable) {
+            throw new CommandFailure(
+                    TactusCommand.USAGE, "tactus: " + file + " cannot be read: " + unreadable.getMessage());
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** The songs that ship with the program. */
+package tactus.app.demo;

@@ -1,0 +1,2 @@
+/** Fields that several places share. */
+package tactus.app.field;

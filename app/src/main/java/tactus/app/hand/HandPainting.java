@@ -1,0 +1,168 @@
+package tactus.app.hand;
+
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.StrokeLineCap;
+import javafx.scene.shape.StrokeLineJoin;
+import javafx.scene.text.Font;
+import javafx.scene.text.FontWeight;
+import javafx.scene.text.TextAlignment;
+import tactus.core.chord.Tuning;
+import tactus.core.picture.Frame;
+import tactus.core.picture.HandPicture;
+import tactus.core.picture.Mark;
+import tactus.core.picture.Point;
+import tactus.formats.font.MusicText;
+
+/** Paints the marks of one picture. */
+final class HandPainting {
+
+    /** The colours of the theme. */
+    record Inks(Color ink, Color soft, Color faint, Color warm, Color glow) {}
+
+    private static final String FAMILY = "Open Sans";
+
+    private final GraphicsContext brush;
+    private final HandPicture picture;
+    private final Tuning tuning;
+    private final Inks inks;
+    private final boolean large;
+
+    HandPainting(GraphicsContext brush, HandPicture picture, Tuning tuning, Inks inks) {
+        this.brush = brush;
+        this.picture = picture;
+        this.tuning = tuning;
+        this.inks = inks;
+        this.large = picture.frame().size() == Frame.Size.LARGE;
+    }
+
+    /** Marks the slot that is written next: a frame where the picture has the focus, a line below it where not. */
+    void paintCursor(int slot, boolean focused) {
+        if (slot >= picture.passage().slots().size()) return;
+        double width = picture.slotWidth(slot);
+        double left = picture.slotX(slot) - width / 2;
+        double height = picture.frame().height();
+        brush.setFill(inks.glow().deriveColor(0, 1, 1, focused ? 0.55 : 0.25));
+        brush.fillRoundRect(left + 1, 4, width - 2, height - 8, 8, 8);
+        brush.setStroke(inks.warm());
+        brush.setLineDashes();
+        brush.setLineWidth(focused ? 2 : 1);
+        if (focused) brush.strokeRoundRect(left + 1, 4, width - 2, height - 8, 8, 8);
+        else brush.strokeLine(left + 4, height - 5, left + width - 4, height - 5);
+    }
+
+    /** Paints everything; {@code playing} as in {@link HandView#playingProperty}. */
+    void paint(double playing) {
+        boolean sounds = playing >= 0 && playing < picture.passage().length().toDouble();
+        if (sounds) paintGlow(picture.indexAt(playing));
+        for (Mark mark : picture.marks()) paint(mark);
+        if (sounds) paintHand(picture.handAt(playing));
+    }
+
+    private void paintGlow(int slot) {
+        if (slot < 0) return;
+        double width = picture.slotWidth(slot);
+        brush.setFill(inks.glow());
+        brush.fillRect(
+                picture.slotX(slot) - width / 2, 0, width, picture.frame().height());
+    }
+
+    private void paintHand(Point hand) {
+        double radius = large ? 11 : 4;
+        brush.setFill(inks.warm());
+        brush.fillOval(hand.x() - radius, hand.y() - radius, 2 * radius, 2 * radius);
+        if (!large) return;
+        brush.setStroke(inks.glow());
+        brush.setLineWidth(2.5);
+        brush.setLineDashes();
+        brush.strokeOval(hand.x() - radius + 4, hand.y() - radius + 4, 2 * radius - 8, 2 * radius - 8);
+    }
+
+    private void paint(Mark mark) {
+        switch (mark) {
+            case Mark.StringLine line -> line(line.from(), line.to(), line.thickness(), inks.faint());
+            case Mark.BeatLine line -> line(line.from(), line.to(), line.isBar() ? 1.6 : 0.8, inks.faint());
+            case Mark.Path path -> paintPath(path);
+            case Mark.Brush stroke -> paintBrush(stroke);
+            case Mark.Cross cross -> paintCross(cross);
+            case Mark.StopBar bar -> line(bar.from(), bar.to(), bar.thickness(), inks.ink());
+            case Mark.Trail trail -> line(trail.from(), trail.to(), trail.thickness(), inks.soft());
+            case Mark.CountText count -> paintCount(count);
+            case Mark.StringName name -> paintName(name);
+        }
+    }
+
+    private void line(Point from, Point to, double thickness, Color colour) {
+        brush.setLineDashes();
+        brush.setLineCap(StrokeLineCap.BUTT);
+        brush.setLineWidth(thickness);
+        brush.setStroke(colour);
+        brush.strokeLine(from.x(), from.y(), to.x(), to.y());
+    }
+
+    private void paintPath(Mark.Path path) {
+        brush.setLineCap(StrokeLineCap.ROUND);
+        brush.setLineWidth(large ? 1.5 : 0.8);
+        brush.setStroke(path.isSilent() ? inks.faint() : inks.soft());
+        if (path.isSilent()) brush.setLineDashes(1, 6);
+        else if (large) brush.setLineDashes(1.5, 4.5);
+        else brush.setLineDashes();
+        brush.beginPath();
+        brush.moveTo(path.from().x(), path.from().y());
+        brush.bezierCurveTo(
+                path.control1().x(), path.control1().y(),
+                path.control2().x(), path.control2().y(),
+                path.to().x(), path.to().y());
+        brush.stroke();
+    }
+
+    private void paintBrush(Mark.Brush stroke) {
+        Color colour = stroke.isAccented() ? inks.warm() : inks.ink();
+        brush.beginPath();
+        Point first = stroke.outline().getFirst();
+        brush.moveTo(first.x(), first.y());
+        for (Point point : stroke.outline()) brush.lineTo(point.x(), point.y());
+        brush.closePath();
+        brush.setLineDashes();
+        brush.setLineJoin(StrokeLineJoin.ROUND);
+        if (stroke.isAgainst()) {
+            brush.setStroke(colour);
+            brush.setLineWidth(large ? 2 : 1);
+            brush.stroke();
+        } else {
+            brush.setFill(colour);
+            brush.fill();
+        }
+    }
+
+    private void paintCross(Mark.Cross cross) {
+        Color colour = cross.isAccented() ? inks.warm() : inks.ink();
+        double x = cross.middle().x();
+        double y = cross.middle().y();
+        double arm = cross.arm();
+        double thickness = (large ? 2.2 : 1.1) * (cross.isAccented() ? 1.5 : 1);
+        line(new Point(x - arm, y - arm), new Point(x + arm, y + arm), thickness, colour);
+        line(new Point(x - arm, y + arm), new Point(x + arm, y - arm), thickness, colour);
+    }
+
+    private void paintCount(Mark.CountText count) {
+        boolean strong = count.isPlayed() && count.isNumber();
+        brush.setFont(Font.font(FAMILY, strong ? FontWeight.BOLD : FontWeight.NORMAL, count.size()));
+        brush.setFill(count.isPlayed() ? inks.ink() : inks.soft());
+        brush.setTextAlign(TextAlignment.CENTER);
+        brush.setTextBaseline(VPos.BASELINE);
+        brush.fillText(count.text(), count.middle().x(), count.middle().y());
+    }
+
+    private void paintName(Mark.StringName name) {
+        if (name.number() > tuning.strings()) return;
+        brush.setFont(Font.font(FAMILY, FontWeight.NORMAL, Math.max(13, name.size())));
+        brush.setFill(inks.soft());
+        brush.setTextAlign(TextAlignment.RIGHT);
+        brush.setTextBaseline(VPos.CENTER);
+        String note = MusicText.signs(tuning.string(name.number()).note());
+        brush.fillText(
+                name.number() + " " + note, name.right().x(), name.right().y());
+    }
+}

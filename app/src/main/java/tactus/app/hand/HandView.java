@@ -1,0 +1,99 @@
+package tactus.app.hand;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleDoubleProperty;
+import javafx.beans.property.SimpleIntegerProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.scene.canvas.GraphicsContext;
+import tactus.core.chord.Tuning;
+import tactus.core.picture.Frame;
+import tactus.core.picture.HandPicture;
+import tactus.core.picture.Passage;
+
+/**
+ * The hand over the strings. Style class {@code hand-view}; at which size it is shown is settled when it is made. While
+ * a position is played its slot glows and the hand moves along its path.
+ */
+public final class HandView extends InkCanvas {
+
+    private final Frame.Size size;
+    private final ObjectProperty<Optional<Passage>> passage =
+            new SimpleObjectProperty<>(this, "passage", Optional.empty());
+    private final ObjectProperty<Tuning> tuning = new SimpleObjectProperty<>(this, "tuning", Tuning.STANDARD);
+    private final BooleanProperty lowStringOnTop = new SimpleBooleanProperty(this, "lowStringOnTop", true);
+    private final IntegerProperty writing = new SimpleIntegerProperty(this, "writing", -1);
+    private final DoubleProperty playing = new SimpleDoubleProperty(this, "playing", Double.NaN);
+    private Optional<HandPicture> picture = Optional.empty();
+
+    public HandView(Frame.Size size) {
+        this.size = size;
+        getStyleClass().add("hand-view");
+        passage.subscribe(_ -> draw());
+        lowStringOnTop.subscribe(_ -> draw());
+        repaintOn(List.of(tuning, writing, playing, focusedProperty()));
+        widthProperty().subscribe(_ -> forget());
+        heightProperty().subscribe(_ -> forget());
+    }
+
+    private void forget() {
+        picture = Optional.empty();
+    }
+
+    private void draw() {
+        forget();
+        repaint();
+    }
+
+    /** The picture as it is laid out now; empty while there is nothing to show or no room. */
+    public Optional<HandPicture> picture() {
+        if (picture.isEmpty() && getWidth() > 1 && getHeight() > 1) {
+            var frame = new Frame(size, getWidth(), getHeight(), lowStringOnTop.get());
+            picture = passage.get().map(shown -> HandPicture.of(shown, frame));
+        }
+        return picture;
+    }
+
+    @Override
+    protected void paint(GraphicsContext brush, double width, double height) {
+        picture().ifPresent(shown -> {
+            var painting = new HandPainting(
+                    brush, shown, tuning.get(), new HandPainting.Inks(ink(), soft(), faint(), warm(), glow()));
+            if (writing.get() >= 0) painting.paintCursor(writing.get(), isFocused());
+            painting.paint(playing.get());
+        });
+    }
+
+    /** What is shown; nothing if empty. */
+    public ObjectProperty<Optional<Passage>> passageProperty() {
+        return passage;
+    }
+
+    public void setPassage(Passage shown) {
+        passage.set(Optional.of(shown));
+    }
+
+    /** Names the strings of a large picture. */
+    public ObjectProperty<Tuning> tuningProperty() {
+        return tuning;
+    }
+
+    public BooleanProperty lowStringOnTopProperty() {
+        return lowStringOnTop;
+    }
+
+    /** The slot that is written next, or -1 for none. */
+    public IntegerProperty writingProperty() {
+        return writing;
+    }
+
+    /** What is sounding, in whole notes from the start of the passage; not a number if nothing is. */
+    public DoubleProperty playingProperty() {
+        return playing;
+    }
+}

@@ -1,0 +1,2 @@
+/** Paints the hand over the strings, and shapes in the same manner. Read {@link tactus.app.hand.HandView} first. */
+package tactus.app.hand;

@@ -1,0 +1,2 @@
+/** Start-up: from the command line to the window. */
+package tactus.app;

@@ -1,0 +1,47 @@
+package tactus.app.player;
+
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import tactus.core.chord.Chord;
+import tactus.core.chord.Voicing;
+import tactus.core.pattern.Pattern;
+import tactus.core.song.Section;
+import tactus.core.song.SectionId;
+import tactus.core.song.Song;
+import tactus.core.song.Span;
+import tactus.core.song.SpanLength;
+import tactus.core.timeline.Timeline;
+
+/** One round of a pattern on a chord, laid out like a song so that it can be heard. */
+final class PatternPreview {
+
+    private static final Chord FALLBACK = new Chord("E", Voicing.parse("022100"));
+
+    private PatternPreview() {}
+
+    /** Lays {@code pattern} out on the first chord that the song plays it on, at the song's tempo. */
+    static Timeline of(Song song, Pattern pattern) {
+        Chord chord = chordFor(song, pattern).orElse(FALLBACK);
+        int inBar = pattern.meter().beats().size();
+        int bars = (pattern.beats() + inBar - 1) / inBar;
+        var section = new Section(
+                new SectionId("preview"),
+                "Preview",
+                Collections.nCopies(bars, pattern.meter()),
+                List.of(new Span(chord.name(), SpanLength.bars(bars))),
+                1,
+                Optional.of(pattern.id()),
+                Optional.empty());
+        return Timeline.of(
+                new Song(song.facts(), List.of(chord), List.of(pattern), List.of(section), List.of(section.id())));
+    }
+
+    private static Optional<Chord> chordFor(Song song, Pattern pattern) {
+        return song.usesOf(pattern.id()).stream()
+                .flatMap(section -> section.spans().stream())
+                .flatMap(span -> song.chord(span.chord()).stream())
+                .findFirst()
+                .or(() -> song.chords().stream().findFirst());
+    }
+}

@@ -1,0 +1,138 @@
+package tactus.app.player;
+
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Slider;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+import tactus.app.action.Actions;
+import tactus.app.words.Words;
+import tactus.app.work.Work;
+import tactus.core.song.Section;
+import tactus.core.timeline.TimelineBar;
+import tactus.formats.font.MusicText;
+import tactus.formats.sheet.FactsText;
+
+/** Plays, stops, and says where one is. Style class {@code player-bar}. */
+public final class PlayerBar extends HBox {
+
+    private final Work work;
+    private final PlayerModel player;
+    private final Label place = new Label();
+    private final Label tempo = new Label();
+    private final Slider speed = new Slider(40, 120, 100);
+
+    public PlayerBar(Work work, PlayerModel player, Actions actions) {
+        this.work = work;
+        this.player = player;
+        getStyleClass().add("player-bar");
+        setAlignment(Pos.CENTER_LEFT);
+        place.setId("player-place");
+        place.getStyleClass().add("player-place");
+        tempo.getStyleClass().add("player-tempo");
+        getChildren()
+                .setAll(
+                        playButton(actions),
+                        place,
+                        toggle(actions, "play.loop"),
+                        toggle(actions, "play.countIn"),
+                        toggle(actions, "play.clicks"),
+                        speedField(),
+                        tempo,
+                        gainField());
+        player.positionProperty().subscribe(_ -> showPlace());
+        player.startBarProperty().subscribe(_ -> showPlace());
+        work.stateProperty().subscribe(_ -> {
+            showPlace();
+            showTempo();
+        });
+        player.speedProperty().subscribe(_ -> showTempo());
+    }
+
+    private Button playButton(Actions actions) {
+        Button play = actions.button("play.toggle");
+        play.getStyleClass().add("play-button");
+        player.playingProperty().subscribe(on -> play.setGraphic(new FontIcon(on ? Feather.SQUARE : Feather.PLAY)));
+        return play;
+    }
+
+    private ToggleButton toggle(Actions actions, String id) {
+        ToggleButton toggle = actions.toggle(id);
+        toggle.setText(actions.get(id).text());
+        var state = switch (id) {
+            case "play.loop" -> player.loopsProperty();
+            case "play.countIn" -> player.countsInProperty();
+            case "play.clicks" -> player.clicksProperty();
+            default -> throw new IllegalArgumentException(id);
+        };
+        toggle.selectedProperty().bindBidirectional(state);
+        return toggle;
+    }
+
+    private HBox speedField() {
+        speed.setId("speed");
+        speed.setBlockIncrement(5);
+        speed.setMajorTickUnit(20);
+        speed.setMinorTickCount(3);
+        speed.setSnapToTicks(true);
+        speed.setAccessibleText(Words.of("player.speed"));
+        speed.setTooltip(new Tooltip(Words.of("player.speed")));
+        speed.valueProperty().subscribe(percent -> player.speedProperty().set(percent.doubleValue() / 100));
+        player.speedProperty().subscribe(part -> speed.setValue(part.doubleValue() * 100));
+        var name = new Label(Words.of("player.speed"));
+        name.getStyleClass().add("quiet");
+        var field = new HBox(name, speed);
+        field.getStyleClass().add("slider-field");
+        field.setAlignment(Pos.CENTER);
+        return field;
+    }
+
+    private HBox gainField() {
+        var gain = new Slider(0, 1, player.gainProperty().get());
+        gain.setAccessibleText(Words.of("player.gain"));
+        gain.setTooltip(new Tooltip(Words.of("player.gainCaution")));
+        gain.getStyleClass().add("gain");
+        player.gainProperty().bind(gain.valueProperty());
+        var icon = new FontIcon(Feather.VOLUME_1);
+        var field = new HBox(icon, gain);
+        field.getStyleClass().add("slider-field");
+        field.setAlignment(Pos.CENTER);
+        return field;
+    }
+
+    private void showTempo() {
+        var facts = work.song().facts();
+        long perMinute =
+                Math.round(facts.tempo().perMinute() * player.speedProperty().get());
+        long percent = Math.round(player.speedProperty().get() * 100);
+        tempo.setText(
+                Words.of("player.tempo", percent, MusicText.note(facts.tempo().beat()), perMinute));
+    }
+
+    private void showPlace() {
+        if (player.isPlayingPattern()) place.setText(Words.of("player.pattern"));
+        else if (player.isPlaying() && player.positionProperty().get() < start())
+            place.setText(Words.of("player.countingIn"));
+        else place.setText(player.barNow().or(this::startBar).map(this::said).orElse(""));
+    }
+
+    private double start() {
+        return startBar().map(bar -> bar.start().toDouble()).orElse(0.0) - 1e-6;
+    }
+
+    private Optional<TimelineBar> startBar() {
+        int number = player.startBarProperty().get();
+        var bars = work.timeline().bars();
+        return number <= bars.size() ? Optional.of(bars.get(number - 1)) : Optional.empty();
+    }
+
+    private String said(TimelineBar bar) {
+        String name = work.song().section(bar.section()).map(Section::name).orElse("");
+        return Words.of("player.bar", bar.number(), name, FactsText.clock(bar.seconds()));
+    }
+}

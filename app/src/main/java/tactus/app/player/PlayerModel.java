@@ -1,0 +1,216 @@
+package tactus.app.player;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.ReadOnlyDoubleWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleDoubleProperty;
+import javafx.beans.property.SimpleIntegerProperty;
+import tactus.app.work.Work;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.timeline.Timeline;
+import tactus.core.timeline.TimelineBar;
+import tactus.core.timeline.TimelineStroke;
+import tactus.sound.score.Playback;
+import tactus.sound.score.Score;
+import tactus.sound.transport.Transport;
+
+/** What is played and how. The window calls {@link #tick} for every picture it draws. */
+public final class PlayerModel {
+
+    private final Work work;
+    private final Transport transport;
+    private final ReadOnlyBooleanWrapper playing = new ReadOnlyBooleanWrapper(this, "playing");
+    private final ReadOnlyBooleanWrapper silent = new ReadOnlyBooleanWrapper(this, "silent");
+    private final ReadOnlyDoubleWrapper position = new ReadOnlyDoubleWrapper(this, "position", Double.NaN);
+    private final DoubleProperty speed = new SimpleDoubleProperty(this, "speed", 1);
+    private final DoubleProperty gain = new SimpleDoubleProperty(this, "gain", 0.5);
+    private final BooleanProperty countsIn = new SimpleBooleanProperty(this, "countsIn", true);
+    private final BooleanProperty clicks = new SimpleBooleanProperty(this, "clicks");
+    private final BooleanProperty loops = new SimpleBooleanProperty(this, "loops");
+    private final IntegerProperty startBar = new SimpleIntegerProperty(this, "startBar", 1);
+    private Optional<PatternId> pattern = Optional.empty();
+    private Optional<Timeline> timeline = Optional.empty();
+    private int firstBar = 1;
+
+    public PlayerModel(Work work, Transport transport) {
+        this.work = work;
+        this.transport = transport;
+        gain.subscribe(loud -> transport.setGain(loud.doubleValue()));
+        work.stateProperty().subscribe(_ -> replace());
+        speed.subscribe(_ -> replace());
+        clicks.subscribe(_ -> replace());
+        loops.subscribe(_ -> replace());
+    }
+
+    /** Plays the song from {@link #startBarProperty}; with the loop on, its section goes round. */
+    public void playSong() {
+        if (work.timeline().bars().isEmpty()) return;
+        pattern = Optional.empty();
+        firstBar = Math.clamp(startBar.get(), 1, work.timeline().bars().size());
+        timeline = Optional.of(work.timeline());
+        start();
+    }
+
+    /** Plays one pattern round and round. */
+    public void playPattern(Pattern heard) {
+        pattern = Optional.of(heard.id());
+        timeline = Optional.of(PatternPreview.of(work.song(), heard));
+        start();
+    }
+
+    private void start() {
+        transport.play(Score.of(timeline.orElseThrow(), playback(countsIn.get())));
+        playing.set(true);
+    }
+
+    public void stop() {
+        transport.stop();
+        playing.set(false);
+        position.set(Double.NaN);
+    }
+
+    /** Goes on with the song as it is now, where it is. */
+    private void replace() {
+        if (!playing.get()) return;
+        if (!stillThere()) {
+            stop();
+            return;
+        }
+        timeline = pattern.flatMap(work.song()::pattern)
+                .map(heard -> PatternPreview.of(work.song(), heard))
+                .or(() -> Optional.of(work.timeline()));
+        transport.replace(Score.of(timeline.get(), playback(countsIn.get())));
+    }
+
+    private boolean stillThere() {
+        boolean patternThere =
+                pattern.map(id -> work.song().pattern(id).isPresent()).orElse(true);
+        return patternThere && firstBar <= work.timeline().bars().size() || pattern.isPresent() && patternThere;
+    }
+
+    private Playback playback(boolean counted) {
+        Timeline played = timeline.orElseThrow();
+        if (pattern.isPresent()) {
+            double round = played.seconds(
+                    work.song().pattern(pattern.get()).orElseThrow().length());
+            return new Playback(0, round, true, speed.get(), counted, clicks.get());
+        }
+        List<TimelineBar> bars = played.bars();
+        TimelineBar first = bars.get(firstBar - 1);
+        if (!loops.get())
+            return new Playback(first.seconds(), played.seconds(), false, speed.get(), counted, clicks.get());
+        var section = bars.stream().filter(bar -> bar.use() == first.use()).toList();
+        double from = section.getFirst().seconds();
+        double to = played.seconds(section.getLast().end());
+        return new Playback(from, to, true, speed.get(), counted, clicks.get());
+    }
+
+    /** Asks the transport where it is. */
+    public void tick() {
+        transport.isSilent().ifPresent(silent::set);
+        if (!playing.get()) return;
+        if (!transport.isPlaying()) {
+            stop();
+            return;
+        }
+        double inWhole = work.song().facts().tempo().secondsInWhole();
+        transport.seconds().ifPresent(seconds -> position.set(seconds / inWhole));
+    }
+
+    /** The stroke that sounds or passes now, if the song is playing. */
+    public Optional<TimelineStroke> strokeNow() {
+        if (pattern.isPresent() || !playing.get()) return Optional.empty();
+        double at = position.get();
+        List<TimelineStroke> strokes = work.timeline().strokes();
+        int low = 0;
+        int high = strokes.size() - 1;
+        while (low < high) {
+            int middle = (low + high + 1) / 2;
+            if (strokes.get(middle).start().toDouble() > at + 1e-9) high = middle - 1;
+            else low = middle;
+        }
+        return strokes.isEmpty() || strokes.get(low).start().toDouble() > at
+                ? Optional.empty()
+                : Optional.of(strokes.get(low));
+    }
+
+    /** The bar that is playing, if the song is. */
+    public Optional<TimelineBar> barNow() {
+        if (pattern.isPresent() || !playing.get()) return Optional.empty();
+        double at = position.get();
+        return work.timeline().bars().stream()
+                .filter(bar ->
+                        bar.start().toDouble() <= at + 1e-9 && at < bar.end().toDouble())
+                .findFirst();
+    }
+
+    /** Where {@code shown} is being played, in whole notes from its start; not a number if it is not. */
+    public double positionIn(Pattern shown) {
+        if (pattern.isPresent()) return pattern.get().equals(shown.id()) ? position.get() : Double.NaN;
+        return strokeNow()
+                .filter(stroke -> stroke.pattern().equals(shown.id()))
+                .filter(stroke -> stroke.slot() < shown.grid().size())
+                .map(stroke -> shown.grid().slots().get(stroke.slot()).at().toDouble()
+                        + position.get()
+                        - stroke.start().toDouble())
+                .orElse(Double.NaN);
+    }
+
+    /** Answers whether one pattern is playing, not the song. */
+    public boolean isPlayingPattern() {
+        return playing.get() && pattern.isPresent();
+    }
+
+    public boolean isPlaying() {
+        return playing.get();
+    }
+
+    public ReadOnlyBooleanProperty playingProperty() {
+        return playing.getReadOnlyProperty();
+    }
+
+    /** Whether nothing can be heard because the machine has no loudspeaker. */
+    public ReadOnlyBooleanProperty silentProperty() {
+        return silent.getReadOnlyProperty();
+    }
+
+    /** In whole notes from the start of what is played, negative while counting in; not a number if nothing is. */
+    public ReadOnlyDoubleProperty positionProperty() {
+        return position.getReadOnlyProperty();
+    }
+
+    /** 1 at the song's tempo, 0.4 to 1.2. */
+    public DoubleProperty speedProperty() {
+        return speed;
+    }
+
+    /** How loud, 0 to 1. */
+    public DoubleProperty gainProperty() {
+        return gain;
+    }
+
+    public BooleanProperty countsInProperty() {
+        return countsIn;
+    }
+
+    public BooleanProperty clicksProperty() {
+        return clicks;
+    }
+
+    public BooleanProperty loopsProperty() {
+        return loops;
+    }
+
+    /** The bar, from 1, that the song is played from. */
+    public IntegerProperty startBarProperty() {
+        return startBar;
+    }
+}

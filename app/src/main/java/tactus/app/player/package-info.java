@@ -1,0 +1,2 @@
+/** Hearing the song or a pattern. Read {@link tactus.app.player.PlayerModel} first. */
+package tactus.app.player;

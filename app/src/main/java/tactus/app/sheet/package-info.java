@@ -1,0 +1,2 @@
+/** The sheet as it prints, and everything that goes out as a file. */
+package tactus.app.sheet;

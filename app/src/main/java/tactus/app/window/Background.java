@@ -1,0 +1,37 @@
+package tactus.app.window;
+
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import javafx.concurrent.Task;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** Runs what takes long, one thing after the other, beside the window. */
+final class Background implements AutoCloseable {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Background.class);
+
+    private final ExecutorService thread = Executors.newSingleThreadExecutor(task -> {
+        var made = new Thread(task, "tactus background");
+        made.setDaemon(true);
+        return made;
+    });
+
+    /** Runs {@code task} when those before it are done; what it throws is logged, and is its own to tell. */
+    void run(Task<?> task) {
+        task.exceptionProperty().subscribe(wrong -> {
+            if (wrong != null) LOG.warn("work in the background failed", wrong);
+        });
+        thread.execute(task);
+    }
+
+    /** Runs {@code job} when those before it are done. */
+    void run(Runnable job) {
+        thread.execute(job);
+    }
+
+    @Override
+    public void close() {
+        thread.shutdown();
+    }
+}

@@ -1,0 +1,75 @@
+package tactus.app.window;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.function.Supplier;
+import javafx.concurrent.Task;
+import tactus.app.sheet.Export;
+import tactus.app.words.Words;
+import tactus.app.work.Work;
+import tactus.core.name.Slug;
+import tactus.formats.sheet.Paper;
+
+/** Writes the song out as other files, beside the window. */
+final class Exporting {
+
+    private final Work work;
+    private final FileAsker asker;
+    private final Background background;
+    private final StatusLine status;
+    private final NoticeBar notices;
+    private final Supplier<Paper> paper;
+
+    Exporting(
+            Work work,
+            FileAsker asker,
+            Background background,
+            StatusLine status,
+            NoticeBar notices,
+            Supplier<Paper> paper) {
+        this.work = work;
+        this.asker = asker;
+        this.background = background;
+        this.status = status;
+        this.notices = notices;
+        this.paper = paper;
+    }
+
+    /** Asks where and writes there. */
+    void export(Export kind) {
+        String name = Slug.fresh(work.song().facts().title(), _ -> false);
+        asker.toWrite(name, kind.ending()).ifPresent(file -> start(kind, file));
+    }
+
+    private void start(Export kind, Path file) {
+        var writing = new Writing(kind, new Export.Job(work.song(), work.timeline(), paper.get(), file));
+        writing.setOnSucceeded(_ -> status.say(Words.of("status.exported", file)));
+        writing.setOnCancelled(_ -> status.say(Words.of("status.cancelled")));
+        writing.setOnFailed(_ -> fail(writing.getException(), file));
+        status.follow(writing, Words.of("status.exporting", file.getFileName()));
+        background.run(writing);
+    }
+
+    private void fail(Throwable wrong, Path file) {
+        status.say("");
+        String reason = wrong instanceof IOException unwritten ? SongDesk.said(unwritten, file) : wrong.getMessage();
+        notices.show(Words.of("export.failed", reason), List.of());
+    }
+
+    private static final class Writing extends Task<List<Path>> {
+
+        private final Export kind;
+        private final Export.Job job;
+
+        Writing(Export kind, Export.Job job) {
+            this.kind = kind;
+            this.job = job;
+        }
+
+        @Override
+        protected List<Path> call() throws IOException {
+            return kind.write(job, done -> updateProgress(done, 1), this::isCancelled);
+        }
+    }
+}

@@ -1,0 +1,14 @@
+package tactus.app.window;
+
+import java.nio.file.Path;
+import java.util.Optional;
+
+/** Asks the user which file. */
+interface FileAsker {
+
+    /** Asks for a song to open; empty if the user thinks better of it. */
+    Optional<Path> toOpen();
+
+    /** Asks where to write, suggesting {@code name}; empty if the user thinks better of it. */
+    Optional<Path> toWrite(String name, String ending);
+}

@@ -1,0 +1,84 @@
+package tactus.app.window;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.function.Consumer;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import tactus.app.action.Actions;
+import tactus.app.words.Words;
+import tactus.app.work.Work;
+import tactus.formats.sheet.FactsText;
+
+/** The places to go to, the song's facts, and how many snags there are. Style class {@code header}. */
+final class Header extends HBox {
+
+    private static final PseudoClass CLEAN = PseudoClass.getPseudoClass("clean");
+
+    private final Map<Place, ToggleButton> places = new EnumMap<>(Place.class);
+    private final Label title = new Label();
+    private final Label facts = new Label();
+    private final Button snags;
+
+    Header(Work work, Actions actions, ReadOnlyObjectProperty<Place> place) {
+        getStyleClass().add("header");
+        setAlignment(Pos.CENTER_LEFT);
+        var switches = new HBox();
+        switches.getStyleClass().add("place-switch");
+        for (Place each : Place.values()) {
+            ToggleButton toggle = actions.toggle("place." + each.id());
+            toggle.setText(each.title());
+            places.put(each, toggle);
+            switches.getChildren().add(toggle);
+        }
+        place.subscribe(chosen -> places.forEach((each, toggle) -> toggle.setSelected(each == chosen)));
+        switches.getChildren().forEach(keepSelected(place));
+        title.setId("song-title");
+        title.getStyleClass().add("song-title");
+        facts.setId("song-facts");
+        facts.getStyleClass().add("song-facts");
+        title.setMinWidth(0);
+        facts.setMinWidth(0);
+        var lines = new VBox(title, facts);
+        lines.setAlignment(Pos.CENTER_LEFT);
+        lines.setMinWidth(0);
+        HBox.setHgrow(lines, Priority.ALWAYS);
+        snags = actions.button("view.snags");
+        snags.getStyleClass().add("snag-button");
+        snags.setMinWidth(USE_PREF_SIZE);
+        getChildren().setAll(switches, lines, snags);
+        work.stateProperty().subscribe(this::show);
+        work.unsavedProperty().subscribe(_ -> showTitle(work));
+        work.stateProperty().subscribe(_ -> showTitle(work));
+    }
+
+    /** A place that is shown stays pressed when it is pressed again. */
+    private static Consumer<Node> keepSelected(ReadOnlyObjectProperty<Place> place) {
+        return node -> {
+            var toggle = (ToggleButton) node;
+            toggle.selectedProperty().subscribe(selected -> {
+                if (!selected && toggle.getText().equals(place.get().title())) toggle.setSelected(true);
+            });
+        };
+    }
+
+    private void show(Work.State state) {
+        facts.setText(FactsText.of(state.song().facts(), state.timeline()));
+        int count = state.snags().size();
+        snags.setText(count == 0 ? Words.of("snags.none") : Words.of("snags.count", count));
+        snags.pseudoClassStateChanged(CLEAN, count == 0);
+    }
+
+    private void showTitle(Work work) {
+        title.setText(work.song().facts().title() + (work.isUnsaved() ? "  •" : ""));
+        title.setAccessibleText(work.song().facts().title() + (work.isUnsaved() ? Words.of("song.isUnsaved") : ""));
+    }
+}

@@ -1,0 +1,230 @@
+package tactus.app.window;
+
+import java.nio.file.Path;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.animation.AnimationTimer;
+import javafx.animation.PauseTransition;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.scene.Node;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.util.Duration;
+import tactus.app.action.Actions;
+import tactus.app.arrangement.ArrangementActions;
+import tactus.app.arrangement.ArrangementModel;
+import tactus.app.arrangement.ArrangementView;
+import tactus.app.arrangement.HarmonyModel;
+import tactus.app.bench.BenchActions;
+import tactus.app.bench.BenchModel;
+import tactus.app.bench.BenchView;
+import tactus.app.player.PlayerBar;
+import tactus.app.player.PlayerModel;
+import tactus.app.setup.SetUpView;
+import tactus.app.sheet.SheetView;
+import tactus.app.words.Words;
+import tactus.app.work.Autosave;
+import tactus.app.work.Settings;
+import tactus.app.work.Work;
+import tactus.core.snag.Snag;
+import tactus.formats.sheet.Paper;
+import tactus.sound.transport.Transport;
+
+/** The whole window. Style class {@code main-window}. */
+final class MainWindow extends StackPane {
+
+    private static final Duration AUTOSAVE_DELAY = Duration.seconds(1.5);
+
+    private final Work work;
+    private final Settings settings;
+    private final Autosave autosave;
+    private final PlayerModel player;
+    private final BenchModel bench;
+    private final ArrangementModel arrangement;
+    private final HarmonyModel harmony;
+    private final Actions actions = new Actions();
+    private final Background background = new Background();
+    private final Overlay overlay = new Overlay();
+    private final NoticeBar notices = new NoticeBar();
+    private final StatusLine status = new StatusLine();
+    private final SnagList snags = new SnagList(this::go);
+    private final ReadOnlyObjectWrapper<Place> place = new ReadOnlyObjectWrapper<>(this, "place", Place.BENCH);
+    private final Map<Place, Node> places = new EnumMap<>(Place.class);
+    private final StackPane stage = new StackPane();
+    private final SongDesk desk;
+    private final AnimationTimer clock;
+
+    /** @param close closes the window for good */
+    MainWindow(Work work, Settings settings, Autosave autosave, Transport transport, FileAsker asker, Runnable close) {
+        this.work = work;
+        this.settings = settings;
+        this.autosave = autosave;
+        player = new PlayerModel(work, transport);
+        bench = new BenchModel(work, player);
+        arrangement = new ArrangementModel(work, player);
+        harmony = new HarmonyModel(work, arrangement);
+        desk = new SongDesk(work, settings, autosave, asker, overlay, notices, status);
+        var exporting = new Exporting(work, asker, background, status, notices, this::paper);
+        new WindowActions(this, desk, exporting, () -> askToClose(close)).addTo(actions);
+        BenchActions.add(bench, actions);
+        ArrangementActions.add(arrangement, harmony, () -> (ArrangementView) place(Place.ARRANGEMENT), actions);
+        getStyleClass().add("main-window");
+        getChildren().setAll(frame(), overlay);
+        clock = clock();
+        keepUnsavedWork();
+    }
+
+    private BorderPane frame() {
+        var frame = new BorderPane();
+        frame.setTop(new VBox(
+                new Menus(actions, desk, settings), new Header(work, actions, place.getReadOnlyProperty()), notices));
+        frame.setCenter(stage);
+        frame.setRight(snags);
+        frame.setBottom(new VBox(new PlayerBar(work, player, actions), status));
+        work.stateProperty().subscribe(state -> snags.show(state.snags()));
+        player.silentProperty().subscribe(status::sayNoSound);
+        return frame;
+    }
+
+    private AnimationTimer clock() {
+        return new AnimationTimer() {
+            @Override
+            public void handle(long now) {
+                player.tick();
+            }
+        };
+    }
+
+    /** Keeps a song that is not saved a moment after each change. */
+    private void keepUnsavedWork() {
+        var pause = new PauseTransition(AUTOSAVE_DELAY);
+        pause.setOnFinished(_ -> {
+            var song = work.song();
+            if (work.isUnsaved()) background.run(() -> autosave.keep(song));
+            else background.run(autosave::forget);
+        });
+        work.stateProperty().subscribe(_ -> pause.playFromStart());
+    }
+
+    /** Starts what only makes sense in a window that is shown. */
+    void start() {
+        actions.listenTo(getScene());
+        clock.start();
+        show(Place.BENCH);
+        desk.offerRecovery();
+    }
+
+    /** Goes to a place and puts the focus where its work is done. */
+    void show(Place wanted) {
+        place.set(wanted);
+        stage.getChildren().setAll(place(wanted));
+        takeFocus(place(wanted));
+    }
+
+    private static void takeFocus(Node shown) {
+        switch (shown) {
+            case SetUpView view -> view.takeFocus();
+            case BenchView view -> view.takeFocus();
+            case ArrangementView view -> view.takeFocus();
+            default -> shown.requestFocus();
+        }
+    }
+
+    private Node place(Place wanted) {
+        return places.computeIfAbsent(wanted, each -> switch (each) {
+            case SET_UP -> new SetUpView(work, settings);
+            case BENCH -> new BenchView(work, bench, player, settings, actions);
+            case ARRANGEMENT -> new ArrangementView(work, arrangement, harmony, player, settings, actions);
+            case SHEET -> new SheetView(work, actions, background::run);
+        });
+    }
+
+    private Paper paper() {
+        return Optional.ofNullable((SheetView) places.get(Place.SHEET))
+                .map(SheetView::paper)
+                .orElse(Paper.A4);
+    }
+
+    /** Shows or hides the list of snags. */
+    void toggleSnags() {
+        snags.setVisible(!snags.isVisible());
+        if (snags.isVisible()) snags.takeFocus();
+    }
+
+    private void go(Snag snag) {
+        switch (snag.place()) {
+            case tactus.core.snag.Place.InSection in -> {
+                arrangement.chooseSection(in.section());
+                arrangement.chooseSpan(in.span());
+                show(Place.ARRANGEMENT);
+            }
+            case tactus.core.snag.Place.InPattern in -> {
+                bench.choose(in.pattern());
+                bench.slotProperty().set(in.slot());
+                show(Place.BENCH);
+            }
+        }
+    }
+
+    /** Plays what the place in sight is about, or stops. */
+    void togglePlaying() {
+        if (player.isPlaying()) player.stop();
+        else if (place.get() == Place.BENCH) bench.hear();
+        else player.playSong();
+    }
+
+    void playFromStart() {
+        player.stop();
+        player.startBarProperty().set(1);
+        player.playSong();
+    }
+
+    void showKeys() {
+        overlay.tell(Words.of("keys.title"), new KeyList(actions), Words.of("keys.close"));
+    }
+
+    void showAbout() {
+        overlay.ask(
+                Words.of("about.title"),
+                Words.of("about.text"),
+                List.of(new Overlay.Answer("close", Words.of("keys.close"), () -> {})));
+    }
+
+    /** Says that something went wrong that nobody foresaw. */
+    void sayFault() {
+        notices.show(Words.of("fault.text"), List.of());
+    }
+
+    /** Opens a song that was named when the program was started. */
+    void openFile(Path file) {
+        desk.open(file);
+    }
+
+    /** Does {@code close} once nothing unsaved would be lost, or the user wants it lost. */
+    void askToClose(Runnable close) {
+        desk.unlessUnsaved(close);
+    }
+
+    /** Ends everything that runs beside the window. */
+    void end() {
+        clock.stop();
+        player.stop();
+        background.run(autosave::forget);
+        background.close();
+    }
+
+    Work work() {
+        return work;
+    }
+
+    PlayerModel player() {
+        return player;
+    }
+
+    Settings settings() {
+        return settings;
+    }
+}

@@ -1,0 +1,76 @@
+package tactus.app.window;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.stage.Stage;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import tactus.app.demo.DemoSong;
+import tactus.app.words.Words;
+import tactus.app.work.Autosave;
+import tactus.app.work.DataFolder;
+import tactus.app.work.Settings;
+import tactus.app.work.Work;
+import tactus.core.song.Song;
+import tactus.sound.device.AudioOut;
+import tactus.sound.transport.Transport;
+
+/** Opens the window of a running program. */
+public final class Opening {
+
+    /**
+     * What is worked on first.
+     *
+     * @param demo whether it is a demo song
+     * @param file a song to open
+     */
+    public record Wish(boolean demo, Optional<Path> file) {}
+
+    private static final Logger LOG = LoggerFactory.getLogger(Opening.class);
+    private static final double WIDTH = 1280;
+    private static final double HEIGHT = 800;
+
+    private Opening() {}
+
+    /** Opens it in {@code stage}. */
+    public static void open(Stage stage, Wish wish, DataFolder folder) {
+        open(stage, wish, folder, new SystemFileAsker(stage));
+    }
+
+    static MainWindow open(Stage stage, Wish wish, DataFolder folder, FileAsker asker) {
+        var settings = new Settings(folder);
+        var work = new Work(wish.demo() ? DemoSong.LANTERN_WALK.song() : Song.empty(Words.of("song.untitled")));
+        var transport = new Transport(AudioOut::open);
+        var window = new MainWindow(work, settings, new Autosave(folder), transport, asker, stage::hide);
+        Theme.loadFonts();
+        var scene = new Scene(window, WIDTH, HEIGHT);
+        settings.darkProperty().subscribe(dark -> Theme.dress(scene, dark));
+        stage.setScene(scene);
+        stage.setMinWidth(900);
+        stage.setMinHeight(600);
+        work.fileProperty()
+                .subscribe(file -> stage.setTitle(
+                        file.map(path -> path.getFileName() + " – Tactus").orElse("Tactus")));
+        Thread.setDefaultUncaughtExceptionHandler((_, fault) -> {
+            LOG.error("a fault nobody foresaw", fault);
+            Platform.runLater(window::sayFault);
+        });
+        window.start();
+        wish.file().ifPresent(window::openFile);
+        closeWithCare(stage, window, transport);
+        return window;
+    }
+
+    private static void closeWithCare(Stage stage, MainWindow window, Transport transport) {
+        stage.setOnCloseRequest(request -> {
+            request.consume();
+            window.askToClose(stage::hide);
+        });
+        stage.setOnHidden(_ -> {
+            window.end();
+            transport.close();
+        });
+    }
+}

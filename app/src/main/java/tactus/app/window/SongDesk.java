@@ -1,0 +1,188 @@
+package tactus.app.window;
+
+import java.io.IOException;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.FileSystemException;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import tactus.app.demo.DemoSong;
+import tactus.app.words.Words;
+import tactus.app.work.Autosave;
+import tactus.app.work.Settings;
+import tactus.app.work.Work;
+import tactus.core.name.Slug;
+import tactus.core.song.Song;
+import tactus.formats.file.FormatException;
+import tactus.formats.song.OpenedSong;
+import tactus.formats.song.Problem;
+import tactus.formats.song.SongFile;
+
+/** New, open and save; asks before anything unsaved would be lost, and says what went wrong. */
+final class SongDesk {
+
+    private static final Logger LOG = LoggerFactory.getLogger(SongDesk.class);
+    private static final int PROBLEMS_SHOWN = 4;
+
+    private final Work work;
+    private final Settings settings;
+    private final Autosave autosave;
+    private final FileAsker asker;
+    private final Overlay overlay;
+    private final NoticeBar notices;
+    private final StatusLine status;
+
+    SongDesk(
+            Work work,
+            Settings settings,
+            Autosave autosave,
+            FileAsker asker,
+            Overlay overlay,
+            NoticeBar notices,
+            StatusLine status) {
+        this.work = work;
+        this.settings = settings;
+        this.autosave = autosave;
+        this.asker = asker;
+        this.overlay = overlay;
+        this.notices = notices;
+        this.status = status;
+    }
+
+    void begin() {
+        unlessUnsaved(() -> begin(Song.empty(Words.of("song.untitled"))));
+    }
+
+    void begin(DemoSong demo) {
+        unlessUnsaved(() -> begin(demo.song()));
+    }
+
+    private void begin(Song song) {
+        autosave.forget();
+        work.begin(song);
+    }
+
+    void open() {
+        unlessUnsaved(() -> asker.toOpen().ifPresent(this::read));
+    }
+
+    void open(Path file) {
+        unlessUnsaved(() -> read(file));
+    }
+
+    /** Does {@code next} at once if everything is saved, otherwise when the user has said what to do first. */
+    void unlessUnsaved(Runnable next) {
+        if (!work.isUnsaved()) {
+            next.run();
+            return;
+        }
+        overlay.ask(
+                Words.of("unsaved.title", work.song().facts().title()),
+                Words.of("unsaved.text"),
+                List.of(
+                        new Overlay.Answer("save", Words.of("unsaved.save"), () -> {
+                            if (save()) next.run();
+                        }),
+                        new Overlay.Answer("drop", Words.of("unsaved.drop"), next),
+                        new Overlay.Answer("stay", Words.of("unsaved.stay"), () -> {})));
+    }
+
+    private void read(Path file) {
+        try {
+            OpenedSong opened = SongFile.read(file);
+            autosave.forget();
+            if (opened.isWhole()) {
+                work.open(opened.song(), file);
+                settings.remember(file);
+                status.say(Words.of("status.opened", file.getFileName()));
+            } else {
+                work.rescue(opened.song());
+                notices.show(problems(file, opened.problems()), List.of());
+            }
+        } catch (IOException unreadable) {
+            LOG.warn("{} cannot be opened", file, unreadable);
+            notices.show(Words.of("open.failed", said(unreadable, file)), List.of());
+        }
+    }
+
+    private static String problems(Path file, List<Problem> problems) {
+        String shown = problems.stream()
+                .limit(PROBLEMS_SHOWN)
+                .map(problem -> "\n  • " + problem)
+                .collect(Collectors.joining());
+        int more = problems.size() - PROBLEMS_SHOWN;
+        return Words.of("open.problems", file.getFileName(), problems.size())
+                + shown
+                + (more > 0 ? "\n  • " + Words.of("open.more", more) : "");
+    }
+
+    /** Saves where the song came from, or asks where. Answers whether it is saved now. */
+    boolean save() {
+        return work.getFile().map(this::write).orElseGet(this::saveAs);
+    }
+
+    /** Asks where and saves there. Answers whether it is saved now. */
+    boolean saveAs() {
+        String name = Slug.fresh(work.song().facts().title(), _ -> false);
+        Optional<Path> file = asker.toWrite(name, SongFile.ENDING.substring(1));
+        return file.map(this::write).orElse(false);
+    }
+
+    private boolean write(Path file) {
+        try {
+            SongFile.write(work.song(), file);
+            work.savedAs(file);
+            autosave.forget();
+            settings.remember(file);
+            status.say(Words.of("status.saved", file));
+            return true;
+        } catch (IOException full) {
+            LOG.warn("{} cannot be saved", file, full);
+            notices.show(
+                    Words.of("save.failed", said(full, file)),
+                    List.of(new Overlay.Answer("save-as", Words.of("save.elsewhere"), this::saveAs)));
+            return false;
+        }
+    }
+
+    /** What went wrong with {@code file} in the user's words. */
+    static String said(IOException wrong, Path file) {
+        return switch (wrong) {
+            case FormatException format -> format.getMessage();
+            case AccessDeniedException _ -> Words.of("file.denied", file);
+            case NoSuchFileException _ -> Words.of("file.missing", file);
+            case FileSystemException system
+            when system.getReason() != null -> Words.of("file.reason", file, system.getReason());
+            default -> Words.of("file.reason", file, String.valueOf(wrong.getMessage()));
+        };
+    }
+
+    /** Offers work that a program which crashed has left. */
+    void offerRecovery() {
+        autosave.left().ifPresent(left -> {
+            try {
+                Song song = SongFile.read(left).song();
+                notices.show(
+                        Words.of("recover.text", song.facts().title()),
+                        List.of(
+                                new Overlay.Answer(
+                                        "recover",
+                                        Words.of("recover.open"),
+                                        () -> unlessUnsaved(() -> {
+                                            work.rescue(song);
+                                            autosave.keep(song);
+                                            autosave.giveUp(left);
+                                        })),
+                                new Overlay.Answer(
+                                        "discard", Words.of("recover.discard"), () -> autosave.giveUp(left))));
+            } catch (IOException damaged) {
+                LOG.warn("left work cannot be read", damaged);
+                autosave.giveUp(left);
+            }
+        });
+    }
+}

@@ -1,0 +1,95 @@
+package tactus.app.window;
+
+import javafx.beans.property.BooleanProperty;
+import org.kordamp.ikonli.feather.Feather;
+import tactus.app.action.Action;
+import tactus.app.action.Actions;
+import tactus.app.action.Scope;
+import tactus.app.player.PlayerModel;
+import tactus.app.sheet.Export;
+import tactus.app.work.Work;
+import tactus.sound.score.Playback;
+
+/** The commands that work in every place. */
+final class WindowActions {
+
+    private static final double SPEED_STEP = 0.05;
+
+    private final MainWindow window;
+    private final SongDesk desk;
+    private final Exporting exporting;
+    private final Runnable close;
+
+    WindowActions(MainWindow window, SongDesk desk, Exporting exporting, Runnable close) {
+        this.window = window;
+        this.desk = desk;
+        this.exporting = exporting;
+        this.close = close;
+    }
+
+    void addTo(Actions actions) {
+        addSong(actions);
+        addEdit(actions);
+        addPlay(actions);
+        addView(actions);
+    }
+
+    private void addSong(Actions actions) {
+        actions.add(Action.of("song.new", Scope.ANYWHERE, desk::begin, "Shortcut+N"));
+        actions.add(Action.of("song.open", Scope.ANYWHERE, desk::open, "Shortcut+O"));
+        actions.add(Action.of("song.save", Scope.ANYWHERE, desk::save, "Shortcut+S"));
+        actions.add(Action.of("song.saveAs", Scope.ANYWHERE, desk::saveAs, "Shortcut+Alt+S"));
+        for (Export kind : Export.values()) {
+            String[] keys = kind == Export.PDF ? new String[] {"Shortcut+P"} : new String[0];
+            actions.add(Action.of("export." + kind.ending(), Scope.ANYWHERE, () -> exporting.export(kind), keys));
+        }
+        actions.add(Action.of("song.close", Scope.ANYWHERE, close, "Shortcut+Q"));
+    }
+
+    private void addEdit(Actions actions) {
+        Work work = window.work();
+        actions.add(
+                Action.of("edit.undo", Scope.ANYWHERE, work::undo, "Shortcut+Z").when(work.canUndoProperty()));
+        actions.add(Action.of("edit.redo", Scope.ANYWHERE, work::redo, "Shortcut+Y", "Shortcut+Shift+Z")
+                .when(work.canRedoProperty()));
+    }
+
+    private void addPlay(Actions actions) {
+        PlayerModel player = window.player();
+        actions.add(Action.of("play.toggle", Scope.OUTSIDE_TEXT, window::togglePlaying, "Space")
+                .withIcon(Feather.PLAY));
+        actions.add(Action.of("play.start", Scope.ANYWHERE, window::playFromStart, "Shift+F5"));
+        toggle(actions, "play.loop", player.loopsProperty(), Feather.REPEAT, "Shortcut+L");
+        toggle(actions, "play.countIn", player.countsInProperty(), Feather.CHEVRONS_RIGHT, "Shortcut+I");
+        toggle(actions, "play.clicks", player.clicksProperty(), Feather.WATCH, "Shortcut+M");
+        actions.add(Action.of("play.slower", Scope.ANYWHERE, () -> changeSpeed(-SPEED_STEP), "Shortcut+Comma"));
+        actions.add(Action.of("play.faster", Scope.ANYWHERE, () -> changeSpeed(SPEED_STEP), "Shortcut+Period"));
+    }
+
+    private static void toggle(Actions actions, String id, BooleanProperty state, Feather icon, String key) {
+        actions.add(Action.of(id, Scope.ANYWHERE, () -> state.set(!state.get()), key)
+                .withIcon(icon));
+    }
+
+    private void changeSpeed(double step) {
+        double next = Math.round((window.player().speedProperty().get() + step) * 100) / 100.0;
+        window.player().speedProperty().set(Math.clamp(next, Playback.SLOWEST, Playback.FASTEST));
+    }
+
+    private void addView(Actions actions) {
+        int number = 1;
+        for (Place place : Place.values()) {
+            String key = "Shortcut+" + number++;
+            actions.add(Action.of("place." + place.id(), Scope.ANYWHERE, () -> window.show(place), key)
+                    .withIcon(place.icon()));
+        }
+        actions.add(Action.of("view.snags", Scope.ANYWHERE, window::toggleSnags, "Shortcut+G")
+                .withIcon(Feather.FLAG));
+        BooleanProperty dark = window.settings().darkProperty();
+        actions.add(Action.of("view.dark", Scope.ANYWHERE, () -> dark.set(!dark.get()), "Shortcut+D"));
+        BooleanProperty strings = window.settings().lowStringOnTopProperty();
+        actions.add(Action.of("view.strings", Scope.ANYWHERE, () -> strings.set(!strings.get()), "Shortcut+T"));
+        actions.add(Action.of("help.keys", Scope.ANYWHERE, window::showKeys, "F1"));
+        actions.add(Action.of("help.about", Scope.ANYWHERE, window::showAbout));
+    }
+}

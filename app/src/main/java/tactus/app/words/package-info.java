@@ -1,0 +1,2 @@
+/** Every text the user reads, from one resource bundle. */
+package tactus.app.words;

@@ -1,0 +1,82 @@
+package tactus.core.chord;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.regex.Pattern;
+import tactus.core.time.NotationException;
+
+/**
+ * A fret or "not played" for each string: {@code x32010} is the usual C. Frets are counted from the capo.
+ *
+ * @param frets from the lowest-sounding string to the highest; {@link #NOT_PLAYED} or 0 to 24
+ */
+public record Voicing(List<Integer> frets) {
+
+    public static final int NOT_PLAYED = -1;
+    public static final int HIGHEST_FRET = 24;
+
+    private static final Pattern COMPACT = Pattern.compile("[xX0-9]+");
+    private static final Pattern SPREAD = Pattern.compile("[xX]|\\d{1,3}");
+
+    /** @throws IllegalArgumentException if there are no strings, more than 12, or a fret is outside its range */
+    public Voicing {
+        frets = List.copyOf(frets);
+        if (frets.isEmpty() || frets.size() > 12) {
+            throw new IllegalArgumentException("a shape has 1 to 12 strings, was " + frets.size());
+        }
+        for (int fret : frets) {
+            if (fret < NOT_PLAYED || fret > HIGHEST_FRET) {
+                throw new IllegalArgumentException("a fret must be 0 to " + HIGHEST_FRET + " or x, was " + fret);
+            }
+        }
+    }
+
+    /**
+     * Reads {@code x32010}, or with hyphens where a fret has two digits: {@code x-10-12-12-12-10}.
+     *
+     * @throws NotationException if the text is no shape
+     */
+    public static Voicing parse(String text) {
+        String plain = text.strip();
+        var parts = plain.contains("-") ? plain.split("-", -1) : plain.split("");
+        if (!plain.contains("-") && !COMPACT.matcher(plain).matches()) {
+            throw new NotationException("is not a shape such as x32010, low string first", text, 0);
+        }
+        var frets = new ArrayList<Integer>();
+        for (String part : parts) frets.add(fret(part, text));
+        try {
+            return new Voicing(frets);
+        } catch (IllegalArgumentException wrong) {
+            throw new NotationException("is not a shape: " + wrong.getMessage(), text, 0);
+        }
+    }
+
+    private static int fret(String part, String text) {
+        if (!SPREAD.matcher(part).matches()) {
+            throw new NotationException("has no fret at \"" + part + "\"", text, Math.max(0, text.indexOf(part)));
+        }
+        return part.equalsIgnoreCase("x") ? NOT_PLAYED : Integer.parseInt(part);
+    }
+
+    public int strings() {
+        return frets.size();
+    }
+
+    /** The fret on {@code string}, from 1, the highest-sounding; empty if it is not played. */
+    public OptionalInt fret(int string) {
+        int fret = frets.get(frets.size() - string);
+        return fret == NOT_PLAYED ? OptionalInt.empty() : OptionalInt.of(fret);
+    }
+
+    /** Returns the shape as {@link #parse} reads it. */
+    @Override
+    public String toString() {
+        boolean compact = frets.stream().allMatch(fret -> fret < 10);
+        return String.join(
+                compact ? "" : "-",
+                frets.stream()
+                        .map(fret -> fret == NOT_PLAYED ? "x" : fret.toString())
+                        .toList());
+    }
+}

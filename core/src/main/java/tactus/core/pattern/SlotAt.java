@@ -1,0 +1,29 @@
+package tactus.core.pattern;
+
+import java.util.Comparator;
+import tactus.core.time.Length;
+
+/**
+ * Where a stroke of a pattern was written. It is kept by bar, so that a bar that gets another meter keeps its strokes
+ * and the next one still starts on its bar line.
+ *
+ * @param bar from 0
+ * @param inBar the distance from the bar line, not negative
+ */
+public record SlotAt(int bar, Length inBar) implements Comparable<SlotAt> {
+
+    private static final Comparator<SlotAt> ORDER =
+            Comparator.comparingInt(SlotAt::bar).thenComparing(SlotAt::inBar);
+
+    /** @throws IllegalArgumentException if either is negative */
+    public SlotAt {
+        if (bar < 0 || inBar.isLessThan(Length.ZERO)) {
+            throw new IllegalArgumentException("a slot cannot lie before the start, was bar " + bar + ", " + inBar);
+        }
+    }
+
+    @Override
+    public int compareTo(SlotAt other) {
+        return ORDER.compare(this, other);
+    }
+}

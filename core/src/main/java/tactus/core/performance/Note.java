@@ -1,0 +1,19 @@
+package tactus.core.performance;
+
+import tactus.core.chord.Pitch;
+
+/**
+ * One string sounding.
+ *
+ * @param string from 1, the highest-sounding
+ * @param start when it is struck, in seconds from the start of the song
+ * @param end when it stops sounding, after {@code start}
+ * @param velocity how hard it is struck, over 0 to 1
+ * @param isDead whether the string is damped so that it has no pitch
+ */
+public record Note(int string, Pitch pitch, double start, double end, double velocity, boolean isDead) {
+
+    public Note endingAt(double other) {
+        return new Note(string, pitch, start, other, velocity, isDead);
+    }
+}

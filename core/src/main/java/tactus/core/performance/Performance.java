@@ -1,0 +1,124 @@
+package tactus.core.performance;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import tactus.core.stroke.Direction;
+import tactus.core.stroke.Force;
+import tactus.core.stroke.Miss;
+import tactus.core.stroke.Mute;
+import tactus.core.stroke.Ring;
+import tactus.core.stroke.Stop;
+import tactus.core.stroke.Strum;
+import tactus.core.timeline.StruckString;
+import tactus.core.timeline.Timeline;
+import tactus.core.timeline.TimelineStroke;
+
+/**
+ * The notes of a song. A note goes on until its string is struck again, a stop or mute silences it, or the hand leaves
+ * for a chord that holds the string elsewhere and strikes; the last ones ring for {@link #LAST_RING}.
+ *
+ * @param notes in order of their start
+ * @param seconds how long the song is, without what rings on
+ */
+public record Performance(List<Note> notes, double seconds) {
+
+    /** How long the last notes ring on after the end, in seconds. */
+    public static final double LAST_RING = 2.5;
+
+    private static final double DEAD_NOTE = 0.06;
+    private static final int MOST_STRINGS = 12;
+
+    public Performance {
+        notes = Collections.unmodifiableList(notes);
+    }
+
+    /** Plays {@code timeline} at its own tempo. */
+    public static Performance of(Timeline timeline) {
+        return new Player(timeline).performance();
+    }
+
+    private static final class Player {
+
+        private final Timeline timeline;
+        private final List<Note> notes = new ArrayList<>();
+        private final Map<List<StruckString>, int[]> pitches = new HashMap<>();
+        /** The index of the note that sounds on each string, or -1. */
+        private final int[] sounding = new int[MOST_STRINGS + 1];
+
+        Player(Timeline timeline) {
+            this.timeline = timeline;
+            Arrays.fill(sounding, -1);
+        }
+
+        Performance performance() {
+            int span = -1;
+            for (TimelineStroke stroke : timeline.strokes()) {
+                if (stroke.stroke().isStruck() && stroke.span() != span) {
+                    releaseWhatMoved(stroke);
+                    span = stroke.span();
+                }
+                play(stroke);
+            }
+            silence(timeline.seconds() + LAST_RING);
+            notes.sort(Comparator.comparingDouble(Note::start));
+            return new Performance(notes, timeline.seconds());
+        }
+
+        private void play(TimelineStroke stroke) {
+            switch (stroke.stroke()) {
+                case Strum strum -> strike(stroke, strum.direction(), strum.force(), false);
+                case Mute(var direction, var force) -> {
+                    silence(stroke.seconds());
+                    strike(stroke, direction, force, true);
+                }
+                case Stop _ -> silence(stroke.seconds());
+                case Miss _, Ring _ -> {}
+            }
+        }
+
+        private void strike(TimelineStroke stroke, Direction direction, Force force, boolean dead) {
+            double at = stroke.seconds();
+            int place = 0;
+            for (StruckString struck : stroke.strings()) {
+                end(struck.string(), at);
+                double velocity = Strumming.velocity(direction, force, place++);
+                notes.add(new Note(struck.string(), struck.pitch(), at, at + DEAD_NOTE, velocity, dead));
+                if (!dead) sounding[struck.string()] = notes.size() - 1;
+                at += Strumming.spread(force);
+            }
+        }
+
+        private void releaseWhatMoved(TimelineStroke stroke) {
+            int[] held = pitches.computeIfAbsent(stroke.strings(), Player::byString);
+            for (int string = 1; string <= MOST_STRINGS; string++) {
+                if (sounding[string] >= 0 && notes.get(sounding[string]).pitch().number() != held[string]) {
+                    end(string, stroke.seconds());
+                }
+            }
+        }
+
+        private static int[] byString(List<StruckString> strings) {
+            int[] held = new int[MOST_STRINGS + 1];
+            strings.forEach(struck -> held[struck.string()] = struck.pitch().number());
+            return held;
+        }
+
+        private void silence(double at) {
+            for (int string = 1; string <= MOST_STRINGS; string++) end(string, at);
+        }
+
+        private void end(int string, double at) {
+            int index = sounding[string];
+            if (index < 0) return;
+            notes.set(
+                    index,
+                    notes.get(index).endingAt(Math.max(at, notes.get(index).start() + 0.001)));
+            sounding[string] = -1;
+        }
+    }
+}

@@ -1,0 +1,97 @@
+package tactus.core.picture;
+
+import java.util.List;
+import tactus.core.time.Length;
+
+/**
+ * The hand over the strings, laid out in a frame.
+ *
+ * @param marks the shapes, in the order in which they are painted
+ */
+public final class HandPicture {
+
+    private final Frame frame;
+    private final Passage passage;
+    private final List<Mark> marks;
+    private final HandPath path;
+
+    HandPicture(Frame frame, Passage passage, List<Mark> marks, HandPath path) {
+        this.frame = frame;
+        this.passage = passage;
+        this.marks = List.copyOf(marks);
+        this.path = path;
+    }
+
+    /** Draws {@code passage} into {@code frame}. */
+    public static HandPicture of(Passage passage, Frame frame) {
+        return new HandDrawing(passage, frame).picture();
+    }
+
+    public List<Mark> marks() {
+        return marks;
+    }
+
+    public Frame frame() {
+        return frame;
+    }
+
+    public Passage passage() {
+        return passage;
+    }
+
+    /** Where the hand is at {@code position}, in whole notes from the start of the passage. */
+    public Point handAt(double position) {
+        double shift = passage.slots().isEmpty()
+                ? 0
+                : slotAt(position).middle().minus(slotAt(position).at()).toDouble();
+        double x = x(Math.min(position + shift, passage.length().toDouble()));
+        return new Point(x, path.yAt(x));
+    }
+
+    private Passage.Played slotAt(double position) {
+        return passage.slots().get(Math.max(0, indexAt(position)));
+    }
+
+    /** The index of the slot that {@code position}, in whole notes, lies in, or -1 before the first. */
+    public int indexAt(double position) {
+        int index = -1;
+        for (Passage.Played slot : passage.slots()) {
+            if (slot.at().toDouble() > position + 1e-9) break;
+            index++;
+        }
+        return index;
+    }
+
+    /** The index of the slot nearest to {@code x}; -1 if there is none. */
+    public int slotNear(double x) {
+        int nearest = -1;
+        double least = Double.MAX_VALUE;
+        for (Passage.Played slot : passage.slots()) {
+            double distance = Math.abs(x(slot.middle()) - x);
+            if (distance < least) {
+                least = distance;
+                nearest = slot.index();
+            }
+        }
+        return nearest;
+    }
+
+    /** The x of the middle of the slot with {@code index}. */
+    public double slotX(int index) {
+        return x(passage.slots().get(index).middle());
+    }
+
+    /** The width of the slot with {@code index}. */
+    public double slotWidth(int index) {
+        var slot = passage.slots().get(index);
+        return 2 * (x(slot.middle()) - x(slot.at()));
+    }
+
+    private double x(Length at) {
+        return x(at.toDouble());
+    }
+
+    private double x(double position) {
+        return frame.left() + position / passage.length().toDouble() * frame.slotsWidth();
+    }
+}

@@ -1,0 +1,55 @@
+package tactus.core.picture;
+
+import java.util.List;
+
+/** One shape of a picture. Marks are listed in the order in which they are painted. */
+public sealed interface Mark {
+
+    /** A string of the guitar from left to right; {@code number} is 1 for the highest-sounding. */
+    record StringLine(int number, Point from, Point to, double thickness) implements Mark {}
+
+    /** Where a felt beat starts; heavier at a bar line. */
+    record BeatLine(Point from, Point to, boolean isBar) implements Mark {}
+
+    /**
+     * A part of the hand's path as a cubic curve.
+     *
+     * @param isSilent whether the hand only returns here
+     */
+    record Path(Point from, Point control1, Point control2, Point to, boolean isSilent) implements Mark {}
+
+    /**
+     * A strum: the path grown to a brush mark, thin where it enters the strings and thick where it leaves.
+     *
+     * @param outline a closed line
+     * @param isAgainst whether it goes against the hand; then it is drawn hollow
+     */
+    record Brush(int slot, List<Point> outline, boolean isAccented, boolean isAgainst) implements Mark {
+
+        public Brush {
+            outline = List.copyOf(outline);
+        }
+    }
+
+    /** A dead string: a cross with arms of {@code arm} length. */
+    record Cross(int slot, Point middle, double arm, boolean isAccented, boolean isAgainst) implements Mark {}
+
+    /** A stop: a bar that closes the strings. */
+    record StopBar(int slot, Point from, Point to, double thickness) implements Mark {}
+
+    /** What rings on: ink trailing along a string. */
+    record Trail(int slot, Point from, Point to, double thickness) implements Mark {}
+
+    /**
+     * The count of a slot.
+     *
+     * @param text with brackets if it is not played
+     * @param middle the middle of its base line
+     * @param size the height of its letters in the unit of the picture
+     */
+    record CountText(int slot, String text, Point middle, double size, boolean isPlayed, boolean isNumber)
+            implements Mark {}
+
+    /** The number and note of a string beside its line, centred on {@code right}. */
+    record StringName(int number, Point right, double size) implements Mark {}
+}

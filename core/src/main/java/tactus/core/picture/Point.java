@@ -1,0 +1,4 @@
+package tactus.core.picture;
+
+/** A place on the page. */
+public record Point(double x, double y) {}

@@ -1,0 +1,23 @@
+package tactus.core.snag;
+
+import tactus.core.pattern.PatternId;
+import tactus.core.song.SectionId;
+
+/** Where a snag is, so that one can go there. */
+public sealed interface Place {
+
+    /**
+     * A bar of a section.
+     *
+     * @param bar from 0
+     * @param span the index of the chord it is about, from 0
+     */
+    record InSection(SectionId section, int bar, int span) implements Place {}
+
+    /**
+     * A slot of a pattern.
+     *
+     * @param slot from 0
+     */
+    record InPattern(PatternId pattern, int slot) implements Place {}
+}

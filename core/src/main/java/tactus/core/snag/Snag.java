@@ -1,0 +1,40 @@
+package tactus.core.snag;
+
+import java.util.List;
+
+/**
+ * Something that does not fit.
+ *
+ * @param where the place as a person would say it: {@code Verse, bar 3}
+ * @param sentence what is wrong, in plain words
+ * @param numbers what was counted
+ */
+public record Snag(Kind kind, Place place, String where, String sentence, List<Number> numbers) {
+
+    /** What there is to find. */
+    public enum Kind {
+        /** The chords of a section do not add up to its bars. */
+        SPANS_DO_NOT_FILL_BARS,
+        /** A chord ends before the pattern has come round. */
+        PATTERN_CUT,
+        /** A stroke goes another way than the hand. */
+        AGAINST_THE_HAND
+    }
+
+    /**
+     * Something counted.
+     *
+     * @param label what it is, in a few words
+     * @param value the exact value: a whole number or a fraction
+     */
+    public record Number(String label, String value) {}
+
+    public Snag {
+        numbers = List.copyOf(numbers);
+    }
+
+    @Override
+    public String toString() {
+        return where + ": " + sentence;
+    }
+}

@@ -1,0 +1,97 @@
+package tactus.core.timeline;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.song.Section;
+import tactus.core.song.Span;
+import tactus.core.stroke.Direction;
+import tactus.core.stroke.Stroke;
+import tactus.core.time.BarLines;
+import tactus.core.time.Count;
+import tactus.core.time.Counting;
+import tactus.core.time.Grid;
+import tactus.core.time.Length;
+import tactus.core.time.Slot;
+
+/** One pass of a section with one pattern, counted from its own start; a song places it as often as it is played. */
+final class SectionLayout {
+
+    record LaidSpan(String chord, Length start, Length end, Optional<Fit> fit) {}
+
+    record LaidStroke(
+            Length start,
+            Length length,
+            Stroke stroke,
+            Optional<Direction> hand,
+            boolean isAgainst,
+            List<StruckString> strings,
+            Count count,
+            int bar,
+            int span,
+            int slot) {}
+
+    private record Motion(Stroke stroke, Optional<Direction> hand, boolean isAgainst) {}
+
+    final Section section;
+    final BarLines bars;
+    final Optional<PatternId> pattern;
+    final List<LaidSpan> spans = new ArrayList<>();
+    final List<LaidStroke> strokes = new ArrayList<>();
+
+    SectionLayout(Section section, Optional<Pattern> pattern, Strings strings) {
+        this.section = section;
+        this.bars = section.barLines();
+        this.pattern = pattern.map(Pattern::id);
+        laySpans(pattern.map(Pattern::length));
+        pattern.ifPresent(played -> layStrokes(played, strings));
+    }
+
+    private void laySpans(Optional<Length> round) {
+        Length at = Length.ZERO;
+        for (Span span : section.spans()) {
+            if (!at.isLessThan(bars.length())) return;
+            Length start = at;
+            Length end = span.length().end(bars, start).min(bars.length());
+            spans.add(new LaidSpan(span.chord(), start, end, round.map(length -> new Fit(end.minus(start), length))));
+            at = end;
+        }
+    }
+
+    private void layStrokes(Pattern played, Strings strings) {
+        Grid grid = played.grid();
+        var motions = grid.slots().stream()
+                .map(slot -> new Motion(played.at(slot), played.hand().at(slot.inBar()), played.isAgainstHand(slot)))
+                .toList();
+        for (int span = 0; span < spans.size(); span++) {
+            Length round = spans.get(span).start();
+            while (round.isLessThan(spans.get(span).end())) {
+                layRound(grid, motions, strings, span, round);
+                round = round.plus(grid.length());
+            }
+        }
+    }
+
+    private void layRound(Grid grid, List<Motion> motions, Strings strings, int index, Length round) {
+        LaidSpan span = spans.get(index);
+        for (Slot slot : grid.slots()) {
+            Length start = round.plus(slot.at());
+            if (!start.isLessThan(span.end())) return;
+            int bar = bars.barAt(start);
+            Motion motion = motions.get(slot.index());
+            strokes.add(new LaidStroke(
+                    start,
+                    slot.length().min(span.end().minus(start)),
+                    motion.stroke(),
+                    motion.hand(),
+                    motion.isAgainst(),
+                    strings.struck(span.chord(), motion.stroke()),
+                    Counting.at(bars.meter(bar), slot.length(), start.minus(bars.start(bar))),
+                    bar,
+                    index,
+                    slot.index()));
+        }
+    }
+}

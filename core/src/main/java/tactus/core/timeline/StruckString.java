@@ -1,0 +1,11 @@
+package tactus.core.timeline;
+
+import tactus.core.chord.Pitch;
+
+/**
+ * A string that a stroke makes sound.
+ *
+ * @param string from 1, the highest-sounding
+ * @param pitch what is heard, with tuning, capo and fret
+ */
+public record StruckString(int string, Pitch pitch) {}

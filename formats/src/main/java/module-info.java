@@ -1,0 +1,15 @@
+/** Files in and out: songs as JSON, MIDI, and the sheet as PDF or PNG; and the fonts they are set in. */
+module tactus.formats {
+    requires transitive tactus.core;
+    requires transitive java.desktop;
+    // PDFBox logs through it without saying so.
+    requires org.apache.commons.logging;
+    requires org.apache.pdfbox;
+    requires tools.jackson.databind;
+
+    exports tactus.formats.file;
+    exports tactus.formats.font;
+    exports tactus.formats.midi;
+    exports tactus.formats.sheet;
+    exports tactus.formats.song;
+}

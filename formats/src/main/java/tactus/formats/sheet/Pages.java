@@ -1,0 +1,93 @@
+package tactus.formats.sheet;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import tactus.core.picture.Point;
+import tactus.formats.font.Typeface;
+
+/** Pages that are filled from top to bottom; a block that has no room left starts a new one. */
+final class Pages {
+
+    static final double MARGIN = 42;
+    private static final double FOOT = 30;
+
+    private final PDDocument document;
+    private final Paper paper;
+    private final String title;
+    private final Pen.Fonts fonts;
+    private final List<PDPageContentStream> streams = new ArrayList<>();
+    private Pen pen;
+    private double y;
+
+    Pages(PDDocument document, Paper paper, String title) throws IOException {
+        this.document = document;
+        this.paper = paper;
+        this.title = title;
+        this.fonts = new Pen.Fonts(document);
+        document.getDocumentInformation().setTitle(title);
+        document.getDocumentInformation().setCreator("Tactus");
+        turn();
+    }
+
+    private void turn() throws IOException {
+        var page = new PDPage(paper.rectangle());
+        document.addPage(page);
+        var stream = new PDPageContentStream(document, page);
+        streams.add(stream);
+        pen = new Pen(stream, fonts, height());
+        y = MARGIN;
+    }
+
+    double left() {
+        return MARGIN;
+    }
+
+    double width() {
+        return paper.rectangle().getWidth() - 2 * MARGIN;
+    }
+
+    private double height() {
+        return paper.rectangle().getHeight();
+    }
+
+    Pen pen() {
+        return pen;
+    }
+
+    /** Where the next block starts. */
+    double y() {
+        return y;
+    }
+
+    /** Makes sure that {@code room} is left on the page, and returns where the block starts. */
+    double startBlock(double room) throws IOException {
+        if (y + room > height() - MARGIN - FOOT && y > MARGIN) turn();
+        return y;
+    }
+
+    void moveDown(double room) {
+        y += room;
+    }
+
+    /** Adds the feet and returns the document. */
+    byte[] finished() throws IOException {
+        for (int page = 0; page < streams.size(); page++) {
+            var foot = new Pen(streams.get(page), fonts, height());
+            double base = height() - MARGIN + 6;
+            foot.line(new Point(left(), base - 13), new Point(left() + width(), base - 13), 0.4, Ink.FAINT);
+            foot.text(title, left(), base, Typeface.REGULAR, 9, Ink.SOFT);
+            String number = (page + 1) + " of " + streams.size();
+            double width = foot.width(number, Typeface.REGULAR, 9);
+            foot.text(number, left() + width() - width, base, Typeface.REGULAR, 9, Ink.SOFT);
+            streams.get(page).close();
+        }
+        var out = new ByteArrayOutputStream();
+        document.save(out);
+        return out.toByteArray();
+    }
+}

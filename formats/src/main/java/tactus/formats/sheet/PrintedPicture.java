@@ -1,0 +1,84 @@
+package tactus.formats.sheet;
+
+import java.io.IOException;
+import tactus.core.chord.Tuning;
+import tactus.core.picture.HandPicture;
+import tactus.core.picture.Mark;
+import tactus.core.picture.Point;
+import tactus.formats.font.Typeface;
+
+/** Prints a picture of the hand over the strings. */
+final class PrintedPicture {
+
+    private final Pen pen;
+    private final Tuning tuning;
+    private final double left;
+    private final double top;
+
+    PrintedPicture(Pen pen, Tuning tuning, double left, double top) {
+        this.pen = pen;
+        this.tuning = tuning;
+        this.left = left;
+        this.top = top;
+    }
+
+    void print(HandPicture picture) throws IOException {
+        for (Mark mark : picture.marks()) print(mark);
+    }
+
+    private void print(Mark mark) throws IOException {
+        switch (mark) {
+            case Mark.StringLine line -> pen.line(at(line.from()), at(line.to()), line.thickness() * 0.6, Ink.FAINT);
+            case Mark.BeatLine line -> pen.line(at(line.from()), at(line.to()), line.isBar() ? 0.9 : 0.4, Ink.FAINT);
+            case Mark.Path path -> printPath(path);
+            case Mark.Brush brush ->
+                pen.shape(
+                        brush.outline().stream().map(this::at).toList(),
+                        brush.isAccented() ? Ink.WARM : Ink.DARK,
+                        brush.isAgainst());
+            case Mark.Cross cross -> printCross(cross);
+            case Mark.StopBar bar -> pen.line(at(bar.from()), at(bar.to()), bar.thickness(), Ink.DARK);
+            case Mark.Trail trail -> pen.line(at(trail.from()), at(trail.to()), trail.thickness(), Ink.SOFT);
+            case Mark.CountText count -> printCount(count);
+            case Mark.StringName name -> printName(name);
+        }
+    }
+
+    private void printPath(Mark.Path path) throws IOException {
+        var moved = new Mark.Path(
+                at(path.from()), at(path.control1()), at(path.control2()), at(path.to()), path.isSilent());
+        if (path.isSilent()) pen.curve(moved, 0.5, Ink.FAINT, 0.6f, 3);
+        else pen.curve(moved, 0.7, Ink.SOFT, 0.8f, 2);
+    }
+
+    private void printCross(Mark.Cross cross) throws IOException {
+        Point middle = at(cross.middle());
+        double arm = cross.arm();
+        double thickness = cross.isAccented() ? 1.6 : 0.9;
+        Ink ink = cross.isAccented() ? Ink.WARM : Ink.DARK;
+        pen.line(moved(middle, -arm, -arm), moved(middle, arm, arm), thickness, ink);
+        pen.line(moved(middle, -arm, arm), moved(middle, arm, -arm), thickness, ink);
+    }
+
+    private void printCount(Mark.CountText count) throws IOException {
+        Point middle = at(count.middle());
+        Typeface face = count.isPlayed() && count.isNumber() ? Typeface.BOLD : Typeface.REGULAR;
+        pen.centred(count.text(), middle.x(), middle.y(), face, count.size(), count.isPlayed() ? Ink.DARK : Ink.SOFT);
+    }
+
+    private void printName(Mark.StringName name) throws IOException {
+        if (name.number() > tuning.strings()) return;
+        String text = name.number() + " " + tuning.string(name.number()).note();
+        Point right = at(name.right());
+        double width = pen.width(text, Typeface.REGULAR, name.size());
+        pen.text(text, right.x() - width, right.y() + name.size() * 0.35, Typeface.REGULAR, name.size(), Ink.SOFT);
+    }
+
+    private Point at(Point inPicture) {
+        return moved(inPicture, left, top);
+    }
+
+    private static Point moved(Point point, double right, double down) {
+        return new Point(point.x() + right, point.y() + down);
+    }
+}

@@ -1,0 +1,135 @@
+package tactus.formats.sheet;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import tactus.core.chord.Chord;
+import tactus.core.pattern.Pattern;
+import tactus.core.picture.Frame;
+import tactus.core.picture.HandPicture;
+import tactus.core.picture.Passage;
+import tactus.core.song.Section;
+import tactus.core.song.Song;
+import tactus.core.timeline.Timeline;
+import tactus.formats.font.MusicText;
+import tactus.formats.font.Typeface;
+
+/** Puts title, chords, patterns and the running order on the pages. */
+final class SheetLayout {
+
+    private static final double PICTURE_HEIGHT = 118;
+    private static final double GUTTER = 16;
+    private static final int SLOTS_OF_HALF_A_PAGE = 12;
+
+    private final Song song;
+    private final Timeline timeline;
+    private final Pages pages;
+
+    SheetLayout(Song song, Timeline timeline, Pages pages) {
+        this.song = song;
+        this.timeline = timeline;
+        this.pages = pages;
+    }
+
+    void lay() throws IOException {
+        layHead();
+        layChords();
+        layPatterns();
+        new RunningOrderLayout(song, timeline, pages).lay();
+    }
+
+    private void layHead() throws IOException {
+        pages.moveDown(18);
+        pages.pen().text(song.facts().title(), pages.left(), pages.y(), Typeface.BOLD, 22, Ink.DARK);
+        pages.moveDown(18);
+        String facts = FactsText.of(song.facts(), timeline);
+        pages.pen().text(facts, pages.left(), pages.y(), Typeface.SEMIBOLD, 10.5, Ink.DARK);
+        if (!song.facts().note().isEmpty()) {
+            pages.moveDown(15);
+            pages.pen().text(song.facts().note(), pages.left(), pages.y(), Typeface.REGULAR, 10, Ink.SOFT);
+        }
+        pages.moveDown(18);
+    }
+
+    private void layChords() throws IOException {
+        if (song.chords().isEmpty()) return;
+        double x = pages.left();
+        pages.startBlock(30);
+        pages.moveDown(6);
+        for (Chord chord : song.chords()) {
+            String name = MusicText.signs(chord.name());
+            String shape = chord.voicing().toString();
+            double nameWidth = pages.pen().width(name, Typeface.BOLD, 11);
+            double width = nameWidth + 5 + pages.pen().width(shape, Typeface.REGULAR, 10) + 16;
+            if (x + width > pages.left() + pages.width() && x > pages.left()) {
+                x = pages.left();
+                pages.moveDown(16);
+                pages.startBlock(16);
+            }
+            pages.pen().text(name, x, pages.y(), Typeface.BOLD, 11, Ink.DARK);
+            pages.pen().text(shape, x + nameWidth + 5, pages.y(), Typeface.REGULAR, 10, Ink.SOFT);
+            x += width;
+        }
+        pages.moveDown(20);
+    }
+
+    private void layPatterns() throws IOException {
+        for (List<Pattern> row : rows(played())) {
+            double width = row.size() == 1 && isWide(row.getFirst()) ? pages.width() : (pages.width() - GUTTER) / 2;
+            double top = pages.startBlock(PICTURE_HEIGHT + 34);
+            for (int i = 0; i < row.size(); i++) {
+                layPattern(row.get(i), pages.left() + i * (width + GUTTER), top, width);
+            }
+            pages.moveDown(PICTURE_HEIGHT + 34);
+        }
+    }
+
+    private List<Pattern> played() {
+        return song.patterns().stream()
+                .filter(pattern -> song.usesOf(pattern.id()).stream()
+                        .anyMatch(use -> song.order().contains(use.id())))
+                .toList();
+    }
+
+    private static boolean isWide(Pattern pattern) {
+        return pattern.grid().size() > SLOTS_OF_HALF_A_PAGE;
+    }
+
+    private static List<List<Pattern>> rows(List<Pattern> patterns) {
+        var rows = new ArrayList<List<Pattern>>();
+        Pattern waiting = null;
+        for (Pattern pattern : patterns) {
+            if (isWide(pattern)) rows.add(List.of(pattern));
+            else if (waiting == null) waiting = pattern;
+            else {
+                rows.add(List.of(waiting, pattern));
+                waiting = null;
+            }
+        }
+        Optional.ofNullable(waiting).ifPresent(last -> rows.add(List.of(last)));
+        return rows;
+    }
+
+    private void layPattern(Pattern pattern, double left, double top, double width) throws IOException {
+        Pen pen = pages.pen();
+        pen.text(pattern.name(), left, top + 12, Typeface.BOLD, 11.5, Ink.DARK);
+        double where = pen.width(pattern.name(), Typeface.BOLD, 11.5) + 8;
+        String text = pen.fitted(pattern.meter() + "  ·  " + where(pattern), width - where, Typeface.REGULAR, 9);
+        pen.text(text, left + where, top + 12, Typeface.REGULAR, 9, Ink.SOFT);
+        var picture = HandPicture.of(Passage.of(pattern), Frame.of(Frame.Size.PRINT, width, PICTURE_HEIGHT));
+        new PrintedPicture(pen, song.facts().tuning(), left, top + 18).print(picture);
+    }
+
+    private String where(Pattern pattern) {
+        return song.usesOf(pattern.id()).stream()
+                .map(section -> where(section, pattern))
+                .collect(Collectors.joining(", "));
+    }
+
+    private static String where(Section section, Pattern pattern) {
+        boolean always = section.pattern().filter(pattern.id()::equals).isPresent();
+        return always ? section.name() : section.name() + " (last pass)";
+    }
+}

@@ -1,0 +1,115 @@
+package tactus.formats.song;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import tactus.core.song.Song;
+import tactus.formats.file.FormatException;
+import tactus.formats.file.WholeFile;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.TokenStreamLocation;
+import tools.jackson.core.util.DefaultIndenter;
+import tools.jackson.core.util.DefaultPrettyPrinter;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.ObjectWriter;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Songs as JSON: UTF-8, indented, always in the same order, fractions as text. */
+public final class SongFile {
+
+    /** The usual ending of a song's file name. */
+    public static final String ENDING = ".tactus.json";
+
+    /** The newest version of the format that is read, and the one that is written. */
+    public static final int VERSION = 1;
+
+    static final String FORMAT = "tactus-song";
+
+    private static final long LARGEST = 64L << 20;
+
+    private static final JsonMapper MAPPER = JsonMapper.builder()
+            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+            .build();
+    private static final ObjectWriter WRITER = MAPPER.writer()
+            .with(new DefaultPrettyPrinter()
+                    .withObjectIndenter(new DefaultIndenter("  ", "\n"))
+                    .withArrayIndenter(new DefaultIndenter("  ", "\n")));
+
+    private SongFile() {}
+
+    /**
+     * Reads a song as far as it can be read.
+     *
+     * @throws FormatException if it is no song, is damaged or of a newer version
+     * @throws IOException if the file cannot be read
+     */
+    public static OpenedSong read(Path file) throws IOException {
+        if (Files.isDirectory(file)) throw new FormatException(file, "", "is a folder, not a song");
+        try {
+            if (Files.size(file) > LARGEST) {
+                throw new FormatException(file, "", "is larger than 64 MB, which no song is");
+            }
+            try (InputStream in = Files.newInputStream(file)) {
+                return read(in, file);
+            }
+        } catch (NoSuchFileException missing) {
+            throw new FormatException(file, "", "there is no such file");
+        }
+    }
+
+    /**
+     * Reads a song from {@code in}, which stays open; {@code name} is what it is called in messages.
+     *
+     * @throws FormatException if it is no song, is damaged or of a newer version
+     * @throws IOException if it cannot be read
+     */
+    public static OpenedSong read(InputStream in, Path name) throws IOException {
+        try {
+            return open(MAPPER.readTree(in.readAllBytes()), name);
+        } catch (JacksonException damaged) {
+            TokenStreamLocation at = damaged.getLocation();
+            String place = at == null ? "" : "line " + at.getLineNr() + ", column " + at.getColumnNr();
+            throw new FormatException(name, place, "is not a whole Tactus song: " + plain(damaged));
+        }
+    }
+
+    private static String plain(JacksonException damaged) {
+        return damaged.getOriginalMessage().lines().findFirst().orElse("").replaceAll("[\\p{Cntrl}�]", "?");
+    }
+
+    private static OpenedSong open(JsonNode root, Path name) throws FormatException {
+        if (!(root instanceof ObjectNode song)
+                || !FORMAT.equals(song.path("format").asString(""))) {
+            throw new FormatException(name, "", "is not a Tactus song: it does not say \"format\": \"" + FORMAT + "\"");
+        }
+        int version = song.path("version").asInt(0);
+        if (version < 1) throw new FormatException(name, "version", "must be a whole number from 1");
+        if (version > VERSION) {
+            throw new FormatException(
+                    name,
+                    "version",
+                    "was written by a newer Tactus (format " + version + "; this one reads up to " + VERSION
+                            + "): please open it with that one");
+        }
+        return new SongReader(song).read();
+    }
+
+    /**
+     * Writes {@code song}, whole or not at all.
+     *
+     * @throws IOException if it cannot be written; what was there before is then unchanged
+     */
+    public static void write(Song song, Path file) throws IOException {
+        byte[] text = toBytes(song);
+        WholeFile.write(file, out -> out.write(text));
+    }
+
+    /** Returns what {@link #write} puts into the file. */
+    public static byte[] toBytes(Song song) {
+        return (WRITER.writeValueAsString(SongTree.of(song)) + "\n").getBytes(java.nio.charset.StandardCharsets.UTF_8);
+    }
+}

@@ -1,0 +1,10 @@
+/** Sound from a timeline: plucked strings, the transport that plays them, devices and their stand-in, WAV files. */
+module tactus.sound {
+    requires transitive tactus.core;
+    requires transitive java.desktop;
+
+    exports tactus.sound.device;
+    exports tactus.sound.score;
+    exports tactus.sound.transport;
+    exports tactus.sound.wave;
+}

@@ -1,0 +1,27 @@
+package tactus.sound.score;
+
+/**
+ * Which part of a song is played and how.
+ *
+ * @param from where it starts, in seconds at the song's tempo
+ * @param to where it ends, after {@code from}
+ * @param loops whether it starts again at its end
+ * @param speed how fast, 1 at the song's tempo, 0.4 to 1.2
+ * @param countsIn whether a bar is counted in front
+ * @param clicks whether the metronome goes along
+ */
+public record Playback(double from, double to, boolean loops, double speed, boolean countsIn, boolean clicks) {
+
+    public static final double SLOWEST = 0.4;
+    public static final double FASTEST = 1.2;
+
+    /** @throws IllegalArgumentException if a value is outside its range */
+    public Playback {
+        if (!(from >= 0 && to > from)) {
+            throw new IllegalArgumentException("playing must end after it starts, was " + from + " to " + to);
+        }
+        if (!(speed >= SLOWEST && speed <= FASTEST)) {
+            throw new IllegalArgumentException("the speed must be 0.4 to 1.2, was " + speed);
+        }
+    }
+}

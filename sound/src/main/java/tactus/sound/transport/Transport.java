@@ -1,0 +1,168 @@
+package tactus.sound.transport;
+
+import java.util.Optional;
+import java.util.concurrent.locks.LockSupport;
+import java.util.function.Supplier;
+import tactus.sound.device.AudioOut;
+import tactus.sound.score.Score;
+import tactus.sound.synth.Guitar;
+import tactus.sound.synth.Pcm;
+
+/**
+ * Plays a score on a thread of its own. The thread reads one immutable order at a time and places events by frame
+ * number; it allocates, locks and logs nothing while it plays.
+ */
+public final class Transport implements AutoCloseable {
+
+    /** What the thread is to do; a new one replaces the last. */
+    private record Order(Score score, boolean continues) {}
+
+    private static final int BLOCK = 512;
+    private static final float QUIET_START = 0.5f;
+    private static final long TAIL = 2L * Score.RATE;
+
+    private final Supplier<AudioOut> device;
+    private final Thread thread;
+    private final Guitar guitar = new Guitar(Score.RATE);
+    private final float[] samples = new float[BLOCK];
+    private final byte[] bytes = new byte[BLOCK * 2];
+
+    private volatile Order order;
+    private volatile boolean closed;
+    private volatile AudioOut out;
+    private volatile float gain = QUIET_START;
+    private volatile long heard;
+    private volatile Score playing;
+
+    private long frame;
+    private int event;
+    private boolean looped;
+
+    /** @param device opens the device, on the transport's own thread */
+    public Transport(Supplier<AudioOut> device) {
+        this.device = device;
+        thread = new Thread(this::run, "tactus transport");
+        thread.setDaemon(true);
+        thread.setPriority(Thread.MAX_PRIORITY);
+        thread.start();
+    }
+
+    /** Plays {@code score} from its start. */
+    public void play(Score score) {
+        give(new Order(score, false));
+    }
+
+    /** Goes on with {@code score}, a changed form of what is playing, at the same place in the song. */
+    public void replace(Score score) {
+        if (isPlaying()) give(new Order(score, true));
+    }
+
+    /** Stops; strings are damped. */
+    public void stop() {
+        give(null);
+    }
+
+    private void give(Order next) {
+        order = next;
+        if (next == null) playing = null;
+        else playing = next.score;
+        LockSupport.unpark(thread);
+    }
+
+    /** Answers whether something is playing, what rings on after the end not counted. */
+    public boolean isPlaying() {
+        return order != null;
+    }
+
+    /** Where in the song one is, in seconds at the song's tempo; before the part's start while counting in. */
+    public Optional<Double> seconds() {
+        Score score = playing;
+        return score == null ? Optional.empty() : Optional.of(score.seconds(heard));
+    }
+
+    /** How loud, from 0 to 1. Starts quiet, for the sake of ears on headphones. */
+    public void setGain(double gain) {
+        this.gain = (float) Math.clamp(gain, 0, 1);
+    }
+
+    /** Answers whether the device is the silent stand-in; empty until it has been opened. */
+    public Optional<Boolean> isSilent() {
+        return Optional.ofNullable(out).map(AudioOut::isSilent);
+    }
+
+    @Override
+    public void close() {
+        closed = true;
+        LockSupport.unpark(thread);
+    }
+
+    private void run() {
+        out = device.get();
+        Order current = null;
+        long tail = 0;
+        while (!closed) {
+            Order next = order;
+            if (next != current) {
+                begin(current, next);
+                current = next;
+                tail = TAIL;
+            }
+            if (current != null) {
+                playBlock(current.score);
+                if (frame >= current.score.end() && !current.score.playback().loops() && order == current) give(null);
+            } else if (tail > 0) {
+                tail -= BLOCK;
+                ringOut();
+            } else {
+                LockSupport.park(this);
+            }
+        }
+        out.close();
+    }
+
+    private void begin(Order before, Order next) {
+        if (next == null) {
+            guitar.damp();
+            return;
+        }
+        boolean goesOn = next.continues && before != null;
+        if (goesOn) {
+            frame = Math.clamp(next.score.frameAt(before.score.seconds(frame)), 0, next.score.end() - 1);
+        } else {
+            guitar.reset();
+            frame = 0;
+            looped = false;
+        }
+        event = next.score.eventAt(frame);
+    }
+
+    private void playBlock(Score score) {
+        int count = (int) Math.min(BLOCK, score.end() - frame);
+        event = guitar.render(score, frame, event, samples, count);
+        write(count);
+        frame += count;
+        if (frame >= score.end() && score.playback().loops()) {
+            frame = score.start();
+            event = score.eventAt(frame);
+            looped = true;
+        }
+        heard = heardFrame(score);
+    }
+
+    private long heardFrame(Score score) {
+        long at = frame - out.pending();
+        if (looped && at < score.start()) at += score.end() - score.start();
+        return Math.max(0, at);
+    }
+
+    private void ringOut() {
+        for (int i = 0; i < BLOCK; i++) samples[i] = 0;
+        guitar.ring(samples, BLOCK);
+        write(BLOCK);
+    }
+
+    private void write(int count) {
+        Pcm.encode(samples, gain, bytes, count);
+        out.write(bytes, count);
+    }
+}

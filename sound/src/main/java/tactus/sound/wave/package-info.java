@@ -1,0 +1,2 @@
+/** Songs as sound files. Null is always refused. */
+package tactus.sound.wave;
