@@ -4,6 +4,8 @@ module tactus.formats {
     requires transitive java.desktop;
     // PDFBox logs through it without saying so.
     requires org.apache.commons.logging;
+    // PDFBox frees its buffers with it, and complains in the log where it is missing.
+    requires jdk.unsupported;
     requires org.apache.pdfbox;
     requires tools.jackson.databind;
 

@@ -12,7 +12,8 @@ public final class Main {
     private Main() {}
 
     public static void main(String[] arguments) {
-        LogFile.start(DataFolder.usual());
+        // Opening the log takes a while, and the window need not wait for it.
+        Thread.ofPlatform().start(() -> LogFile.start(DataFolder.usual()));
         int status = run(List.of(arguments));
         if (status != TactusCommand.FINE) System.exit(status);
     }
@@ -20,7 +21,9 @@ public final class Main {
     /** What nobody foresaw is logged, and said in one line: an answer is never a stack trace. */
     private static int run(List<String> arguments) {
         try {
-            return TactusCommand.run(arguments, Main::openWindow);
+            if (!asksForWindow(arguments)) return TactusCommand.run(arguments, Main::openWindow);
+            openWindow(arguments);
+            return TactusCommand.FINE;
         } catch (Throwable fault) {
             LoggerFactory.getLogger(Main.class).error("a fault nobody foresaw", fault);
             System.err.println(
@@ -29,7 +32,13 @@ public final class Main {
         }
     }
 
+    /** What plainly asks for the window is not taken apart by the command line, which takes a while to get ready. */
+    private static boolean asksForWindow(List<String> arguments) {
+        return arguments.isEmpty() || arguments.equals(List.of(TactusApplication.DEMO));
+    }
+
     private static void openWindow(List<String> wishes) {
+        FirstSong.prepare(wishes.contains(TactusApplication.DEMO));
         Application.launch(TactusApplication.class, wishes.toArray(String[]::new));
     }
 }

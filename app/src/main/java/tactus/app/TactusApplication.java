@@ -18,15 +18,15 @@ public final class TactusApplication extends Application {
 
     @Override
     public void start(Stage stage) {
-        Opening.open(stage, wish(), DataFolder.usual());
+        Opening.open(stage, FirstSong.get(), file(), DataFolder.usual());
         StartReport.when(stage);
         stage.show();
     }
 
-    private Opening.Wish wish() {
-        var raw = getParameters().getRaw();
-        Optional<Path> file =
-                raw.stream().filter(text -> !text.equals(DEMO)).map(Path::of).findFirst();
-        return new Opening.Wish(raw.contains(DEMO), file);
+    private Optional<Path> file() {
+        return getParameters().getRaw().stream()
+                .filter(text -> !text.equals(DEMO))
+                .map(Path::of)
+                .findFirst();
     }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableBooleanValue;
+import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
 import org.kordamp.ikonli.feather.Feather;
 import tactus.app.words.Words;
@@ -30,15 +31,21 @@ public record Action(
         keys = List.copyOf(keys);
     }
 
-    /** Returns a command that can always be done; {@code keys} as {@link KeyCombination#valueOf} reads them. */
+    /**
+     * Returns a command that can always be done.
+     *
+     * @param keys as {@link KeyCombination#valueOf} reads them: {@code Shortcut+S}, {@code Page Down}
+     * @throws IllegalArgumentException if a key is not on the keyboard
+     */
     public static Action of(String id, Scope scope, Runnable effect, String... keys) {
         return new Action(
-                id,
-                scope,
-                List.of(keys).stream().map(KeyCombination::valueOf).toList(),
-                Optional.empty(),
-                effect,
-                ALWAYS);
+                id, scope, List.of(keys).stream().map(Action::key).toList(), Optional.empty(), effect, ALWAYS);
+    }
+
+    private static KeyCombination key(String text) {
+        KeyCombination key = KeyCombination.valueOf(text);
+        if (key instanceof KeyCodeCombination) return key;
+        throw new IllegalArgumentException("there is no key called " + text);
     }
 
     public Action withIcon(Feather other) {
@@ -56,7 +63,7 @@ public record Action(
 
     /** The key that is shown; empty if there is none. */
     public String keyText() {
-        return keys.isEmpty() ? "" : KeyText.of(keys.getFirst());
+        return keys.isEmpty() ? "" : keys.getFirst().getDisplayText().replace("Back Space", "Backspace");
     }
 
     /** Does it, if it can be done now. */

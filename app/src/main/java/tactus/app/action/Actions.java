@@ -11,7 +11,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -105,7 +104,7 @@ public final class Actions {
         action.icon()
                 .ifPresentOrElse(icon -> button.setGraphic(new FontIcon(icon)), () -> button.setText(action.text()));
         String key = action.keyText();
-        button.setTooltip(new Tooltip(key.isEmpty() ? action.text() : action.text() + "  (" + key + ")"));
+        LateTooltip.install(button, key.isEmpty() ? action.text() : action.text() + "  (" + key + ")");
         button.setAccessibleText(action.text());
         action.enabled().subscribe(enabled -> button.setDisable(!enabled));
     }

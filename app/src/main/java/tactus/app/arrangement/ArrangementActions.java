@@ -50,8 +50,8 @@ public final class ArrangementActions {
         actions.add(Action.of("chord.on", Scope.BARS, () -> model.moveSpan(1), "Right"));
         actions.add(Action.of("line.up", Scope.BARS, () -> view.get().moveLine(-1), "Up"));
         actions.add(Action.of("line.down", Scope.BARS, () -> view.get().moveLine(1), "Down"));
-        actions.add(Action.of("use.previous", Scope.BARS, () -> model.chooseNextUse(-1), "Page_Up"));
-        actions.add(Action.of("use.next", Scope.BARS, () -> model.chooseNextUse(1), "Page_Down"));
+        actions.add(Action.of("use.previous", Scope.BARS, () -> model.chooseNextUse(-1), "Page Up"));
+        actions.add(Action.of("use.next", Scope.BARS, () -> model.chooseNextUse(1), "Page Down"));
         actions.add(Action.of("chord.edit", Scope.BARS, () -> view.get().editChord(), "Enter"));
         actions.add(Action.of(
                 "chord.longer", Scope.BARS, () -> harmony.addBeats(1), "Plus", "Add", "Shift+Equals", "Equals"));
@@ -67,7 +67,7 @@ public final class ArrangementActions {
             int chosen = number;
             var scope = number == 1 ? Scope.BARS : Scope.BARS_MORE;
             actions.add(Action.of(
-                    "assign." + number, scope, () -> model.assign(chosen, false), number + "", "Numpad_" + number));
+                    "assign." + number, scope, () -> model.assign(chosen, false), number + "", "Numpad " + number));
             actions.add(Action.of("assign.last." + number, scope, () -> model.assign(chosen, true), "Shift+" + number));
         }
     }

@@ -129,6 +129,7 @@ final class SectionHead extends VBox {
         for (int pass = 1; pass <= section.passes(); pass++) {
             int shown = pass;
             var button = new ToggleButton(Words.of("section.pass", pass));
+            button.setMinWidth(USE_PREF_SIZE);
             button.setToggleGroup(group);
             button.setSelected(pass == model.choice().pass());
             button.setOnAction(_ -> model.choosePass(shown));

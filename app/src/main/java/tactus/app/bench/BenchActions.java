@@ -45,7 +45,7 @@ public final class BenchActions {
         actions.add(Action.of("stroke.ring", Scope.PICTURE, () -> bench.write('='), "R"));
         actions.add(Action.of("stroke.stop", Scope.PICTURE, () -> bench.write('s'), "S"));
         actions.add(Action.of("stroke.accent", Scope.PICTURE, bench::toggleAccent, "A"));
-        actions.add(Action.of("stroke.erase", Scope.PICTURE, bench::eraseBack, "Back_Space"));
+        actions.add(Action.of("stroke.erase", Scope.PICTURE, bench::eraseBack, "Backspace"));
         actions.add(Action.of("stroke.clear", Scope.PICTURE, bench::erase, "Delete"));
     }
 
@@ -64,7 +64,7 @@ public final class BenchActions {
         actions.add(Action.of("slot.on", Scope.PICTURE, () -> bench.move(1), "Right"));
         actions.add(Action.of("slot.first", Scope.PICTURE, () -> bench.move(-999), "Home"));
         actions.add(Action.of("slot.last", Scope.PICTURE, () -> bench.move(999), "End"));
-        actions.add(Action.of("pattern.previous", Scope.PICTURE, () -> bench.chooseNext(-1), "Page_Up"));
-        actions.add(Action.of("pattern.next", Scope.PICTURE, () -> bench.chooseNext(1), "Page_Down"));
+        actions.add(Action.of("pattern.previous", Scope.PICTURE, () -> bench.chooseNext(-1), "Page Up"));
+        actions.add(Action.of("pattern.next", Scope.PICTURE, () -> bench.chooseNext(1), "Page Down"));
     }
 }

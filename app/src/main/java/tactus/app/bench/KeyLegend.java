@@ -3,7 +3,6 @@ package tactus.app.bench;
 import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
 import tactus.app.action.Action;
 import tactus.app.action.Actions;
 import tactus.app.action.Scope;
@@ -18,13 +17,11 @@ public final class KeyLegend extends FlowPane {
         shown.forEach(action -> getChildren().add(entry(action)));
     }
 
-    private static HBox entry(Action action) {
+    private static Label entry(Action action) {
         var key = new Label(action.keyText());
         key.getStyleClass().add("key-cap");
-        var text = new Label(action.text());
-        text.getStyleClass().add("quiet");
-        var entry = new HBox(key, text);
-        entry.getStyleClass().add("key-entry");
+        var entry = new Label(action.text(), key);
+        entry.getStyleClass().addAll("key-entry", "quiet");
         return entry;
     }
 }

@@ -56,6 +56,7 @@ final class HandPainting {
     void paint(double playing) {
         boolean sounds = playing >= 0 && playing < picture.passage().length().toDouble();
         if (sounds) paintGlow(picture.indexAt(playing));
+        paintPath();
         for (Mark mark : picture.marks()) paint(mark);
         if (sounds) paintHand(picture.handAt(playing));
     }
@@ -81,16 +82,27 @@ final class HandPainting {
 
     private void paint(Mark mark) {
         switch (mark) {
-            case Mark.StringLine line -> line(line.from(), line.to(), line.thickness(), inks.faint());
-            case Mark.BeatLine line -> line(line.from(), line.to(), line.isBar() ? 1.6 : 0.8, inks.faint());
-            case Mark.Path path -> paintPath(path);
+            case Mark.StringLine line -> level(line.from(), line.to(), line.thickness(), inks.faint());
+            case Mark.BeatLine line -> upright(line.from(), line.to(), line.isBar() ? 2 : 1, inks.faint());
+            case Mark.Path _ -> {}
             case Mark.Brush stroke -> paintBrush(stroke);
             case Mark.Cross cross -> paintCross(cross);
             case Mark.StopBar bar -> line(bar.from(), bar.to(), bar.thickness(), inks.ink());
-            case Mark.Trail trail -> line(trail.from(), trail.to(), trail.thickness(), inks.soft());
+            case Mark.Trail trail -> level(trail.from(), trail.to(), trail.thickness(), inks.soft());
             case Mark.CountText count -> paintCount(count);
             case Mark.StringName name -> paintName(name);
         }
+    }
+
+    /** A horizontal line, filled rather than drawn, which is quicker and sharper. */
+    private void level(Point from, Point to, double thickness, Color colour) {
+        brush.setFill(colour);
+        brush.fillRect(from.x(), from.y() - thickness / 2, to.x() - from.x(), thickness);
+    }
+
+    private void upright(Point from, Point to, double thickness, Color colour) {
+        brush.setFill(colour);
+        brush.fillRect(Math.round(from.x() - thickness / 2), from.y(), thickness, to.y() - from.y());
     }
 
     private void line(Point from, Point to, double thickness, Color colour) {
@@ -101,20 +113,38 @@ final class HandPainting {
         brush.strokeLine(from.x(), from.y(), to.x(), to.y());
     }
 
-    private void paintPath(Mark.Path path) {
+    /** The whole way of the hand in two goes, since each go costs as much as its length. */
+    private void paintPath() {
         brush.setLineCap(StrokeLineCap.ROUND);
         brush.setLineWidth(large ? 1.5 : 0.8);
-        brush.setStroke(path.isSilent() ? inks.faint() : inks.soft());
-        if (path.isSilent()) brush.setLineDashes(1, 6);
-        else if (large) brush.setLineDashes(1.5, 4.5);
-        else brush.setLineDashes();
-        brush.beginPath();
-        brush.moveTo(path.from().x(), path.from().y());
-        brush.bezierCurveTo(
-                path.control1().x(), path.control1().y(),
-                path.control2().x(), path.control2().y(),
-                path.to().x(), path.to().y());
+        tracePath(false);
+        brush.setStroke(large ? inks.soft() : inks.faint());
+        brush.setLineDashes(large ? new double[] {1.5, 4.5} : new double[0]);
         brush.stroke();
+        if (!tracePath(true)) return;
+        brush.setStroke(inks.faint());
+        brush.setLineDashes(1, 6);
+        brush.stroke();
+    }
+
+    /** Makes the silent or the other parts of the way the current path. Answers whether there are any. */
+    private boolean tracePath(boolean silent) {
+        brush.beginPath();
+        Point end = null;
+        for (Mark mark : picture.marks()) {
+            if (!(mark instanceof Mark.Path path) || path.isSilent() != silent) continue;
+            if (!path.from().equals(end))
+                brush.moveTo(path.from().x(), path.from().y());
+            brush.bezierCurveTo(
+                    path.control1().x(),
+                    path.control1().y(),
+                    path.control2().x(),
+                    path.control2().y(),
+                    path.to().x(),
+                    path.to().y());
+            end = path.to();
+        }
+        return end != null;
     }
 
     private void paintBrush(Mark.Brush stroke) {

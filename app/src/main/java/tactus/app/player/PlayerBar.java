@@ -6,11 +6,11 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 import tactus.app.action.Actions;
+import tactus.app.action.LateTooltip;
 import tactus.app.words.Words;
 import tactus.app.work.Work;
 import tactus.core.song.Section;
@@ -81,7 +81,7 @@ public final class PlayerBar extends HBox {
         speed.setMinorTickCount(3);
         speed.setSnapToTicks(true);
         speed.setAccessibleText(Words.of("player.speed"));
-        speed.setTooltip(new Tooltip(Words.of("player.speed")));
+        LateTooltip.install(speed, Words.of("player.speed"));
         speed.valueProperty().subscribe(percent -> player.speedProperty().set(percent.doubleValue() / 100));
         player.speedProperty().subscribe(part -> speed.setValue(part.doubleValue() * 100));
         var name = new Label(Words.of("player.speed"));
@@ -95,7 +95,7 @@ public final class PlayerBar extends HBox {
     private HBox gainField() {
         var gain = new Slider(0, 1, player.gainProperty().get());
         gain.setAccessibleText(Words.of("player.gain"));
-        gain.setTooltip(new Tooltip(Words.of("player.gainCaution")));
+        LateTooltip.install(gain, Words.of("player.gainCaution"));
         gain.getStyleClass().add("gain");
         player.gainProperty().bind(gain.valueProperty());
         var icon = new FontIcon(Feather.VOLUME_1);

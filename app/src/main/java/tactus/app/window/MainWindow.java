@@ -8,6 +8,7 @@ import java.util.Optional;
 import javafx.animation.AnimationTimer;
 import javafx.animation.PauseTransition;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
@@ -81,8 +82,8 @@ final class MainWindow extends StackPane {
         var frame = new BorderPane();
         frame.setTop(new VBox(
                 new Menus(actions, desk, settings), new Header(work, actions, place.getReadOnlyProperty()), notices));
-        frame.setCenter(stage);
-        frame.setRight(snags);
+        frame.setCenter(new StackPane(stage, snags));
+        StackPane.setAlignment(snags, Pos.CENTER_RIGHT);
         frame.setBottom(new VBox(new PlayerBar(work, player, actions), status));
         work.stateProperty().subscribe(state -> snags.show(state.snags()));
         player.silentProperty().subscribe(status::sayNoSound);
@@ -121,6 +122,9 @@ final class MainWindow extends StackPane {
     void show(Place wanted) {
         place.set(wanted);
         stage.getChildren().setAll(place(wanted));
+        // A place that is shown for the first time can only take the focus once it has been laid out.
+        stage.applyCss();
+        stage.layout();
         takeFocus(place(wanted));
     }
 
@@ -150,8 +154,12 @@ final class MainWindow extends StackPane {
 
     /** Shows or hides the list of snags. */
     void toggleSnags() {
-        snags.setVisible(!snags.isVisible());
-        if (snags.isVisible()) snags.takeFocus();
+        if (!snags.isVisible()) {
+            snags.open();
+            return;
+        }
+        snags.close();
+        takeFocus(place(place.get()));
     }
 
     private void go(Snag snag) {

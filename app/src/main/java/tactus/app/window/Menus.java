@@ -1,7 +1,9 @@
 package tactus.app.window;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
@@ -25,7 +27,7 @@ final class Menus extends MenuBar {
         this.desk = desk;
         getMenus()
                 .setAll(
-                        songMenu(settings),
+                        menu("song", () -> songItems(settings)),
                         menu("edit", "edit.undo", "edit.redo"),
                         menu(
                                 "pattern",
@@ -77,9 +79,18 @@ final class Menus extends MenuBar {
     }
 
     private Menu menu(String id, String... entries) {
+        return menu(id, () -> items(entries));
+    }
+
+    /** A menu that is filled when it is first opened, since the window starts sooner without all the entries. */
+    private static Menu menu(String id, Supplier<List<MenuItem>> entries) {
         var menu = new Menu(Words.of("menu." + id));
         menu.setId("menu-" + id);
-        menu.getItems().setAll(items(entries));
+        var empty = new MenuItem();
+        menu.getItems().setAll(empty);
+        menu.setOnShowing(_ -> {
+            if (menu.getItems().contains(empty)) menu.getItems().setAll(entries.get());
+        });
         return menu;
     }
 
@@ -89,13 +100,34 @@ final class Menus extends MenuBar {
                 .toList();
     }
 
-    private Menu songMenu(Settings settings) {
-        Menu menu = menu("song", "song.new", "song.open");
+    private List<MenuItem> songItems(Settings settings) {
+        var items = new ArrayList<>(items("song.new", "song.open"));
+        items.add(recentMenu(settings));
+        items.add(demoMenu());
+        items.addAll(items(
+                LINE,
+                "song.save",
+                "song.saveAs",
+                LINE,
+                "export.pdf",
+                "export.png",
+                "export.mid",
+                "export.wav",
+                LINE,
+                "song.close"));
+        return items;
+    }
+
+    private Menu recentMenu(Settings settings) {
         var recent = new Menu(Words.of("menu.recent"));
         settings.recentProperty().subscribe(files -> {
             recent.getItems().setAll(files.stream().map(this::recentItem).toList());
             recent.setDisable(files.isEmpty());
         });
+        return recent;
+    }
+
+    private Menu demoMenu() {
         var demos = new Menu(Words.of("menu.demos"));
         demos.setId("menu-demos");
         for (DemoSong demo : DemoSong.values()) {
@@ -103,19 +135,7 @@ final class Menus extends MenuBar {
             item.setOnAction(_ -> desk.begin(demo));
             demos.getItems().add(item);
         }
-        menu.getItems().addAll(recent, demos, new SeparatorMenuItem());
-        menu.getItems()
-                .addAll(items(
-                        "song.save",
-                        "song.saveAs",
-                        LINE,
-                        "export.pdf",
-                        "export.png",
-                        "export.mid",
-                        "export.wav",
-                        LINE,
-                        "song.close"));
-        return menu;
+        return demos;
     }
 
     private MenuItem recentItem(Path file) {

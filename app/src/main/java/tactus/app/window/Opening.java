@@ -2,31 +2,22 @@ package tactus.app.window;
 
 import java.nio.file.Path;
 import java.util.Optional;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
+import javafx.util.Duration;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import tactus.app.demo.DemoSong;
-import tactus.app.words.Words;
 import tactus.app.work.Autosave;
 import tactus.app.work.DataFolder;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
-import tactus.core.song.Song;
 import tactus.sound.device.AudioOut;
 import tactus.sound.transport.Transport;
 
 /** Opens the window of a running program. */
 public final class Opening {
-
-    /**
-     * What is worked on first.
-     *
-     * @param demo whether it is a demo song
-     * @param file a song to open
-     */
-    public record Wish(boolean demo, Optional<Path> file) {}
 
     private static final Logger LOG = LoggerFactory.getLogger(Opening.class);
     private static final double WIDTH = 1280;
@@ -34,14 +25,19 @@ public final class Opening {
 
     private Opening() {}
 
-    /** Opens it in {@code stage}. */
-    public static void open(Stage stage, Wish wish, DataFolder folder) {
-        open(stage, wish, folder, new SystemFileAsker(stage));
+    /**
+     * Opens it in {@code stage}.
+     *
+     * @param work what is there at first
+     * @param file a song to open then
+     */
+    public static void open(Stage stage, Work work, Optional<Path> file, DataFolder folder) {
+        MainWindow window = open(stage, work, folder, new SystemFileAsker(stage));
+        file.ifPresent(window::openFile);
     }
 
-    static MainWindow open(Stage stage, Wish wish, DataFolder folder, FileAsker asker) {
+    static MainWindow open(Stage stage, Work work, DataFolder folder, FileAsker asker) {
         var settings = new Settings(folder);
-        var work = new Work(wish.demo() ? DemoSong.LANTERN_WALK.song() : Song.empty(Words.of("song.untitled")));
         var transport = new Transport(AudioOut::open);
         var window = new MainWindow(work, settings, new Autosave(folder), transport, asker, stage::hide);
         Theme.loadFonts();
@@ -58,7 +54,9 @@ public final class Opening {
             Platform.runLater(window::sayFault);
         });
         window.start();
-        wish.file().ifPresent(window::openFile);
+        var settled = new PauseTransition(Duration.seconds(1));
+        settled.setOnFinished(_ -> transport.prepare());
+        settled.play();
         closeWithCare(stage, window, transport);
         return window;
     }

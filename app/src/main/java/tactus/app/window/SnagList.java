@@ -3,10 +3,11 @@ package tactus.app.window;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
-import javafx.scene.control.ListView;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.words.Words;
@@ -15,66 +16,90 @@ import tactus.core.snag.Snag;
 /** Every snag of the song; choosing one leads to its place. Style class {@code snag-list}. */
 final class SnagList extends VBox {
 
-    private final ListView<Snag> list = new ListView<>();
+    private static final int MOST_SHOWN = 200;
+
+    private final Consumer<Snag> go;
+    private final VBox entries = new VBox();
+    private List<Snag> shown = List.of();
 
     SnagList(Consumer<Snag> go) {
+        this.go = go;
         getStyleClass().add("snag-list");
         var title = new Label(Words.of("snags.title"));
         title.getStyleClass().add("column-title");
-        list.setId("snag-list");
-        list.setAccessibleText(Words.of("snags.title"));
-        list.setPlaceholder(new Label(Words.of("snags.none")));
-        list.setCellFactory(_ -> new Cell());
-        list.setOnMouseClicked(_ -> goToSelected(go));
-        list.setOnKeyPressed(press -> {
-            if (press.getCode() == KeyCode.ENTER) goToSelected(go);
-        });
-        VBox.setVgrow(list, Priority.ALWAYS);
-        getChildren().setAll(title, list);
+        entries.setId("snag-entries");
+        entries.getStyleClass().add("snag-entries");
+        var scroll = new ScrollPane(entries);
+        scroll.setFitToWidth(true);
+        scroll.setFocusTraversable(false);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().setAll(title, scroll);
         managedProperty().bind(visibleProperty());
         setVisible(false);
     }
 
-    private void goToSelected(Consumer<Snag> go) {
-        Snag chosen = list.getSelectionModel().getSelectedItem();
-        if (chosen != null) go.accept(chosen);
-    }
-
+    /** Shows {@code snags}; of very many only the first ones. */
     void show(List<Snag> snags) {
-        if (!list.getItems().equals(snags)) list.getItems().setAll(snags);
+        shown = snags;
+        if (isVisible()) fill();
     }
 
-    void takeFocus() {
-        list.requestFocus();
-        if (!list.getItems().isEmpty()) list.getSelectionModel().selectFirst();
+    private void fill() {
+        entries.getChildren()
+                .setAll(shown.stream().limit(MOST_SHOWN).map(this::entry).toList());
+        if (shown.isEmpty()) entries.getChildren().add(new Label(Words.of("snags.none")));
+        int more = shown.size() - MOST_SHOWN;
+        if (more > 0) entries.getChildren().add(new Label(Words.of("open.more", more)));
     }
 
-    private static final class Cell extends ListCell<Snag> {
+    private Node entry(Snag snag) {
+        var where = line(snag.where(), "snag-where");
+        var sentence = line(snag.sentence(), "snag-sentence");
+        var numbers = line(
+                snag.numbers().stream()
+                        .map(number -> number.label() + " " + number.value())
+                        .collect(Collectors.joining("  ·  ")),
+                "quiet");
+        var entry = new VBox(where, sentence, numbers);
+        entry.getStyleClass().add("snag-entry");
+        entry.setFocusTraversable(true);
+        entry.setAccessibleText(snag.toString());
+        entry.setOnMouseClicked(_ -> go.accept(snag));
+        entry.setOnKeyPressed(press -> onKey(press, entry, snag));
+        return entry;
+    }
 
-        private final Label where = new Label();
-        private final Label sentence = new Label();
-        private final Label numbers = new Label();
-        private final VBox lines = new VBox(where, sentence, numbers);
+    private static Label line(String text, String style) {
+        var line = new Label(text);
+        line.setWrapText(true);
+        line.getStyleClass().add(style);
+        return line;
+    }
 
-        Cell() {
-            where.getStyleClass().add("snag-where");
-            numbers.getStyleClass().add("quiet");
-            sentence.setWrapText(true);
-            numbers.setWrapText(true);
-            setPrefWidth(0);
-        }
+    private void onKey(KeyEvent press, Node entry, Snag snag) {
+        int index = entries.getChildren().indexOf(entry);
+        if (press.getCode() == KeyCode.ENTER) go.accept(snag);
+        else if (press.getCode() == KeyCode.UP) focus(index - 1);
+        else if (press.getCode() == KeyCode.DOWN) focus(index + 1);
+        else return;
+        press.consume();
+    }
 
-        @Override
-        protected void updateItem(Snag snag, boolean empty) {
-            super.updateItem(snag, empty);
-            setGraphic(empty ? null : lines);
-            if (empty) return;
-            where.setText(snag.where());
-            sentence.setText(snag.sentence());
-            numbers.setText(snag.numbers().stream()
-                    .map(number -> number.label() + " " + number.value())
-                    .collect(Collectors.joining("  ·  ")));
-            setAccessibleText(snag.toString());
-        }
+    private void focus(int index) {
+        if (index >= 0 && index < entries.getChildren().size())
+            entries.getChildren().get(index).requestFocus();
+    }
+
+    /** Shows the list and puts the focus on its first entry. */
+    void open() {
+        setVisible(true);
+        fill();
+        applyCss();
+        layout();
+        focus(0);
+    }
+
+    void close() {
+        setVisible(false);
     }
 }

@@ -23,6 +23,7 @@ final class HandDrawing {
     private static final double OVERSHOOT = 0.42;
 
     private static final int BRUSH_STEPS = 10;
+    private static final int CAP_STEPS = 7;
 
     private final Passage passage;
     private final Frame frame;
@@ -134,12 +135,18 @@ final class HandDrawing {
             left.add(new Point(x - half, y));
             right.addFirst(new Point(x + half, y));
         }
-        double cap = (to > from ? 1 : -1) * Math.min(thick * 0.32, gap * 0.3);
-        double end = path.xAt(swing, to);
-        left.add(new Point(end - thick * 0.22, to + cap));
-        left.add(new Point(end + thick * 0.22, to + cap));
+        addCap(left, path.xAt(swing, to), to, thick, to > from ? 1 : -1);
         left.addAll(right);
         return left;
+    }
+
+    /** Rounds off the thick end, from its left to its right. */
+    private void addCap(List<Point> outline, double x, double y, double thick, int way) {
+        double depth = Math.min(thick * 0.42, gap * 0.34);
+        for (int step = 1; step < CAP_STEPS; step++) {
+            double angle = Math.PI * step / CAP_STEPS;
+            outline.add(new Point(x - thick / 2 * Math.cos(angle), y + way * depth * Math.sin(angle)));
+        }
     }
 
     private void addCrosses(Played slot, Range range, Force force) {

@@ -22,9 +22,11 @@ public record Length(long over, long under) implements Comparable<Length> {
     /** @throws ArithmeticException if {@code under} is zero or a term exceeds a {@code long} */
     public Length {
         if (under == 0) throw new ArithmeticException("a length cannot be divided by zero");
-        long divisor = Math.multiplyExact(gcd(over, under), Long.signum(under));
-        over = over / divisor;
-        under = under / divisor;
+        if (under != 1) {
+            long divisor = Math.multiplyExact(gcd(over, under), Long.signum(under));
+            over = over / divisor;
+            under = under / divisor;
+        }
     }
 
     /** Returns {@code count} whole notes. */
@@ -137,11 +139,12 @@ public record Length(long over, long under) implements Comparable<Length> {
     }
 
     private static long gcd(long a, long b) {
+        if (a == 0) return Math.absExact(b);
         while (b != 0) {
             long rest = a % b;
             a = b;
             b = rest;
         }
-        return a == 0 ? 1 : Math.absExact(a);
+        return Math.absExact(a);
     }
 }

@@ -14,6 +14,7 @@ import tactus.core.time.Count;
 import tactus.core.time.Counting;
 import tactus.core.time.Grid;
 import tactus.core.time.Length;
+import tactus.core.time.Meter;
 import tactus.core.time.Slot;
 
 /** One pass of a section with one pattern, counted from its own start; a song places it as often as it is played. */
@@ -68,18 +69,19 @@ final class SectionLayout {
         for (int span = 0; span < spans.size(); span++) {
             Length round = spans.get(span).start();
             while (round.isLessThan(spans.get(span).end())) {
-                layRound(grid, motions, strings, span, round);
+                layRound(grid, played.meter(), motions, strings, span, round);
                 round = round.plus(grid.length());
             }
         }
     }
 
-    private void layRound(Grid grid, List<Motion> motions, Strings strings, int index, Length round) {
+    private void layRound(Grid grid, Meter meter, List<Motion> motions, Strings strings, int index, Length round) {
         LaidSpan span = spans.get(index);
+        int bar = bars.barAt(round);
         for (Slot slot : grid.slots()) {
             Length start = round.plus(slot.at());
             if (!start.isLessThan(span.end())) return;
-            int bar = bars.barAt(start);
+            while (bar + 1 < bars.bars() && !start.isLessThan(bars.start(bar + 1))) bar++;
             Motion motion = motions.get(slot.index());
             strokes.add(new LaidStroke(
                     start,
@@ -88,10 +90,16 @@ final class SectionLayout {
                     motion.hand(),
                     motion.isAgainst(),
                     strings.struck(span.chord(), motion.stroke()),
-                    Counting.at(bars.meter(bar), slot.length(), start.minus(bars.start(bar))),
+                    count(slot, meter, bar, start.minus(bars.start(bar))),
                     bar,
                     index,
                     slot.index()));
         }
+    }
+
+    /** How the slot is counted in the bar it falls in, which need not be where the pattern was written. */
+    private Count count(Slot slot, Meter meter, int bar, Length inBar) {
+        boolean asWritten = inBar.equals(slot.inBar()) && bars.meter(bar).equals(meter);
+        return asWritten ? slot.count() : Counting.at(bars.meter(bar), slot.length(), inBar);
     }
 }

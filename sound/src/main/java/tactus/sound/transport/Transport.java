@@ -28,6 +28,7 @@ public final class Transport implements AutoCloseable {
     private final byte[] bytes = new byte[BLOCK * 2];
 
     private volatile Order order;
+    private volatile boolean wanted;
     private volatile boolean closed;
     private volatile AudioOut out;
     private volatile float gain = QUIET_START;
@@ -60,6 +61,12 @@ public final class Transport implements AutoCloseable {
     /** Stops; strings are damped. */
     public void stop() {
         give(null);
+    }
+
+    /** Opens the device now rather than when something is first played, so that it is known whether one can hear. */
+    public void prepare() {
+        wanted = true;
+        LockSupport.unpark(thread);
     }
 
     private void give(Order next) {
@@ -97,6 +104,8 @@ public final class Transport implements AutoCloseable {
     }
 
     private void run() {
+        while (!wanted && order == null && !closed) LockSupport.park(this);
+        if (closed) return;
         out = device.get();
         Order current = null;
         long tail = 0;

@@ -1,0 +1,103 @@
+package tactus.benchmarks;
+
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Supplier;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.image.WritableImage;
+import javafx.scene.layout.StackPane;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.TearDown;
+import org.openjdk.jmh.annotations.Warmup;
+import tactus.app.demo.DemoSong;
+import tactus.app.hand.HandView;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.picture.Frame;
+import tactus.core.picture.HandPicture;
+import tactus.core.picture.Passage;
+
+/**
+ * The large picture of a bar of sixteenths, 960 by 330: laying it out, issuing its painting, and the whole way to pixels
+ * with the software renderer. Aim: drawing under 4 ms.
+ */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 5, time = 2)
+@Fork(
+        value = 1,
+        jvmArgsAppend = {"-Dglass.platform=Headless", "-Dprism.order=sw", "--enable-native-access=ALL-UNNAMED"})
+public class PictureBenchmark {
+
+    private final Pattern pattern =
+            DemoSong.LANTERN_WALK.song().pattern(new PatternId("tin-roof")).orElseThrow();
+    private final Frame frame = Frame.of(Frame.Size.LARGE, 960, 330);
+    private HandView view;
+    private WritableImage pixels;
+    private int step;
+
+    @Setup
+    public void open() throws InterruptedException {
+        var ready = new CountDownLatch(1);
+        Platform.startup(ready::countDown);
+        ready.await();
+        onScreen(() -> {
+            view = new HandView(Frame.Size.LARGE);
+            view.setPrefSize(frame.width(), frame.height());
+            new Scene(new StackPane(view), frame.width(), frame.height()).snapshot(null);
+            view.setPassage(Passage.of(pattern));
+            pixels = new WritableImage((int) frame.width(), (int) frame.height());
+            return null;
+        });
+    }
+
+    @TearDown
+    public void close() {
+        Platform.exit();
+    }
+
+    @Benchmark
+    public HandPicture layOut() {
+        return HandPicture.of(Passage.of(pattern), frame);
+    }
+
+    /** What a frame costs while the hand moves: everything is painted anew. */
+    @Benchmark
+    public Object paint() throws InterruptedException {
+        return onScreen(() -> {
+            view.playingProperty().set(step++ % 16 / 16.0);
+            return view;
+        });
+    }
+
+    @Benchmark
+    public Object paintToPixels() throws InterruptedException {
+        return onScreen(() -> {
+            view.playingProperty().set(step++ % 16 / 16.0);
+            return view.snapshot(null, pixels);
+        });
+    }
+
+    private static <T> T onScreen(Supplier<T> work) throws InterruptedException {
+        var done = new CountDownLatch(1);
+        var result = new AtomicReference<T>();
+        Platform.runLater(() -> {
+            result.set(work.get());
+            done.countDown();
+        });
+        done.await();
+        return result.get();
+    }
+}
