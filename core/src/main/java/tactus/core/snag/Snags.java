@@ -45,8 +45,10 @@ public final class Snags {
         Length wanted = bars.beatsBefore(bars.length());
         boolean over = bars.length().isLessThan(end);
         Length difference = over ? chords.minus(wanted) : wanted.minus(chords);
-        String sentence = "the chords last " + Words.beats(chords) + ", the " + Words.bars(bars.bars()) + " hold "
-                + wanted + ": " + Words.beats(difference) + (over ? " too many." : " have no chord.");
+        String held = bars.bars() == 1 ? " holds " : " hold ";
+        String lost = difference.equals(Length.WHOLE) ? " has no chord." : " have no chord.";
+        String sentence = "the chords last " + Words.beats(chords) + ", the " + Words.bars(bars.bars()) + held + wanted
+                + ": " + Words.beats(difference) + (over ? " too many." : lost);
         int bar = bars.barAt(end);
         var place = new Place.InSection(
                 section.id(), bar, Math.max(0, section.spans().size() - 1));

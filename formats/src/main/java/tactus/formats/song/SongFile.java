@@ -2,6 +2,7 @@ package tactus.formats.song;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
@@ -13,6 +14,7 @@ import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.TokenStreamLocation;
 import tools.jackson.core.util.DefaultIndenter;
 import tools.jackson.core.util.DefaultPrettyPrinter;
+import tools.jackson.core.util.Separators;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectWriter;
 import tools.jackson.databind.json.JsonMapper;
@@ -35,7 +37,8 @@ public final class SongFile {
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
             .build();
     private static final ObjectWriter WRITER = MAPPER.writer()
-            .with(new DefaultPrettyPrinter()
+            .with(new DefaultPrettyPrinter(
+                            Separators.createDefaultInstance().withObjectNameValueSpacing(Separators.Spacing.AFTER))
                     .withObjectIndenter(new DefaultIndenter("  ", "\n"))
                     .withArrayIndenter(new DefaultIndenter("  ", "\n")));
 
@@ -110,6 +113,6 @@ public final class SongFile {
 
     /** Returns what {@link #write} puts into the file. */
     public static byte[] toBytes(Song song) {
-        return (WRITER.writeValueAsString(SongTree.of(song)) + "\n").getBytes(java.nio.charset.StandardCharsets.UTF_8);
+        return (WRITER.writeValueAsString(SongTree.of(song)) + "\n").getBytes(StandardCharsets.UTF_8);
     }
 }

@@ -1,0 +1,106 @@
+package tactus.core.snag;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static tactus.core.song.SongFixture.PATTERN;
+import static tactus.core.song.SongFixture.VERSE;
+import static tactus.core.song.SongFixture.song;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.song.Song;
+import tactus.core.stroke.Hand;
+import tactus.core.time.Length;
+import tactus.core.timeline.Timeline;
+
+class SnagsTest {
+
+    private static List<Snag> snags(Song song) {
+        return Snags.of(song, Timeline.of(song));
+    }
+
+    private static Snag only(Song song) {
+        List<Snag> snags = snags(song);
+        assertEquals(1, snags.size(), snags.toString());
+        return snags.getFirst();
+    }
+
+    @Test
+    void aSongWhoseSumsComeOutHasNone() {
+        assertTrue(snags(song("4/4 2/4 2/4", "C: 1 bar, G: 2 bars", "d-du-udu")).isEmpty());
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "4/4 4/4, C: 1 bar; G: 3 beats, the chords last 7 beats; the 2 bars hold 8: 1 beat has no chord., 7, 8",
+        "4/4 4/4, C: 1 bar; G: 6 beats, the chords last 10 beats; the 2 bars hold 8: 2 beats too many., 10, 8",
+        "6/8, C: 3/2 beats, the chords last 3/2 beats; the 1 bar holds 2: 1/2 beats have no chord., 3/2, 2"
+    })
+    void chordsThatDoNotFillTheirBarsAreCounted(
+            String meters, String spans, String sentence, String chords, String bars) {
+        Song song = song(meters, spans.replace("; ", ", "), "d");
+        Snag snag = snags(song).stream()
+                .filter(found -> found.kind() == Snag.Kind.SPANS_DO_NOT_FILL_BARS)
+                .findFirst()
+                .orElseThrow();
+        assertEquals(sentence.replace(';', ','), snag.sentence());
+        assertEquals(
+                List.of(new Snag.Number("beats of the chords", chords), new Snag.Number("beats of the bars", bars)),
+                snag.numbers());
+    }
+
+    @Test
+    void aSectionWithoutChordsIsShortByAllOfIt() {
+        Snag snag = only(song("4/4", "", "d"));
+        assertEquals("Verse: the chords last 0 beats, the 1 bar holds 4: 4 beats have no chord.", snag.toString());
+    }
+
+    @Test
+    void aCutPatternIsShownAtItsBarWithTheSums() {
+        Snag snag = snags(song("4/4 4/4", "C: 1 bar, G: 1 beat, D: 3 beats", "d-du-udu"))
+                .getFirst();
+        assertEquals(Snag.Kind.PATTERN_CUT, snag.kind());
+        assertEquals(new Place.InSection(VERSE, 1, 1), snag.place());
+        assertEquals("Verse, bar 2", snag.where());
+        assertEquals(
+                "\"P\" is cut on G: the chord lasts 1 beat, a round 4 beats, so its last 3 beats are not played. "
+                        + "(Once in the song.)",
+                snag.sentence());
+    }
+
+    @Test
+    void wholeRoundsBeforeTheCutAreSaid() {
+        Snag snag = only(song("4/4 2/4", "C: 2 bars", "d-du-udu"));
+        assertTrue(
+                snag.sentence()
+                        .contains(
+                                "lasts 6 beats, which is 1 round and 2 beats; of the next round the last 2 beats are"),
+                snag.sentence());
+    }
+
+    @Test
+    void aCutThatComesAgainIsOneSnag() {
+        Song song = song("4/4", "C: 2 beats, G: 2 beats", "d-du-udu").withOrder(List.of(VERSE, VERSE, VERSE));
+        assertEquals(2, snags(song).size());
+        assertTrue(snags(song).getFirst().sentence().endsWith("(3 times in the song.)"));
+    }
+
+    @Test
+    void aStrokeAgainstTheHandSaysWhichWayTheHandGoes() {
+        Snag snag = only(song("4/4", "C: 1 bar", "dd-u----"));
+        assertEquals(new Place.InPattern(PATTERN, 1), snag.place());
+        assertEquals("P, count 1&: the down stroke goes against the hand, which is going up there.", snag.toString());
+    }
+
+    @Test
+    void aStrokeWhereTheHandDoesNotCrossSaysSo() {
+        Song song = song("4/4", "C: 1 bar", "d-du----");
+        var slow = song.pattern(PATTERN).orElseThrow();
+        Song quarters = song.withPattern(slow.withHand(Hand.pendulum(Length.QUARTER)));
+        List<Snag> snags = snags(quarters);
+        assertEquals("P, count 2", snags.get(0).where());
+        assertTrue(snags.get(1).sentence().contains("does not cross the strings"), snags.toString());
+    }
+}

@@ -1,0 +1,64 @@
+package tactus.core.stroke;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.time.Division;
+import tactus.core.time.Grid;
+import tactus.core.time.Length;
+import tactus.core.time.Meter;
+
+/** Hand motion as guitar teachers teach it (common practice). */
+class HandTest {
+
+    private static String motion(Hand hand, String meter, int slots) {
+        Meter parsed = Meter.parse(meter);
+        return Grid.of(parsed, parsed.beats().size(), Division.of(slots)).slots().stream()
+                .map(slot -> hand.at(slot.inBar())
+                        .map(way -> way == Direction.DOWN ? "D" : "U")
+                        .orElse("."))
+                .collect(Collectors.joining());
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "1/8, 4/4, 2, DUDUDUDU",
+        "1/16, 4/4, 4, DUDUDUDUDUDUDUDU",
+        "1/16, 4/4, 2, DDDDDDDD",
+        "1/8, 4/4, 4, D.U.D.U.D.U.D.U.",
+        "1/4, 4/4, 2, D.U.D.U.",
+        "1/8, 6/8, 3, DUDUDU",
+        "1/12, 2/4, 3, DUDUDU",
+        "1/8, 7/8, 2, DUDUDUD"
+    })
+    void thePendulumGoesDownOnStrongSlotsAndUpOnWeakOnes(String rate, String meter, int slots, String motion) {
+        assertEquals(motion, motion(Hand.pendulum(Length.parse(rate)), meter, slots));
+    }
+
+    @Test
+    void inTheAllDownModeEveryCrossingThatCanStrikeIsADown() {
+        assertEquals("DDDDDD", motion(Hand.allDown(Length.EIGHTH), "6/8", 3));
+    }
+
+    @Test
+    void aStrokeTheOtherWayOrWhereTheHandDoesNotCrossIsAgainstIt() {
+        Hand eighths = Hand.pendulum(Length.EIGHTH);
+        assertFalse(eighths.isAgainst(Strum.of(Direction.UP), Length.EIGHTH));
+        assertTrue(eighths.isAgainst(Strum.of(Direction.DOWN), Length.EIGHTH));
+        assertTrue(eighths.isAgainst(new Mute(Direction.UP, Force.PLAIN), Length.ZERO));
+        assertTrue(eighths.isAgainst(Strum.of(Direction.DOWN), Length.SIXTEENTH));
+        assertFalse(eighths.isAgainst(Stop.STOP, Length.SIXTEENTH));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"ALL, DOWN, 654321", "ALL, UP, 123456", "BASS, DOWN, 654", "TREBLE, DOWN, 321", "TREBLE, UP, 123"})
+    void aHandMeetsTheStringsOfItsReachInOrder(Reach reach, Direction direction, String strings) {
+        String met = reach.order(direction, 6).mapToObj(String::valueOf).collect(Collectors.joining());
+        assertEquals(strings, met);
+    }
+}

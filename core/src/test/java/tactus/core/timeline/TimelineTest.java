@@ -1,0 +1,220 @@
+package tactus.core.timeline;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static tactus.core.song.SongFixture.PATTERN;
+import static tactus.core.song.SongFixture.VERSE;
+import static tactus.core.song.SongFixture.song;
+
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.chord.Chord;
+import tactus.core.chord.Pitch;
+import tactus.core.chord.Voicing;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.song.Section;
+import tactus.core.song.Song;
+import tactus.core.stroke.Direction;
+import tactus.core.time.Length;
+import tactus.core.time.Meter;
+import tactus.core.time.Tempo;
+
+class TimelineTest {
+
+    private static Timeline timeline(String meters, String spans, String line) {
+        return Timeline.of(song(meters, spans, line));
+    }
+
+    private static String struck(Timeline timeline) {
+        return timeline.strokes().stream()
+                .filter(stroke -> stroke.stroke().isStruck())
+                .map(stroke -> stroke.bar() + ":" + stroke.count())
+                .collect(Collectors.joining(" "));
+    }
+
+    @Test
+    void everyRoundStartsWithItsChord() {
+        assertEquals("1:1 1:2 1:2& 2:1 2:2 2:2&", struck(timeline("2/4 2/4", "C: 1 bar, G: 1 bar", "d-du")));
+    }
+
+    @Test
+    void aPatternLongerThanItsChordIsCutAndStartsAnewWithTheNext() {
+        Timeline timeline = timeline("4/4", "C: 2 beats, G: 2 beats", "d-du-udu");
+        assertEquals("1:1 1:2 1:2& 1:3 1:4 1:4&", struck(timeline));
+        Fit fit = timeline.spans().getFirst().fit().orElseThrow();
+        assertEquals(0, fit.rounds());
+        assertEquals(Length.of(1, 2), fit.rest());
+        assertEquals(Length.of(1, 2), fit.missing());
+    }
+
+    @Test
+    void aPatternShorterThanItsChordGoesRoundAndItsRestIsCut() {
+        Timeline timeline = timeline("4/4 2/4", "C: 6 beats", "dudu");
+        Fit fit = timeline.spans().getFirst().fit().orElseThrow();
+        assertEquals(1, fit.rounds());
+        assertEquals(Length.of(1, 2), fit.missing());
+        assertEquals(12, timeline.strokes().size());
+    }
+
+    @Test
+    void aSlotThatTheChordEndsWithinIsShortened() {
+        Timeline timeline = timeline("4/4", "C: 3/2 beats, G: 5/2 beats", "d---");
+        TimelineStroke last = timeline.strokes().stream()
+                .filter(stroke -> stroke.span() == 0)
+                .toList()
+                .getLast();
+        assertEquals(Length.of(3, 8), last.end());
+    }
+
+    @Test
+    void barsAreNumberedThroughPassesAndUses() {
+        Song twice = song("4/4 2/4", "C: 2 bars", "dudu")
+                .withSection(VERSE, section -> section.withPasses(2))
+                .withOrder(List.of(VERSE, VERSE));
+        List<TimelineBar> bars = Timeline.of(twice).bars();
+        assertEquals(8, bars.size());
+        TimelineBar seventh = bars.get(6);
+        assertEquals(7, seventh.number());
+        assertEquals(1, seventh.use());
+        assertEquals(2, seventh.pass());
+        assertEquals(0, seventh.inSection());
+        assertEquals(Length.of(9, 2), seventh.start());
+    }
+
+    @Test
+    void theLastPassPlaysItsOwnPattern() {
+        PatternId other = new PatternId("other");
+        Song song = song("2/4", "C: 1 bar", "dudu");
+        Song twice = song.withPattern(
+                        Pattern.empty(other, "Other", Meter.parse("2/4")).withLine("d"))
+                .withSection(VERSE, section -> section.withPasses(2).withLastPassPattern(Optional.of(other)));
+        assertEquals("1:1 1:1& 1:2 1:2& 2:1", struck(Timeline.of(twice)));
+        assertEquals(other, Timeline.of(twice).spans().getLast().pattern().orElseThrow());
+    }
+
+    @Test
+    void chordsThatSpillOverEndWithTheirSection() {
+        Timeline timeline = timeline("4/4", "C: 3 beats, G: 3 beats, D: 1 bar", "dudu");
+        assertEquals(2, timeline.spans().size());
+        assertEquals(Length.WHOLE, timeline.spans().getLast().end());
+    }
+
+    @Test
+    void barsWithoutAChordAreSilent() {
+        Timeline timeline = timeline("4/4 4/4", "C: 1 bar", "dudu");
+        assertEquals(2, timeline.bars().size());
+        assertTrue(timeline.strokesIn(2).isEmpty());
+    }
+
+    @Test
+    void aStrokeKnowsItsStringsPitchesAndTime() {
+        Song song = song("4/4", "C: 1 bar", "-t");
+        TimelineStroke stroke =
+                Timeline.of(song.withFacts(song.facts().withCapo(2))).strokes().get(1);
+        assertEquals(
+                List.of(
+                        new StruckString(1, Pitch.parse("F#4")),
+                        new StruckString(2, Pitch.parse("D4")),
+                        new StruckString(3, Pitch.parse("A3"))),
+                stroke.strings());
+        assertEquals(0.25, stroke.seconds(), 1e-12);
+        assertEquals(Optional.of(Direction.UP), stroke.hand());
+    }
+
+    @Test
+    void aStringThatTheShapeLeavesOutIsNotStruck() {
+        var bass = timeline("4/4", "D: 1 bar", "b").strokes().getFirst();
+        assertEquals(List.of(new StruckString(4, Pitch.parse("D3"))), bass.strings());
+    }
+
+    @Test
+    void aChordWithoutAShapeOrWithTooFewStringsIsSilent() {
+        assertTrue(timeline("4/4", "Ebsus2: 1 bar", "d")
+                .strokes()
+                .getFirst()
+                .strings()
+                .isEmpty());
+        Song short4 = song("4/4", "C: 1 bar", "d").withChord(new Chord("C", Voicing.parse("0003")));
+        assertTrue(Timeline.of(short4).strokes().getFirst().strings().isEmpty());
+    }
+
+    @Test
+    void aTempoChangeMovesTimesButNoPositions() {
+        Song song = song("4/4", "C: 1 bar", "d-du-udu");
+        Song slow = song.withFacts(song.facts().withTempo(new Tempo(60, Length.QUARTER)));
+        assertEquals(Timeline.of(song).length(), Timeline.of(slow).length());
+        assertEquals(2 * Timeline.of(song).seconds(), Timeline.of(slow).seconds(), 1e-9);
+    }
+
+    @Test
+    void aSongWithoutAnOrderIsEmpty() {
+        Timeline empty = Timeline.of(Song.empty("Empty"));
+        assertTrue(empty.bars().isEmpty());
+        assertEquals(0, empty.seconds());
+        assertTrue(empty.barAt(Length.ZERO).isEmpty());
+    }
+
+    @Test
+    void tenThousandBarsAreLaidOutToTheLast() {
+        Song one = song("4/4", "C: 1 bar", "d-du-udu");
+        Section section = one.section(VERSE).orElseThrow();
+        Song long_ = one.withSection(section.withBars(Collections.nCopies(100, Meter.parse("4/4")))
+                        .withSpans(Collections.nCopies(100, section.spans().getFirst())))
+                .withOrder(Collections.nCopies(100, VERSE));
+        Timeline timeline = Timeline.of(long_);
+        assertEquals(10_000, timeline.bars().size());
+        assertEquals(80_000, timeline.strokes().size());
+        assertEquals(10_000, timeline.barAt(Length.of(79_999, 8)).orElseThrow().number());
+        assertEquals("4&", timeline.strokes().getLast().count().toString());
+    }
+
+    /**
+     * Counted a second way: on a raster of 1/48 notes, moving tick by tick, with none of the production code's fractions.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        "4/4 4/4 2/4 4/4, C: 1 bar; G: 2 beats; D: 2 beats; C: 2 beats; G: 1 bar, d-du-udu",
+        "6/8 6/8 6/8, C: 1 bar; G: 1 beat; D: 3 beats, d-dudu",
+        "7/8 7/8, C: 2 beats; G: 4 beats, dud-udu",
+        "3/4 2/4 3/4, C: 5 beats; D: 3 beats, b-tut-"
+    })
+    void everyStrokeIsWhereCountingTicksPutsIt(String meters, String spans, String line) {
+        Song song = song(meters, spans.replace("; ", ", "), line);
+        Pattern pattern = song.pattern(PATTERN).orElseThrow();
+        int slotTicks = 48 / 8;
+        int round = pattern.played().size() * slotTicks;
+        Timeline timeline = Timeline.of(song);
+        int stroke = 0;
+        for (TimelineSpan span : timeline.spans()) {
+            int from = ticks(span.start());
+            for (int tick = from; tick < ticks(span.end()); tick++) {
+                if ((tick - from) % round % slotTicks != 0) continue;
+                TimelineStroke found = timeline.strokes().get(stroke++);
+                assertEquals(tick, ticks(found.start()));
+                assertEquals((tick - from) % round / slotTicks, found.slot());
+            }
+        }
+        assertEquals(timeline.strokes().size(), stroke);
+    }
+
+    private static int ticks(Length length) {
+        return Math.toIntExact(length.times(48).over());
+    }
+
+    @Test
+    void theSpansOfASectionThatAddsUpFillItWithoutGaps() {
+        Timeline timeline = timeline("4/4 2/4 4/4", "C: 3/2 beats, G: 9/2 beats, D: 1 bar", "dud");
+        Length at = Length.ZERO;
+        for (TimelineSpan span : timeline.spans()) {
+            assertEquals(at, span.start());
+            at = span.end();
+        }
+        assertEquals(timeline.length(), at);
+    }
+}

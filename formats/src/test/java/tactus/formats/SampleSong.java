@@ -1,0 +1,73 @@
+package tactus.formats;
+
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import tactus.core.chord.Chord;
+import tactus.core.chord.Key;
+import tactus.core.chord.Tuning;
+import tactus.core.chord.Voicing;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.song.Facts;
+import tactus.core.song.Section;
+import tactus.core.song.SectionId;
+import tactus.core.song.Song;
+import tactus.core.song.Span;
+import tactus.core.song.SpanLength;
+import tactus.core.stroke.Hand;
+import tactus.core.time.Division;
+import tactus.core.time.Length;
+import tactus.core.time.Meter;
+import tactus.core.time.Tempo;
+
+/** A song with everything in it that a song can have. */
+public final class SampleSong {
+
+    public static final Meter FOUR = Meter.parse("4/4");
+
+    private SampleSong() {}
+
+    public static Song song() {
+        Pattern march = Pattern.empty(new PatternId("march"), "March", FOUR)
+                .withDivision(Division.FOUR)
+                .withLine("dudu-udux---Us(ut)=")
+                .withDivision(Division.TWO)
+                .withHand(Hand.pendulum(Length.SIXTEENTH));
+        Pattern drive = Pattern.empty(new PatternId("drive"), "Drive “ö”", Meter.parse("2+2+3/8"))
+                .withLine("ddDdddD")
+                .withHand(Hand.allDown(Length.EIGHTH));
+        var verse = new Section(
+                new SectionId("verse"),
+                "Verse",
+                Collections.nCopies(4, FOUR),
+                List.of(
+                        new Span("C", SpanLength.bars(2)),
+                        new Span("Bb", SpanLength.parse("3/2 beats")),
+                        new Span("C", SpanLength.parse("13/2 beats"))),
+                2,
+                Optional.of(march.id()),
+                Optional.of(drive.id()));
+        var short2 = new Section(
+                new SectionId("turn"),
+                "Turn",
+                List.of(FOUR, Meter.parse("2/4"), FOUR),
+                List.of(new Span("C", SpanLength.bars(3))),
+                1,
+                Optional.empty(),
+                Optional.empty());
+        return new Song(
+                new Facts(
+                        "Sample",
+                        "A note",
+                        Key.parse("D"),
+                        Tuning.parse("D2 A2 D3 G3 B3 E4"),
+                        2,
+                        new Tempo(92.5, Length.QUARTER),
+                        FOUR),
+                List.of(new Chord("C", Voicing.parse("x32010")), new Chord("Bb", Voicing.parse("x-1-3-3-3-1"))),
+                List.of(march, drive),
+                List.of(verse, short2),
+                List.of(verse.id(), short2.id(), verse.id()));
+    }
+}

@@ -1,0 +1,112 @@
+package tactus.formats.sheet;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Collections;
+import java.util.List;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.song.Song;
+import tactus.core.timeline.Timeline;
+import tactus.formats.SampleSong;
+
+class SheetTest {
+
+    @TempDir
+    private Path folder;
+
+    private PDDocument written(Song song, Paper paper) throws IOException {
+        Path file = folder.resolve("sheet.pdf");
+        Sheet.of(song, Timeline.of(song), paper).writePdf(file);
+        return Loader.loadPDF(file.toFile());
+    }
+
+    /** ISO 216 and ANSI: 210 by 297 mm, 8.5 by 11 inches. */
+    @ParameterizedTest
+    @CsvSource({"A4, 595.28, 841.89", "LETTER, 612, 792"})
+    void thePaperHasItsSize(Paper paper, float width, float height) throws IOException {
+        try (PDDocument document = written(SampleSong.song(), paper)) {
+            assertEquals(width, document.getPage(0).getMediaBox().getWidth(), 0.01);
+            assertEquals(height, document.getPage(0).getMediaBox().getHeight(), 0.01);
+        }
+    }
+
+    @Test
+    void titleFactsPatternsAndOrderStandOnIt() throws IOException {
+        try (PDDocument document = written(SampleSong.song(), Paper.A4)) {
+            String text = new PDFTextStripper().getText(document);
+            List.of(
+                            "Sample",
+                            "sounds in D",
+                            "shapes in C",
+                            "capo 2",
+                            "92.5",
+                            "March",
+                            "Drive “ö”",
+                            "Verse, 2 times",
+                            "bars 1–8",
+                            "B♭",
+                            "the same as from bar 1",
+                            "2/4")
+                    .forEach(wanted -> assertTrue(text.contains(wanted), wanted + " in\n" + text));
+        }
+    }
+
+    @Test
+    void everyFontIsEmbedded() throws IOException {
+        try (PDDocument document = written(SampleSong.song(), Paper.A4)) {
+            for (var page : document.getPages()) {
+                for (var name : page.getResources().getFontNames()) {
+                    assertTrue(page.getResources().getFont(name).isEmbedded(), name.getName());
+                }
+            }
+        }
+    }
+
+    @Test
+    void aLongSongGoesOnOverPagesWithTheirNumbers() throws IOException {
+        Song song = SampleSong.song();
+        var verse = song.sections().getFirst().withBars(Collections.nCopies(300, SampleSong.FOUR));
+        try (PDDocument document = written(song.withSection(verse), Paper.LETTER)) {
+            int pages = document.getNumberOfPages();
+            assertTrue(pages > 2, pages + " pages");
+            assertTrue(new PDFTextStripper().getText(document).contains(pages + " of " + pages));
+        }
+    }
+
+    @Test
+    void aSongWithNothingInItAndATitleInAnyScriptStillPrints() throws IOException {
+        try (PDDocument document = written(Song.empty("夜 Night"), Paper.A4)) {
+            assertEquals(1, document.getNumberOfPages());
+            assertTrue(new PDFTextStripper().getText(document).contains("? Night"));
+        }
+    }
+
+    @Test
+    void asPicturesEachPageIsAFileWithInkOnIt() throws IOException {
+        Song song = SampleSong.song();
+        Sheet sheet = Sheet.of(song, Timeline.of(song), Paper.A4);
+        List<Path> files = sheet.writePng(folder.resolve("sheet.png"), 72);
+        BufferedImage first = ImageIO.read(files.getFirst().toFile());
+        assertEquals(595, first.getWidth());
+        int dark = 0;
+        for (int x = 0; x < first.getWidth(); x++) {
+            for (int y = 0; y < first.getHeight(); y++) {
+                if ((first.getRGB(x, y) & 0xFF) < 100) dark++;
+            }
+        }
+        assertTrue(dark > 3_000, dark + " dark dots");
+        assertTrue(files.stream().allMatch(Files::exists));
+    }
+}

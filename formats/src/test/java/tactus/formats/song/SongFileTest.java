@@ -1,0 +1,195 @@
+package tactus.formats.song;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Collections;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.song.Section;
+import tactus.core.song.SectionId;
+import tactus.core.song.Song;
+import tactus.formats.SampleSong;
+import tactus.formats.file.FormatException;
+
+class SongFileTest {
+
+    private static final Path SCHEMA = Path.of("..", "docs", "song.schema.json");
+
+    @TempDir
+    private Path folder;
+
+    private final Song song = SampleSong.song();
+    private final String text = new String(SongFile.toBytes(song), StandardCharsets.UTF_8);
+
+    private static OpenedSong read(String text) throws IOException {
+        return SongFile.read(new ByteArrayInputStream(text.getBytes(StandardCharsets.UTF_8)), Path.of("song.json"));
+    }
+
+    private String with(String old, String replacement) {
+        assertTrue(text.contains(old), old);
+        return text.replace(old, replacement);
+    }
+
+    @Test
+    void whatIsSavedIsReadBackWhole() throws IOException {
+        Path file = folder.resolve("song.tactus.json");
+        SongFile.write(song, file);
+        OpenedSong opened = SongFile.read(file);
+        assertEquals(song, opened.song());
+        assertTrue(opened.isWhole());
+    }
+
+    @Test
+    void savingTheSameSongTwiceGivesTheSameBytes() throws IOException {
+        assertEquals(text, new String(SongFile.toBytes(read(text).song()), StandardCharsets.UTF_8));
+    }
+
+    @Test
+    void everySavedFileKeepsToTheSchema() throws IOException {
+        var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(SCHEMA), InputFormat.JSON);
+        assertEquals("[]", schema.validate(text, InputFormat.JSON).toString());
+        assertFalse(
+                schema.validate(with("\"4/4\"", "\"4/3\""), InputFormat.JSON).isEmpty());
+        String empty = new String(SongFile.toBytes(Song.empty("Empty")), StandardCharsets.UTF_8);
+        assertEquals("[]", schema.validate(empty, InputFormat.JSON).toString());
+    }
+
+    @Test
+    void aFileCutShortAnywhereIsRefusedWithItsPlace() {
+        for (int length = 1; length < text.length() - 2; length += 97) {
+            String cut = text.substring(0, length);
+            var wrong = assertThrows(FormatException.class, () -> read(cut), cut);
+            assertTrue(
+                    wrong.getMessage().matches("(?s)song.json, line \\d+, column \\d+: is not a whole Tactus song: .*"),
+                    wrong.getMessage());
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "null", "[]", "{}", "12", "{\"format\": \"other\"}", "{\"format\": \"tactus-song\"}"})
+    void whatIsNoSongIsRefused(String other) {
+        var wrong = assertThrows(FormatException.class, () -> read(other));
+        assertTrue(wrong.getMessage().startsWith("song.json"), wrong.getMessage());
+    }
+
+    @Test
+    void binaryJunkIsRefusedInOnePrintableLine() throws IOException {
+        Path junk = folder.resolve("junk.json");
+        byte[] bytes = new byte[5_000];
+        new Random(7).nextBytes(bytes);
+        Files.write(junk, bytes);
+        var wrong = assertThrows(FormatException.class, () -> SongFile.read(junk));
+        assertTrue(wrong.getMessage().chars().noneMatch(Character::isISOControl), wrong.getMessage());
+    }
+
+    @Test
+    void aFileOfANewerTactusIsRefusedWithBothVersions() {
+        var wrong = assertThrows(FormatException.class, () -> read(with("\"version\": 1", "\"version\": 2")));
+        assertEquals(
+                "song.json, version: was written by a newer Tactus (format 2; this one reads up to 1): please open it "
+                        + "with that one",
+                wrong.getMessage());
+    }
+
+    @Test
+    void aMissingFileAndAFolderAreSaidPlainly() {
+        assertEquals(
+                "no.json: there is no such file",
+                assertThrows(FormatException.class, () -> SongFile.read(folder.resolve("no.json")))
+                        .getMessage());
+        assertThrows(FormatException.class, () -> SongFile.read(folder));
+    }
+
+    /** Each fault is reported at its place, and everything else in the song stays. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"perMinute\": 92.5 | \"perMinute\": 0 | tempo: the tempo must be 20 to 400 beats a minute, was 0; 90 taken",
+                "\"perMinute\": 92.5 | \"perMinute\": -1 | tempo: the tempo must be 20 to 400 beats a minute, was -1; 90 taken",
+                "\"perMinute\": 92.5 | \"perMinute\": 1e999 | tempo: the tempo must be 20 to 400 beats a minute, was Infinity; 90 taken",
+                "\"perMinute\": 92.5 | \"perMinute\": \"NaN\" | tempo: must be a number, was \"NaN\"; 90 taken",
+                "\"key\": \"D\" | \"key\": \"H\" | key: \"H\" is not a key such as D, Bb or F#m; C taken",
+                "\"capo\": 2 | \"capo\": 40 | capo: the capo must be at fret 0 (none) to 11, was 40; no capo taken",
+                "\"shape\": \"x32010\" | \"shape\": \"x3201\" | ",
+                "\"passes\": 2 | \"passes\": 0 | sections[0]: a section goes round 1 to 99 times, not 0; left out",
+                "\"length\": \"3/2 beats\" | \"length\": \"0 beats\" | sections[0].chords[1]: \"0 beats\" is no length: a chord lasts more than 0 and at most 1,000 beats, was 0; left out",
+                "\"order\": [ | \"order\": [ \"coda\", | order[0]: there is no section coda; left out",
+                "\"capo\": 2 | \"capo\": 2, \"colour\": \"red\" | colour: is not known to this version of Tactus; left out",
+                "\"meter\": \"2/4\" | \"meter\": \"0/4\" | sections[1].bars[1].meter: \"0/4\" is not a meter: the upper number of a meter must be 1 to 32, was 0; 4/4 taken"
+            })
+    void aFaultIsReportedAtItsPlaceAndTheRestStays(String old, String faulty, String problem) throws IOException {
+        OpenedSong opened = read(with(old, faulty));
+        if (problem != null) assertEquals(problem, opened.problems().getFirst().toString());
+        assertEquals("Sample", opened.song().facts().title());
+        assertEquals(2, opened.song().patterns().size());
+        assertTrue(opened.song().section(new SectionId("turn")).isPresent());
+    }
+
+    @Test
+    void aPatternThatCannotBeIsLeftOutAndItsSectionsPlayNothing() throws IOException {
+        OpenedSong opened = read(with("\"meter\": \"7/8\"", "\"meter\": \"4/3\""));
+        assertEquals(2, opened.problems().size());
+        assertEquals("patterns[1]", opened.problems().get(0).place());
+        assertEquals("sections[0].lastPassPattern", opened.problems().get(1).place());
+        Section verse = opened.song().section(new SectionId("verse")).orElseThrow();
+        assertEquals(Optional.empty(), verse.lastPassPattern());
+        assertEquals(song.sections().getFirst().pattern(), verse.pattern());
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {0, 257})
+    void aPatternOfNoBeatsOrTooManyIsLeftOut(int beats) throws IOException {
+        OpenedSong opened = read(with("\"beats\": 4", "\"beats\": " + beats));
+        assertEquals("patterns[0]", opened.problems().getFirst().place());
+        assertEquals(1, opened.song().patterns().size());
+    }
+
+    @Test
+    void anUnknownChordIsKeptAndSaidToBeSilent() throws IOException {
+        OpenedSong opened = read(with("\"chord\": \"Bb\"", "\"chord\": \"Xyz\""));
+        assertEquals(
+                "section verse: the chord Xyz has no shape in this song; kept, but silent",
+                opened.problems().getFirst().toString());
+        assertEquals("Xyz", opened.song().sections().getFirst().spans().get(1).chord());
+    }
+
+    @Test
+    void strokesThatCannotBeReadLeaveThePatternWithoutThem() throws IOException {
+        OpenedSong opened = read(with("\"strokes\": \"ddDdddD\"", "\"strokes\": \"ddq\""));
+        assertEquals("patterns[1].strokes", opened.problems().getFirst().place());
+        assertEquals("-------", opened.song().patterns().get(1).line());
+    }
+
+    @Test
+    void aFieldThatStandsTwiceIsRefused() {
+        assertThrows(FormatException.class, () -> read(with("\"capo\": 2", "\"capo\": 2, \"capo\": 3")));
+    }
+
+    @Test
+    void aSongOfTenThousandBarsIsReadBack() throws IOException {
+        Section long_ = song.sections().getFirst().withBars(Collections.nCopies(10_000, SampleSong.FOUR));
+        Song large = song.withSection(long_);
+        assertEquals(
+                large,
+                read(new String(SongFile.toBytes(large), StandardCharsets.UTF_8))
+                        .song());
+    }
+}

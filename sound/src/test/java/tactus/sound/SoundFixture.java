@@ -1,0 +1,50 @@
+package tactus.sound;
+
+import java.util.List;
+import java.util.Optional;
+import tactus.core.chord.Chord;
+import tactus.core.chord.Voicing;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.song.Section;
+import tactus.core.song.SectionId;
+import tactus.core.song.Song;
+import tactus.core.song.Span;
+import tactus.core.song.SpanLength;
+import tactus.core.time.Meter;
+import tactus.core.time.Tempo;
+import tactus.core.timeline.Timeline;
+
+/** Bars of one chord at 120. */
+public final class SoundFixture {
+
+    private static final Meter FOUR = Meter.parse("4/4");
+
+    private SoundFixture() {}
+
+    /** Two bars of 4/4 of {@code shape}, two seconds each. */
+    public static Timeline twoBars(String shape, String line) {
+        Pattern pattern = Pattern.empty(new PatternId("p"), "P", FOUR).withLine(line);
+        var section = new Section(
+                new SectionId("s"),
+                "S",
+                List.of(FOUR, FOUR),
+                List.of(new Span("X", SpanLength.bars(2))),
+                1,
+                Optional.of(pattern.id()),
+                Optional.empty());
+        Song empty = Song.empty("Song");
+        return Timeline.of(empty.withFacts(empty.facts().withTempo(Tempo.of(120, FOUR)))
+                .withChord(new Chord("X", Voicing.parse(shape)))
+                .withPattern(pattern)
+                .withSection(section)
+                .withOrder(List.of(section.id())));
+    }
+
+    /** The loudness of a stretch: the root of the mean square. */
+    public static double loudness(float[] samples, int from, int to) {
+        double sum = 0;
+        for (int i = from; i < to; i++) sum += samples[i] * samples[i];
+        return Math.sqrt(sum / (to - from));
+    }
+}

@@ -1,0 +1,89 @@
+package tactus.sound.score;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.timeline.Timeline;
+import tactus.sound.SoundFixture;
+
+class ScoreTest {
+
+    private final Timeline timeline = SoundFixture.twoBars("x32010", "d-d-----");
+
+    private static List<Long> frames(Score score, Score.Kind kind) {
+        return IntStream.range(0, score.events())
+                .filter(event -> score.kind(event) == kind)
+                .mapToObj(score::frame)
+                .toList();
+    }
+
+    private Score score(double from, double to, double speed, boolean countsIn, boolean clicks) {
+        return Score.of(timeline, new Playback(from, to, false, speed, countsIn, clicks));
+    }
+
+    @Test
+    void everyStringOfAStrumHasItsOwnFrame() {
+        List<Long> plucks = frames(score(0, 4, 1, false, false), Score.Kind.PLUCK);
+        assertEquals(20, plucks.size());
+        assertEquals(0L, plucks.get(0));
+        assertEquals(Math.round(0.008 * 44_100), plucks.get(1));
+        assertEquals(22_050L, plucks.get(5));
+    }
+
+    @Test
+    void halfTheSpeedTakesTwiceTheFrames() {
+        List<Long> plucks = frames(score(0, 4, 0.5, false, false), Score.Kind.PLUCK);
+        assertEquals(44_100L, plucks.get(5));
+        assertEquals(8 * 44_100L, score(0, 4, 0.5, false, false).end());
+    }
+
+    @Test
+    void aCountInComesInFrontAndMovesEverything() {
+        Score score = score(0, 4, 1, true, false);
+        assertEquals(2 * 44_100L, score.start());
+        assertEquals(List.of(0L), frames(score, Score.Kind.STRONG_CLICK));
+        assertEquals(List.of(22_050L, 44_100L, 66_150L), frames(score, Score.Kind.CLICK));
+        assertEquals(score.start(), frames(score, Score.Kind.PLUCK).getFirst());
+        assertEquals(-2.0, score.seconds(0), 1e-9);
+    }
+
+    @Test
+    void playingFromTheSecondBarLeavesTheFirstOut() {
+        Score score = score(2, 4, 1, false, true);
+        assertEquals(10, frames(score, Score.Kind.PLUCK).size());
+        assertEquals(0L, frames(score, Score.Kind.PLUCK).getFirst());
+        assertEquals(1, frames(score, Score.Kind.STRONG_CLICK).size());
+        assertEquals(2.0, score.seconds(0), 1e-9);
+        assertEquals(0, score.frameAt(2.0));
+    }
+
+    @Test
+    void eventsAreInOrderAndADampedStringIsDampedBeforeItIsPluckedAgain() {
+        Score score = score(0, 4, 1, true, true);
+        for (int event = 1; event < score.events(); event++) {
+            assertTrue(score.frame(event - 1) <= score.frame(event));
+        }
+        Score loop = score(0, 4, 1, false, false);
+        long again = frames(loop, Score.Kind.PLUCK).get(5);
+        int first = loop.eventAt(again);
+        assertEquals(Score.Kind.DAMP, loop.kind(first));
+        assertEquals(Score.Kind.PLUCK, loop.kind(first + 1));
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 0.39, 1.21, -1, Double.NaN})
+    void aSpeedOutsideFortyTo120PercentIsRefused(double speed) {
+        assertThrows(IllegalArgumentException.class, () -> score(0, 4, speed, false, false));
+    }
+
+    @Test
+    void aPartThatEndsBeforeItStartsIsRefused() {
+        assertThrows(IllegalArgumentException.class, () -> score(2, 2, 1, false, false));
+    }
+}

@@ -1,0 +1,150 @@
+package tactus.sound.transport;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.Duration;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.BooleanSupplier;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import tactus.core.timeline.Timeline;
+import tactus.sound.SoundFixture;
+import tactus.sound.device.AudioOut;
+import tactus.sound.score.Playback;
+import tactus.sound.score.Score;
+
+/** Played on a device whose time passes only when the test lets it. */
+class TransportTest {
+
+    private static final int BLOCKS_A_SECOND = Score.RATE / 512;
+
+    private static final class SteppedOut implements AudioOut {
+
+        private final Semaphore blocks = new Semaphore(0);
+        private final AtomicInteger taken = new AtomicInteger();
+        private volatile int loudest;
+
+        @Override
+        public void write(byte[] samples, int frames) {
+            blocks.acquireUninterruptibly();
+            for (int i = 0; i < frames; i++) {
+                loudest = Math.max(loudest, Math.abs(samples[2 * i + 1] << 8 | samples[2 * i] & 0xFF));
+            }
+            taken.incrementAndGet();
+        }
+
+        @Override
+        public long pending() {
+            return 0;
+        }
+
+        @Override
+        public boolean isSilent() {
+            return true;
+        }
+
+        @Override
+        public void close() {}
+
+        void pass(int count) {
+            int wanted = taken.get() + count;
+            blocks.release(count);
+            until(() -> taken.get() >= wanted);
+        }
+    }
+
+    private final SteppedOut out = new SteppedOut();
+    private final Transport transport = new Transport(() -> out);
+    private final Timeline timeline = SoundFixture.twoBars("320003", "d-du-udu");
+
+    private static void until(BooleanSupplier condition) {
+        assertTimeoutPreemptively(Duration.ofSeconds(10), () -> {
+            while (!condition.getAsBoolean()) Thread.onSpinWait();
+        });
+    }
+
+    private Score score(double from, double to, boolean loops, double speed) {
+        return Score.of(timeline, new Playback(from, to, loops, speed, false, false));
+    }
+
+    private double seconds() {
+        return transport.seconds().orElseThrow();
+    }
+
+    @AfterEach
+    void close() {
+        transport.close();
+        out.blocks.release(10_000);
+    }
+
+    @Test
+    void timeGoesWithTheFramesTheDeviceTakes() {
+        transport.play(score(0, 4, false, 1));
+        out.pass(BLOCKS_A_SECOND);
+        until(() -> seconds() > 0.97);
+        assertEquals(1.0, seconds(), 0.03);
+        assertTrue(out.loudest > 1_000, "it sounds");
+    }
+
+    @Test
+    void atTheEndItStopsByItself() {
+        transport.play(score(3, 4, false, 1));
+        out.blocks.release(BLOCKS_A_SECOND + 2);
+        until(() -> !transport.isPlaying());
+        assertTrue(transport.seconds().isEmpty());
+    }
+
+    @Test
+    void aLoopStartsAgainAtItsBeginning() {
+        transport.play(score(2, 3, true, 1));
+        out.pass(BLOCKS_A_SECOND * 5 / 2);
+        until(() -> Math.abs(seconds() - 2.5) < 0.05);
+        assertTrue(transport.isPlaying());
+    }
+
+    @Test
+    void anotherSpeedGoesOnAtTheSamePlace() {
+        transport.play(score(0, 4, false, 1));
+        out.pass(BLOCKS_A_SECOND);
+        until(() -> seconds() > 0.97);
+        transport.replace(score(0, 4, false, 0.5));
+        out.pass(BLOCKS_A_SECOND);
+        until(() -> seconds() > 1.45);
+        assertEquals(1.5, seconds(), 0.05);
+    }
+
+    @Test
+    void whatIsReplacedWhileNothingPlaysStaysSilent() {
+        transport.replace(score(0, 4, false, 1));
+        assertFalse(transport.isPlaying());
+    }
+
+    @Test
+    void withoutLoudnessNothingIsHeard() {
+        transport.setGain(0);
+        transport.play(score(0, 4, false, 1));
+        out.pass(BLOCKS_A_SECOND);
+        assertEquals(0, out.loudest);
+    }
+
+    @Test
+    void stoppingLeavesNothingPlaying() {
+        transport.play(score(0, 4, false, 1));
+        out.pass(10);
+        transport.stop();
+        assertFalse(transport.isPlaying());
+        assertTrue(transport.seconds().isEmpty());
+    }
+
+    @Test
+    void theDeviceIsOpenedWhenItIsFirstAskedFor() {
+        assertTrue(transport.isSilent().isEmpty());
+        transport.prepare();
+        until(() -> transport.isSilent().isPresent());
+        assertTrue(transport.isSilent().get());
+    }
+}
