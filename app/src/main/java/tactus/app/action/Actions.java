@@ -13,6 +13,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.Region;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** Knows every command of a window. Menus, buttons, keys and the list of keys are made from it. */
@@ -67,7 +68,7 @@ public final class Actions {
     public MenuItem menuItem(String id) {
         Action action = get(id);
         var item = new MenuItem(action.text());
-        item.setId("menu-" + id);
+        item.setId("menu-" + id.replace('.', '-'));
         action.keys().stream().findFirst().ifPresent(item::setAccelerator);
         action.enabled().subscribe(enabled -> item.setDisable(!enabled));
         item.setOnAction(_ -> action.run());
@@ -100,11 +101,12 @@ public final class Actions {
     }
 
     private static void dress(ButtonBase button, Action action) {
-        button.setId("button-" + action.id());
+        button.setId("button-" + action.id().replace('.', '-'));
         action.icon()
                 .ifPresentOrElse(icon -> button.setGraphic(new FontIcon(icon)), () -> button.setText(action.text()));
         String key = action.keyText();
         LateTooltip.install(button, key.isEmpty() ? action.text() : action.text() + "  (" + key + ")");
+        button.setMinWidth(Region.USE_PREF_SIZE);
         button.setAccessibleText(action.text());
         action.enabled().subscribe(enabled -> button.setDisable(!enabled));
     }

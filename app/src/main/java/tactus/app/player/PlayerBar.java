@@ -84,9 +84,7 @@ public final class PlayerBar extends HBox {
         LateTooltip.install(speed, Words.of("player.speed"));
         speed.valueProperty().subscribe(percent -> player.speedProperty().set(percent.doubleValue() / 100));
         player.speedProperty().subscribe(part -> speed.setValue(part.doubleValue() * 100));
-        var name = new Label(Words.of("player.speed"));
-        name.getStyleClass().add("quiet");
-        var field = new HBox(name, speed);
+        var field = new HBox(speed);
         field.getStyleClass().add("slider-field");
         field.setAlignment(Pos.CENTER);
         return field;
@@ -116,13 +114,8 @@ public final class PlayerBar extends HBox {
 
     private void showPlace() {
         if (player.isPlayingPattern()) place.setText(Words.of("player.pattern"));
-        else if (player.isPlaying() && player.positionProperty().get() < start())
-            place.setText(Words.of("player.countingIn"));
+        else if (player.isCountingIn()) place.setText(Words.of("player.countingIn"));
         else place.setText(player.barNow().or(this::startBar).map(this::said).orElse(""));
-    }
-
-    private double start() {
-        return startBar().map(bar -> bar.start().toDouble()).orElse(0.0) - 1e-6;
     }
 
     private Optional<TimelineBar> startBar() {

@@ -39,6 +39,7 @@ public final class PlayerModel {
     private Optional<PatternId> pattern = Optional.empty();
     private Optional<Timeline> timeline = Optional.empty();
     private int firstBar = 1;
+    private double playedFrom;
 
     public PlayerModel(Work work, Transport transport) {
         this.work = work;
@@ -67,7 +68,9 @@ public final class PlayerModel {
     }
 
     private void start() {
-        transport.play(Score.of(timeline.orElseThrow(), playback(countsIn.get())));
+        Playback playback = playback(countsIn.get());
+        playedFrom = playback.from() / timeline.orElseThrow().tempo().secondsInWhole();
+        transport.play(Score.of(timeline.get(), playback));
         playing.set(true);
     }
 
@@ -140,6 +143,11 @@ public final class PlayerModel {
         return strokes.isEmpty() || strokes.get(low).start().toDouble() > at
                 ? Optional.empty()
                 : Optional.of(strokes.get(low));
+    }
+
+    /** Answers whether the bar that is counted in front is not over yet. */
+    public boolean isCountingIn() {
+        return playing.get() && position.get() < playedFrom - 1e-9;
     }
 
     /** The bar that is playing, if the song is. */

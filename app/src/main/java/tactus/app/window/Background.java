@@ -2,6 +2,7 @@ package tactus.app.window;
 
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import javafx.concurrent.Task;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -33,5 +34,11 @@ final class Background implements AutoCloseable {
     @Override
     public void close() {
         thread.shutdown();
+        try {
+            // What is still to be done, such as forgetting work that was saved, is short.
+            if (!thread.awaitTermination(2, TimeUnit.SECONDS)) LOG.warn("work in the background was left unfinished");
+        } catch (InterruptedException hurry) {
+            Thread.currentThread().interrupt();
+        }
     }
 }

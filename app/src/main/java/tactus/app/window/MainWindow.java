@@ -57,6 +57,7 @@ final class MainWindow extends StackPane {
     private final StackPane stage = new StackPane();
     private final SongDesk desk;
     private final AnimationTimer clock;
+    private final PauseTransition autosaving = new PauseTransition(AUTOSAVE_DELAY);
 
     /** @param close closes the window for good */
     MainWindow(Work work, Settings settings, Autosave autosave, Transport transport, FileAsker asker, Runnable close) {
@@ -101,13 +102,12 @@ final class MainWindow extends StackPane {
 
     /** Keeps a song that is not saved a moment after each change. */
     private void keepUnsavedWork() {
-        var pause = new PauseTransition(AUTOSAVE_DELAY);
-        pause.setOnFinished(_ -> {
+        autosaving.setOnFinished(_ -> {
             var song = work.song();
             if (work.isUnsaved()) background.run(() -> autosave.keep(song));
             else background.run(autosave::forget);
         });
-        work.stateProperty().subscribe(_ -> pause.playFromStart());
+        work.stateProperty().subscribe(_ -> autosaving.playFromStart());
     }
 
     /** Starts what only makes sense in a window that is shown. */
@@ -219,6 +219,7 @@ final class MainWindow extends StackPane {
     /** Ends everything that runs beside the window. */
     void end() {
         clock.stop();
+        autosaving.stop();
         player.stop();
         background.run(autosave::forget);
         background.close();
@@ -230,6 +231,10 @@ final class MainWindow extends StackPane {
 
     PlayerModel player() {
         return player;
+    }
+
+    Actions actions() {
+        return actions;
     }
 
     Settings settings() {

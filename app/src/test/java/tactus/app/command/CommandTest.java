@@ -1,0 +1,139 @@
+package tactus.app.command;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tactus.app.demo.DemoSong;
+import tactus.formats.song.SongFile;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class CommandTest {
+
+    @TempDir
+    private Path folder;
+
+    private final StringWriter out = new StringWriter();
+    private final StringWriter err = new StringWriter();
+    private final List<String> windows = new ArrayList<>();
+    private String song;
+
+    @BeforeEach
+    void saveADemoSong() throws IOException {
+        Path file = folder.resolve("waltz.tactus.json");
+        SongFile.write(DemoSong.LAST_CHAIR_WALTZ.song(), file);
+        song = file.toString();
+    }
+
+    private int run(String... arguments) {
+        var line = TactusCommand.commandLine(windows::addAll);
+        line.setOut(new PrintWriter(out, true));
+        line.setErr(new PrintWriter(err, true));
+        int status = line.execute(arguments);
+        assertFalse((out.toString() + err).contains("\tat "), "no stack trace");
+        return status;
+    }
+
+    @Test
+    void checkPrintsEverySnagAndSaysSoByItsStatus() {
+        assertEquals(1, run("check", song));
+        assertEquals(4, out.toString().lines().count());
+        assertTrue(
+                out.toString().contains("Lights out: the chords last 22 beats, the 8 bars hold 24: 2 beats have no"));
+    }
+
+    @Test
+    void checkAsJsonHasPlaceSentenceAndNumbers() {
+        assertEquals(1, run("check", "--json", song));
+        JsonNode tree = JsonMapper.shared().readTree(out.toString());
+        assertEquals("Last Chair Waltz", tree.path("song").asString());
+        JsonNode first = tree.path("snags").get(0);
+        assertEquals("spans-do-not-fill-bars", first.path("kind").asString());
+        assertEquals("lights-out", first.path("section").asString());
+        assertEquals("22", first.path("numbers").path("beats of the chords").asString());
+    }
+
+    @Test
+    void aSongWithoutSnagsIsFine() throws IOException {
+        Path file = folder.resolve("one.json");
+        var demo = DemoSong.LANTERN_WALK.song();
+        SongFile.write(demo.withOrder(demo.order().subList(0, 2)), file);
+        assertEquals(0, run("check", file.toString()));
+        assertEquals("Lantern Walk: no snags", out.toString().strip());
+    }
+
+    @Test
+    void exportWritesEveryKindAskedFor() {
+        Path target = folder.resolve("new/folder");
+        assertEquals(0, run("export", song, "--to", "pdf,midi,wav,png", "--out", target.toString(), "--json"));
+        JsonNode written = JsonMapper.shared().readTree(out.toString()).path("written");
+        for (JsonNode path : written) assertTrue(Files.isRegularFile(Path.of(path.asString())), path.asString());
+        for (String ending : List.of("pdf", "mid", "wav", "png")) {
+            assertTrue(Files.exists(target.resolve("waltz." + ending)), ending);
+        }
+    }
+
+    @Test
+    void anUnknownKindIsAUsageError() {
+        assertEquals(2, run("export", song, "--to", "mp9"));
+        assertEquals(
+                "tactus export: --to takes pdf, png, midi or wav, not \"mp9\"",
+                err.toString().strip());
+    }
+
+    @Test
+    void missingArgumentsAndUnknownOptionsAreUsageErrors() {
+        assertEquals(2, run("export"));
+        assertEquals(2, run("check"));
+        assertEquals(2, run("check", song, "--colour"));
+        assertTrue(err.toString().contains("Unknown option: '--colour'"));
+    }
+
+    @Test
+    void aFileThatIsNoSongIsToldInOneLine() throws IOException {
+        Path junk = Files.writeString(folder.resolve("junk.json"), "{\"format\": \"tactus-song\", \"ver");
+        assertEquals(2, run("check", junk.toString()));
+        assertTrue(err.toString().startsWith("tactus: junk.json, line 1, column"), err.toString());
+        assertEquals(1, err.toString().lines().count());
+        assertEquals(2, run("check", folder.resolve("none.json").toString()));
+    }
+
+    @Test
+    void whatCouldNotBeReadIsToldAndTheRestChecked() throws IOException {
+        Path file = Path.of(song);
+        Files.writeString(file, Files.readString(file).replace("\"capo\": 3", "\"capo\": 99"));
+        assertEquals(1, run("check", song));
+        assertTrue(out.toString().startsWith("waltz.tactus.json, capo: the capo must be"), out.toString());
+    }
+
+    @Test
+    void aTargetThatIsNoFolderIsSaidPlainly() throws IOException {
+        Path blocked = Files.writeString(folder.resolve("blocked"), "a file");
+        assertEquals(1, run("export", song, "--to", "midi", "--out", blocked.toString()));
+        assertTrue(err.toString().startsWith("tactus export: " + blocked), err.toString());
+    }
+
+    @Test
+    void withoutACommandTheWindowOpensWithWhatWasNamed() {
+        assertEquals(0, run("--demo"));
+        assertEquals(0, run(song));
+        assertEquals(List.of("--demo", song), windows);
+    }
+
+    @Test
+    void helpListsTheCommands() {
+        assertEquals(0, run("--help"));
+        assertTrue(out.toString().contains("export") && out.toString().contains("check"));
+    }
+}

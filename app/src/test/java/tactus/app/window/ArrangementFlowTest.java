@@ -1,0 +1,206 @@
+package tactus.app.window;
+
+import static javafx.scene.input.KeyCode.ALT;
+import static javafx.scene.input.KeyCode.CONTROL;
+import static javafx.scene.input.KeyCode.DELETE;
+import static javafx.scene.input.KeyCode.DIGIT2;
+import static javafx.scene.input.KeyCode.DIGIT3;
+import static javafx.scene.input.KeyCode.DIGIT4;
+import static javafx.scene.input.KeyCode.DOWN;
+import static javafx.scene.input.KeyCode.ENTER;
+import static javafx.scene.input.KeyCode.EQUALS;
+import static javafx.scene.input.KeyCode.G;
+import static javafx.scene.input.KeyCode.I;
+import static javafx.scene.input.KeyCode.INSERT;
+import static javafx.scene.input.KeyCode.L;
+import static javafx.scene.input.KeyCode.MINUS;
+import static javafx.scene.input.KeyCode.PAGE_DOWN;
+import static javafx.scene.input.KeyCode.RIGHT;
+import static javafx.scene.input.KeyCode.S;
+import static javafx.scene.input.KeyCode.SHIFT;
+import static javafx.scene.input.KeyCode.SPACE;
+import static javafx.scene.input.KeyCode.TAB;
+import static javafx.scene.input.KeyCode.UP;
+import static javafx.scene.input.KeyCode.Z;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
+import tactus.core.pattern.PatternId;
+import tactus.core.snag.Snag;
+import tactus.core.song.SectionId;
+
+/** A teacher lays a song out and assigns patterns. */
+class ArrangementFlowTest extends WindowTest {
+
+    @BeforeEach
+    void goThere() {
+        chord(CONTROL, DIGIT3);
+    }
+
+    private String spans(String section) {
+        return section(section).spans().stream()
+                .map(span -> span.chord() + " " + span.length())
+                .collect(Collectors.joining(", "));
+    }
+
+    private String order() {
+        return song().order().stream().map(SectionId::value).collect(Collectors.joining(" "));
+    }
+
+    private static Optional<PatternId> id(String value) {
+        return Optional.of(new PatternId(value));
+    }
+
+    @Test
+    void aDigitAssignsAPatternAndWithShiftItIsForTheLastPass() {
+        press(PAGE_DOWN, DIGIT3);
+        chord(SHIFT, DIGIT4);
+        assertEquals(id("tin-roof"), section("verse").pattern());
+        assertEquals(id("driving-eighths"), section("verse").lastPassPattern());
+        assertTrue(isShown("Verse: Tin roof; last pass: Driving eighths"));
+        chord(CONTROL, Z);
+        chord(CONTROL, Z);
+        assertEquals(id("bass-and-brush"), section("verse").pattern());
+    }
+
+    @Test
+    void aPatternIsAssignedWithTheMouse() {
+        click("#assign-pattern");
+        click("2  Lantern march");
+        assertEquals(id("lantern-march"), section("intro").pattern());
+    }
+
+    @Test
+    void aSentenceLeadsToItsSection() {
+        click("Bridge: Driving eighths");
+        assertEquals("Bridge", text("#section-name"));
+    }
+
+    @Test
+    void chordsAreChangedLengthenedAddedAndRemovedByKey() {
+        press(RIGHT, EQUALS);
+        assertEquals("C 1 bar, G/B 5 beats, Am 1 bar, F 1 bar", spans("intro"));
+        assertEquals(Snag.Kind.SPANS_DO_NOT_FILL_BARS, work.snags().getFirst().kind());
+        press(MINUS);
+        assertEquals("C 1 bar, G/B 1 bar, Am 1 bar, F 1 bar", spans("intro"));
+        press(MINUS, MINUS, INSERT, ENTER);
+        robot.write("Em");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertEquals("C 1 bar, G/B 2 beats, Em 1 bar, Am 1 bar, F 1 bar", spans("intro"));
+    }
+
+    @Test
+    void aChordCanBeTakenAwayToTheLastOne() {
+        press(DELETE, DELETE, DELETE, DELETE, DELETE);
+        assertEquals("", spans("intro"));
+        press(INSERT);
+        assertEquals("C 1 bar", spans("intro"));
+    }
+
+    @Test
+    void aLengthIsTypedInWordsAndAWrongOneIsExplained() {
+        fill("#section-length", "3 beats");
+        press(ENTER);
+        assertEquals("C 3 beats, G/B 1 bar, Am 1 bar, F 1 bar", spans("intro"));
+        fill("#section-length", "0 bars");
+        press(ENTER);
+        assertTrue(text(".problem").contains("a chord lasts more than 0"), text(".problem"));
+        assertEquals("C 3 beats, G/B 1 bar, Am 1 bar, F 1 bar", spans("intro"));
+    }
+
+    @Test
+    void barsAreAddedTakenAwayAndGivenAnotherMeter() {
+        chord(SHIFT, INSERT);
+        assertEquals(5, section("intro").bars().size());
+        chord(SHIFT, DELETE);
+        press(RIGHT);
+        fill("#section-meter .text-field", "2/4");
+        press(ENTER);
+        assertEquals("2/4", section("intro").bars().get(1).toString());
+        assertEquals(4, section("intro").bars().size());
+    }
+
+    @Test
+    void theRunningOrderIsRearrangedByKey() {
+        click("Bridge");
+        chord(ALT, UP);
+        assertEquals("intro verse chorus second-verse bridge chorus last-chorus ending", order());
+        press(INSERT);
+        assertEquals("intro verse chorus second-verse bridge bridge chorus last-chorus ending", order());
+        press(DELETE, DELETE);
+        assertEquals("intro verse chorus second-verse bridge last-chorus ending", order());
+        press(UP, DELETE);
+        assertTrue(song().section(new SectionId("bridge")).isPresent(), "the section stays");
+        chord(ALT, DOWN);
+        assertEquals("intro verse chorus second-verse ending last-chorus", order());
+    }
+
+    @Test
+    void aNewSectionIsNamedFilledAndPlayedTwice() {
+        chord(CONTROL, SHIFT, S);
+        assertEquals("intro new-section verse", order().substring(0, 23));
+        fill("#section-name", "Procession");
+        fill("#section-passes .text-field", "2");
+        press(ENTER);
+        assertEquals("Procession", section("new-section").name());
+        assertEquals(2, section("new-section").passes());
+        assertEquals(108, work.timeline().bars().size());
+    }
+
+    @Test
+    void deletingASectionTakesItOutEverywhereAndUndoBringsItBack() {
+        press(PAGE_DOWN, PAGE_DOWN);
+        chord(CONTROL, ALT, DELETE);
+        assertEquals("intro verse second-verse bridge last-chorus ending", order());
+        chord(CONTROL, Z);
+        assertEquals("intro verse chorus second-verse chorus bridge last-chorus ending", order());
+    }
+
+    @Test
+    void theSnagListLeadsToTheBarOfASnag() {
+        chord(CONTROL, G);
+        assertTrue(isShown("#snag-entries"));
+        press(DOWN, ENTER);
+        assertEquals("Bridge", text("#section-name"));
+        assertEquals("F", text("#section-chord"));
+        chord(CONTROL, G);
+        assertFalse(isShown("#snag-entries"));
+    }
+
+    @Test
+    void playingStartsAtTheChosenBarAndTheLoopKeepsToItsSection() throws Exception {
+        chord(CONTROL, I);
+        press(PAGE_DOWN, RIGHT, RIGHT);
+        assertEquals(12, window.player().startBarProperty().get());
+        chord(CONTROL, L);
+        press(SPACE);
+        WaitForAsyncUtils.waitFor(
+                10, TimeUnit.SECONDS, () -> window.player().barNow().isPresent());
+        assertEquals(
+                new SectionId("verse"), window.player().barNow().orElseThrow().section());
+        assertTrue(text("#player-place").contains("Verse"), text("#player-place"));
+        press(SPACE);
+        assertFalse(window.player().isPlaying());
+    }
+
+    @Test
+    void aSectionEditedWhileItPlaysGoesOnPlaying() throws Exception {
+        chord(CONTROL, I);
+        press(SPACE);
+        WaitForAsyncUtils.waitFor(
+                10, TimeUnit.SECONDS, () -> window.player().barNow().isPresent());
+        press(DIGIT2);
+        assertTrue(window.player().isPlaying());
+        click("#section-name");
+        chord(CONTROL, DIGIT2);
+        assertTrue(window.player().isPlaying());
+        press(TAB, SPACE);
+    }
+}

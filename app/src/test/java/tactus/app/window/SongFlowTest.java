@@ -1,0 +1,219 @@
+package tactus.app.window;
+
+import static javafx.scene.input.KeyCode.ALT;
+import static javafx.scene.input.KeyCode.CONTROL;
+import static javafx.scene.input.KeyCode.D;
+import static javafx.scene.input.KeyCode.DIGIT1;
+import static javafx.scene.input.KeyCode.ENTER;
+import static javafx.scene.input.KeyCode.ESCAPE;
+import static javafx.scene.input.KeyCode.HOME;
+import static javafx.scene.input.KeyCode.N;
+import static javafx.scene.input.KeyCode.O;
+import static javafx.scene.input.KeyCode.Q;
+import static javafx.scene.input.KeyCode.S;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import javafx.event.Event;
+import javafx.stage.WindowEvent;
+import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
+import tactus.app.demo.DemoSong;
+import tactus.formats.song.SongFile;
+
+/** Songs are made, saved, opened and not lost. */
+class SongFlowTest extends WindowTest {
+
+    @Override
+    void prepare(Path data) throws Exception {
+        Path left = Files.createDirectories(data.resolve("unsaved")).resolve("99999999.tactus.json");
+        var lost = DemoSong.RAIN_ON_THE_BOATHOUSE.song();
+        SongFile.write(lost.withFacts(lost.facts().withTitle("Left behind")), left);
+    }
+
+    private void write(String name) {
+        when(asker.toWrite(any(), any())).thenReturn(file(name));
+    }
+
+    private void change() {
+        click("#hand-picture");
+        press(HOME, D);
+    }
+
+    private String title() {
+        return song().facts().title();
+    }
+
+    @Test
+    void aSongIsSavedAndOpenedAgainAsItWas() throws IOException {
+        write("walk.tactus.json");
+        change();
+        assertTrue(text("#song-title").endsWith("•"));
+        chord(CONTROL, S);
+        var saved = song();
+        assertEquals(saved, SongFile.read(folder.resolve("walk.tactus.json")).song());
+        assertFalse(text("#song-title").endsWith("•"));
+        chord(CONTROL, N);
+        assertEquals("Untitled", title());
+        when(asker.toOpen()).thenReturn(file("walk.tactus.json"));
+        chord(CONTROL, O);
+        assertEquals(saved, song());
+        assertTrue(stage.getTitle().startsWith("walk.tactus.json"));
+    }
+
+    @Test
+    void savingAgainDoesNotAskAgain() throws IOException {
+        write("walk.tactus.json");
+        chord(CONTROL, S);
+        change();
+        write("other.tactus.json");
+        chord(CONTROL, S);
+        assertFalse(Files.exists(folder.resolve("other.tactus.json")));
+        chord(CONTROL, ALT, S);
+        assertTrue(Files.exists(folder.resolve("other.tactus.json")));
+    }
+
+    @Test
+    void nothingUnsavedIsLeftWithoutAsking() {
+        change();
+        chord(CONTROL, N);
+        assertTrue(isShown("#answer-save"));
+        press(ESCAPE);
+        assertEquals("Lantern Walk", title());
+        chord(CONTROL, N);
+        click("#answer-drop");
+        assertEquals("Untitled", title());
+    }
+
+    @Test
+    void savingFromTheQuestionGoesOnOnlyIfItIsSaved() {
+        when(asker.toWrite(any(), any())).thenReturn(Optional.empty());
+        change();
+        chord(CONTROL, N);
+        click("#answer-save");
+        assertEquals("Lantern Walk", title());
+        write("walk.tactus.json");
+        chord(CONTROL, N);
+        press(ENTER);
+        assertEquals("Untitled", title());
+        assertTrue(Files.exists(folder.resolve("walk.tactus.json")));
+    }
+
+    @Test
+    void closingTheWindowWithUnsavedWorkAsksAndCanBeTakenBack() {
+        change();
+        robot.interact(() -> Event.fireEvent(stage, new WindowEvent(stage, WindowEvent.WINDOW_CLOSE_REQUEST)));
+        assertTrue(stage.isShowing());
+        click("#answer-stay");
+        assertTrue(stage.isShowing());
+        chord(CONTROL, Q);
+        click("#answer-drop");
+        assertFalse(stage.isShowing());
+    }
+
+    @Test
+    void whatACrashLeftIsOfferedAndOpenedAsUnsaved() {
+        assertTrue(text("#notice").contains("Left behind"));
+        click("#notice-recover");
+        assertEquals("Left behind", title());
+        assertTrue(work.isUnsaved());
+        assertFalse(Files.exists(folder.resolve("data/unsaved/99999999.tactus.json")));
+    }
+
+    @Test
+    void whatACrashLeftCanBeGivenUp() {
+        click("#notice-discard");
+        assertEquals("Lantern Walk", title());
+        assertFalse(Files.exists(folder.resolve("data/unsaved/99999999.tactus.json")));
+    }
+
+    @Test
+    void unsavedWorkIsKeptAMomentAfterEachChange() throws Exception {
+        change();
+        Path mine = folder.resolve("data/unsaved/" + ProcessHandle.current().pid() + ".tactus.json");
+        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> Files.exists(mine));
+        assertEquals(song(), SongFile.read(mine).song());
+    }
+
+    @Test
+    void aFileThatIsNoSongIsExplainedAndTheSongStays() throws IOException {
+        Files.write(folder.resolve("junk.json"), new byte[] {1, 2, 3, (byte) 200});
+        when(asker.toOpen()).thenReturn(file("junk.json"));
+        chord(CONTROL, O);
+        assertTrue(text("#notice").startsWith("The song was not opened. junk.json, line 1"), text("#notice"));
+        assertEquals("Lantern Walk", title());
+    }
+
+    @Test
+    void aSongWithFaultsOpensWithThemListedAndItsFileIsNotOverwritten() throws IOException {
+        Path file = folder.resolve("faulty.json");
+        String text = new String(SongFile.toBytes(DemoSong.LAST_CHAIR_WALTZ.song()));
+        Files.writeString(file, text.replace("\"capo\": 3", "\"capo\": -3"));
+        when(asker.toOpen()).thenReturn(Optional.of(file));
+        write("mended.json");
+        chord(CONTROL, O);
+        assertEquals("Last Chair Waltz", title());
+        assertTrue(text("#notice").contains("capo: the capo must be at fret 0 (none) to 11, was -3"), text("#notice"));
+        chord(CONTROL, S);
+        assertTrue(Files.exists(folder.resolve("mended.json")));
+        assertTrue(Files.readString(file).contains("-3"));
+    }
+
+    @Test
+    void aSaveThatFailsSaysWhyAndOffersAnotherPlace() throws IOException {
+        Files.writeString(folder.resolve("blocked"), "a file where a folder should be");
+        when(asker.toWrite(any(), any())).thenReturn(file("blocked/walk.json"));
+        change();
+        chord(CONTROL, S);
+        assertTrue(text("#notice").startsWith("The song was not saved."), text("#notice"));
+        assertTrue(work.isUnsaved());
+        write("walk.json");
+        click("#notice-save-as");
+        assertFalse(work.isUnsaved());
+        assertTrue(Files.exists(folder.resolve("walk.json")));
+    }
+
+    @Test
+    void demoSongsAreOpenedFromTheMenu() {
+        click("#menu-song");
+        click("#menu-demos");
+        click("Rain on the Boathouse");
+        assertEquals("Rain on the Boathouse", title());
+        verify(asker, never()).toOpen();
+    }
+
+    @Test
+    void factsAreSettledInTheSetUpAndSaidAboveTheWindow() {
+        chord(CONTROL, DIGIT1);
+        fill("#facts-capo .text-field", "4");
+        press(ENTER);
+        assertTrue(text("#song-facts").startsWith("sounds in E · shapes in C · capo 4"), text("#song-facts"));
+        fill("#facts-tempo", "60");
+        assertTrue(text("#song-facts").endsWith("100 bars · 6:40"), text("#song-facts"));
+        fill("#facts-tempo", "1000");
+        assertTrue(text(".set-up-view .problem").contains("20 to 400"), text(".set-up-view .problem"));
+        assertEquals(100, song().facts().tempo().perMinute());
+    }
+
+    @Test
+    void aChordIsAddedWithItsShapeAndAWrongShapeIsExplained() {
+        chord(CONTROL, DIGIT1);
+        fill("#chord-name", "Cadd9");
+        fill("#chord-frets", "x3203");
+        click("#add-chord");
+        assertTrue(text(".set-up-view .problem").contains("has 5 strings, the tuning 6"));
+        fill("#chord-frets", "x32030");
+        press(ENTER);
+        assertEquals("x32030", song().chord("Cadd9").orElseThrow().voicing().toString());
+    }
+}

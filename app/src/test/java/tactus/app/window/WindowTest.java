@@ -1,0 +1,127 @@
+package tactus.app.window;
+
+import static org.mockito.Mockito.mock;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+import tactus.app.demo.DemoSong;
+import tactus.app.work.DataFolder;
+import tactus.app.work.Work;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.song.Section;
+import tactus.core.song.SectionId;
+import tactus.core.song.Song;
+
+/** The real window with a demo song, used with real keys and clicks, offscreen. */
+abstract class WindowTest {
+
+    final FxRobot robot = new FxRobot();
+    final FileAsker asker = mock(FileAsker.class);
+    Work work;
+    MainWindow window;
+    Stage stage;
+    Path folder;
+
+    DemoSong demo() {
+        return DemoSong.LANTERN_WALK;
+    }
+
+    /** Puts files into the data folder before the program starts. */
+    void prepare(Path data) throws Exception {}
+
+    @BeforeEach
+    void open() throws Exception {
+        folder = Files.createTempDirectory("tactus-test");
+        Path data = Files.createDirectories(folder.resolve("data"));
+        prepare(data);
+        FxToolkit.registerPrimaryStage();
+        FxToolkit.setupStage(shown -> {
+            stage = shown;
+            work = new Work(demo().song());
+            stage.setX(0);
+            stage.setY(0);
+            stage.setWidth(1280);
+            stage.setHeight(800);
+            window = Opening.open(shown, work, new DataFolder(data), asker);
+            shown.show();
+        });
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @AfterEach
+    void close() throws Exception {
+        robot.release(new KeyCode[0]);
+        robot.release(new MouseButton[0]);
+        FxToolkit.setupStage(Stage::hide);
+    }
+
+    Song song() {
+        WaitForAsyncUtils.waitForFxEvents();
+        return work.song();
+    }
+
+    Pattern pattern(String id) {
+        return song().pattern(new PatternId(id)).orElseThrow();
+    }
+
+    Section section(String id) {
+        return song().section(new SectionId(id)).orElseThrow();
+    }
+
+    /** Presses keys one after the other. */
+    void press(KeyCode... keys) {
+        for (KeyCode key : keys) robot.type(key);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Presses keys together: Ctrl and S. */
+    void chord(KeyCode... keys) {
+        robot.press(keys).release(keys);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    void click(String query) {
+        robot.clickOn(query);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Replaces what stands in a field, as one types. */
+    void fill(String query, String text) {
+        robot.clickOn(query);
+        chord(KeyCode.CONTROL, KeyCode.A);
+        press(KeyCode.DELETE);
+        robot.write(text);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    String text(String query) {
+        Node node = robot.lookup(query).query();
+        return node instanceof TextInputControl input ? input.getText() : ((Labeled) node).getText();
+    }
+
+    boolean isShown(String query) {
+        return robot.lookup(query).tryQuery().filter(node -> isInSight(node)).isPresent();
+    }
+
+    private static boolean isInSight(Node node) {
+        for (Node each = node; each != null; each = each.getParent()) if (!each.isVisible()) return false;
+        return true;
+    }
+
+    Optional<Path> file(String name) {
+        return Optional.of(folder.resolve(name));
+    }
+}

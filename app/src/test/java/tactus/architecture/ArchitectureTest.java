@@ -1,0 +1,83 @@
+package tactus.architecture;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.domain.JavaModifier;
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+@AnalyzeClasses(packages = "tactus", importOptions = ImportOption.DoNotIncludeTests.class)
+class ArchitectureTest {
+
+    @ArchTest
+    static final ArchRule dependenciesPointInwards = layeredArchitecture()
+            .consideringOnlyDependenciesInAnyPackage("tactus..")
+            .layer("core")
+            .definedBy("tactus.core..")
+            .layer("formats")
+            .definedBy("tactus.formats..")
+            .layer("sound")
+            .definedBy("tactus.sound..")
+            .layer("app")
+            .definedBy("tactus.app..")
+            .whereLayer("app")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("formats")
+            .mayOnlyBeAccessedByLayers("app")
+            .whereLayer("sound")
+            .mayOnlyBeAccessedByLayers("app")
+            .ensureAllClassesAreContainedInArchitecture();
+
+    @ArchTest
+    static final ArchRule coreKnowsNothingOfScreensFilesOrClocks = noClasses()
+            .that()
+            .resideInAPackage("tactus.core..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("javafx..", "java.awt..", "javax..", "java.io..", "java.nio..", "java.time..")
+            .orShould()
+            .dependOnClassesThat()
+            .haveFullyQualifiedName("java.util.Random");
+
+    @ArchTest
+    static final ArchRule onlyTheAppKnowsJavaFx = noClasses()
+            .that()
+            .resideOutsideOfPackage("tactus.app..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("javafx..");
+
+    @ArchTest
+    static final ArchRule modelsKnowNoNodes = noClasses()
+            .that()
+            .haveSimpleNameEndingWith("Model")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("javafx.scene..");
+
+    @ArchTest
+    static final ArchRule nothingIsCalledForWhatKindOfClassItIs = noClasses()
+            .should()
+            .haveSimpleNameEndingWith("Manager")
+            .orShould()
+            .haveSimpleNameEndingWith("Helper")
+            .orShould()
+            .haveSimpleNameEndingWith("Utils")
+            .orShould()
+            .haveSimpleNameEndingWith("Util")
+            .orShould()
+            .haveSimpleNameEndingWith("Impl");
+
+    @ArchTest
+    static final ArchRule viewsAreFinal =
+            classes().that().haveSimpleNameEndingWith("View").should().haveModifier(JavaModifier.FINAL);
+
+    @ArchTest
+    static final ArchRule packagesFormNoCycles =
+            slices().matching("tactus.(*).(*)..").should().beFreeOfCycles();
+}
