@@ -11,6 +11,7 @@ import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
 import tactus.app.action.Scope;
 import tactus.app.bench.KeyLegend;
+import tactus.app.field.SnagLine;
 import tactus.app.player.PlayerModel;
 import tactus.app.words.Words;
 import tactus.app.work.Settings;
@@ -107,7 +108,7 @@ public final class ArrangementView extends BorderPane {
                 .setAll(work.snags().stream()
                         .filter(this::isHere)
                         .limit(3)
-                        .map(ArrangementView::line)
+                        .map(SnagLine::new)
                         .toList());
         showPlaying();
     }
@@ -115,13 +116,6 @@ public final class ArrangementView extends BorderPane {
     private boolean isHere(Snag snag) {
         return snag.place() instanceof Place.InSection place
                 && model.choice().section().filter(place.section()::equals).isPresent();
-    }
-
-    private static Label line(Snag snag) {
-        var line = new Label(snag.toString());
-        line.getStyleClass().add("snag-line");
-        line.setWrapText(true);
-        return line;
     }
 
     private void showPlaying() {

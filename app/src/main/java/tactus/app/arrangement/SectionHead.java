@@ -2,7 +2,7 @@ package tactus.app.arrangement;
 
 import java.util.Optional;
 import java.util.function.Supplier;
-import javafx.geometry.Pos;
+import java.util.stream.IntStream;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Control;
 import javafx.scene.control.Label;
@@ -22,6 +22,8 @@ import tactus.core.time.Meter;
 /** Name, passes and the chosen chord of a section, to be changed. Style class {@code section-head}. */
 final class SectionHead extends VBox {
 
+    private static final int MOST_PASS_BUTTONS = 4;
+
     private final ArrangementModel model;
     private final HarmonyModel harmony;
     private final TextField name = new TextField();
@@ -30,6 +32,7 @@ final class SectionHead extends VBox {
     private final TextField length = new TextField();
     private final ComboBox<String> meter = new ComboBox<>();
     private final HBox passButtons = new HBox();
+    private final VBox passField = new VBox();
     private final Label problem = new Label();
     private boolean showing;
 
@@ -43,14 +46,17 @@ final class SectionHead extends VBox {
         meter.setEditable(true);
         meter.getItems().setAll("2/4", "3/4", "4/4", "5/4", "6/8", "7/8", "9/8", "12/8");
         passButtons.getStyleClass().add("pass-buttons");
-        passButtons.setAlignment(Pos.BOTTOM_LEFT);
+        var passName = new Label(Words.of("section.shownPass"));
+        passName.getStyleClass().add("field-name");
+        passField.getStyleClass().add("field");
+        passField.getChildren().setAll(passName, passButtons);
         var row = new HBox(
                 field("name", name),
                 field("passes", passes),
                 field("chord", chord),
                 field("length", length),
                 field("meter", meter),
-                passButtons);
+                passField);
         row.getStyleClass().add("frame-bar");
         getChildren().setAll(row, problem);
         listen();
@@ -122,19 +128,27 @@ final class SectionHead extends VBox {
         showPasses(section);
     }
 
+    /** A button for each pass; of very many the first ones and the last, which can differ. */
     private void showPasses(Section section) {
         passButtons.getChildren().clear();
-        if (section.passes() == 1 || section.passes() > 8) return;
+        passField.setVisible(section.passes() > 1);
         var group = new ToggleGroup();
-        for (int pass = 1; pass <= section.passes(); pass++) {
-            int shown = pass;
-            var button = new ToggleButton(Words.of("section.pass", pass));
-            button.setMinWidth(USE_PREF_SIZE);
-            button.setToggleGroup(group);
-            button.setSelected(pass == model.choice().pass());
-            button.setOnAction(_ -> model.choosePass(shown));
-            passButtons.getChildren().add(button);
-        }
+        IntStream.rangeClosed(1, section.passes())
+                .filter(pass -> pass < MOST_PASS_BUTTONS || pass == section.passes())
+                .forEach(pass -> passButtons.getChildren().add(passButton(pass, group)));
+    }
+
+    private ToggleButton passButton(int pass, ToggleGroup group) {
+        var button = new ToggleButton(Integer.toString(pass));
+        button.setAccessibleText(Words.of("section.pass", pass));
+        button.setMinWidth(USE_PREF_SIZE);
+        button.setToggleGroup(group);
+        button.setSelected(pass == model.choice().pass());
+        button.setOnAction(_ -> {
+            button.setSelected(true);
+            model.choosePass(pass);
+        });
+        return button;
     }
 
     /** Puts the focus where the chosen chord is named. */

@@ -10,6 +10,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
 import tactus.app.action.Scope;
+import tactus.app.field.SnagLine;
 import tactus.app.hand.HandView;
 import tactus.app.player.PlayerModel;
 import tactus.app.words.Words;
@@ -121,19 +122,12 @@ public final class BenchView extends BorderPane {
                         .filter(snag ->
                                 shown.filter(pattern -> isAbout(snag, pattern)).isPresent())
                         .limit(3)
-                        .map(BenchView::line)
+                        .map(SnagLine::new)
                         .toList());
     }
 
     private static boolean isAbout(Snag snag, Pattern pattern) {
         return snag.place() instanceof Place.InPattern place && place.pattern().equals(pattern.id());
-    }
-
-    private static Label line(Snag snag) {
-        var line = new Label(snag.toString());
-        line.getStyleClass().add("snag-line");
-        line.setWrapText(true);
-        return line;
     }
 
     private void showPlaying() {

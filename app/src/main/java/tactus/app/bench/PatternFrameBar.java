@@ -6,7 +6,6 @@ import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import javafx.scene.Node;
-import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Control;
 import javafx.scene.control.Label;
@@ -31,8 +30,8 @@ final class PatternFrameBar extends HBox {
     private final TextField name = new TextField();
     private final ComboBox<String> meter = new ComboBox<>();
     private final WholeNumberSpinner beats = new WholeNumberSpinner(1, 32);
-    private final ChoiceBox<Division> division = new ChoiceBox<>();
-    private final ChoiceBox<Hand> hand = new ChoiceBox<>();
+    private final ComboBox<Division> division = new ComboBox<>();
+    private final ComboBox<Hand> hand = new ComboBox<>();
     private boolean showing;
 
     /** @param problem where it is said why a change cannot be */

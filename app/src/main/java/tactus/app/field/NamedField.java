@@ -2,6 +2,7 @@ package tactus.app.field;
 
 import javafx.scene.control.Control;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 
 /** A field with its name above it. Style class {@code field}. */
@@ -13,6 +14,8 @@ public final class NamedField extends VBox {
         label.getStyleClass().add("field-name");
         label.setLabelFor(control);
         control.setAccessibleText(name);
+        // A text can be shortened where there is little room, a choice cannot.
+        if (!(control instanceof TextField)) control.setMinWidth(USE_PREF_SIZE);
         getChildren().setAll(label, control);
     }
 }

@@ -22,6 +22,7 @@ final class HandPainting {
     record Inks(Color ink, Color soft, Color faint, Color warm, Color glow) {}
 
     private static final String FAMILY = "Open Sans";
+    private static final double LEAST_GLOW = 0.15;
 
     private final GraphicsContext brush;
     private final HandPicture picture;
@@ -55,16 +56,23 @@ final class HandPainting {
     /** Paints everything; {@code playing} as in {@link HandView#playingProperty}. */
     void paint(double playing) {
         boolean sounds = playing >= 0 && playing < picture.passage().length().toDouble();
-        if (sounds) paintGlow(picture.indexAt(playing));
+        if (sounds) paintGlow(playing);
         paintPath();
         for (Mark mark : picture.marks()) paint(mark);
         if (sounds) paintHand(picture.handAt(playing));
     }
 
-    private void paintGlow(int slot) {
+    /** The slot that is played lights up when it is struck and fades while the hand goes on to the next. */
+    private void paintGlow(double playing) {
+        int slot = picture.indexAt(playing);
         if (slot < 0) return;
         double width = picture.slotWidth(slot);
-        brush.setFill(inks.glow());
+        double start = picture.passage().slots().get(slot).at().toDouble();
+        double length = width
+                / picture.frame().slotsWidth()
+                * picture.passage().length().toDouble();
+        double left = Math.clamp(1 - (playing - start) / length, 0, 1);
+        brush.setFill(inks.glow().deriveColor(0, 1, 1, LEAST_GLOW + (1 - LEAST_GLOW) * left));
         brush.fillRect(
                 picture.slotX(slot) - width / 2, 0, width, picture.frame().height());
     }

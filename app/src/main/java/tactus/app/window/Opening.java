@@ -5,6 +5,7 @@ import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Scene;
+import javafx.stage.Screen;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import org.slf4j.Logger;
@@ -41,7 +42,8 @@ public final class Opening {
         var transport = new Transport(AudioOut::open);
         var window = new MainWindow(work, settings, new Autosave(folder), transport, asker, stage::hide);
         Theme.loadFonts();
-        var scene = new Scene(window, WIDTH, HEIGHT);
+        var room = Screen.getPrimary().getVisualBounds();
+        var scene = new Scene(window, Math.min(WIDTH, room.getWidth()), Math.min(HEIGHT, room.getHeight()));
         settings.darkProperty().subscribe(dark -> Theme.dress(scene, dark));
         stage.setScene(scene);
         stage.setMinWidth(900);
