@@ -45,9 +45,12 @@ public final class StartComparison {
         System.out.printf("ratio of medians, demo with cache to empty window: %.2f%n", median(program) / median(bare));
     }
 
+    /** As the launcher starts it. */
     private List<String> tactus(String cacheOption) {
-        return command(
+        var command = command(
                 cacheOption, root.resolve("app/target/modules"), "tactus.app/tactus.app.Main", List.of("--demo"));
+        command.add(1, "-XX:TieredStopAtLevel=1");
+        return command;
     }
 
     private List<String> emptyWindow() {

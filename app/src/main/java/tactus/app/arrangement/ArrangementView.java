@@ -1,6 +1,9 @@
 package tactus.app.arrangement;
 
 import java.util.Optional;
+import javafx.application.Platform;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
@@ -30,7 +33,9 @@ public final class ArrangementView extends BorderPane {
     private final SectionHead head;
     private final BarsView bars;
     private final Assignments assignments;
+    private final ScrollPane scroll = new ScrollPane();
     private final VBox snags = new VBox();
+    private Optional<TimelineBar> sounding = Optional.empty();
 
     public ArrangementView(
             Work work,
@@ -43,7 +48,7 @@ public final class ArrangementView extends BorderPane {
         this.model = model;
         this.player = player;
         head = new SectionHead(model, harmony);
-        bars = new BarsView(work, model);
+        bars = new BarsView(work, model, this::reveal);
         assignments = new Assignments(model);
         getStyleClass().add("arrangement-view");
         setLeft(orderColumn(actions));
@@ -81,7 +86,7 @@ public final class ArrangementView extends BorderPane {
 
     private VBox sectionColumn(Actions actions) {
         Scope.BARS.markOn(bars);
-        var scroll = new ScrollPane(bars);
+        scroll.setContent(bars);
         scroll.setFitToWidth(true);
         scroll.setFocusTraversable(false);
         scroll.getStyleClass().add("bars-scroll");
@@ -118,10 +123,27 @@ public final class ArrangementView extends BorderPane {
                 && model.choice().section().filter(place.section()::equals).isPresent();
     }
 
+    /** Scrolls as little as needed, once the bars have been laid out. */
+    private void reveal(Node bar) {
+        Platform.runLater(() -> {
+            scroll.applyCss();
+            scroll.layout();
+            double hidden = bars.getHeight() - scroll.getViewportBounds().getHeight();
+            if (hidden <= 0) return;
+            double top = scroll.getVvalue() * hidden;
+            Bounds bounds = bar.getBoundsInParent();
+            double lowest = bounds.getMaxY() - scroll.getViewportBounds().getHeight();
+            scroll.setVvalue(Math.clamp(top, lowest, Math.max(lowest, bounds.getMinY())) / hidden);
+        });
+    }
+
     private void showPlaying() {
         Optional<TimelineBar> bar = player.barNow();
         order.playingProperty().set(bar.map(TimelineBar::use).orElse(-1));
-        bar.ifPresent(this::follow);
+        if (!bar.equals(sounding)) {
+            sounding = bar;
+            bar.ifPresent(this::follow);
+        }
         bars.showPlaying(bar.isPresent() ? player.positionProperty().get() : Double.NaN);
     }
 
@@ -129,7 +151,9 @@ public final class ArrangementView extends BorderPane {
     private void follow(TimelineBar bar) {
         boolean shown = bar.use() == model.choice().use()
                 && bar.pass() == model.choice().pass();
-        if (!shown && !isWorking()) model.follow(bar);
+        if (isWorking()) return;
+        if (!shown) model.follow(bar);
+        bars.follow(bar);
     }
 
     private boolean isWorking() {

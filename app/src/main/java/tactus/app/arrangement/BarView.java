@@ -35,42 +35,35 @@ final class BarView extends Region {
     private final List<TimelineSpan> spans;
     private final List<Label> chords;
 
-    /**
-     * @param spans the chords that sound in the bar
-     * @param chosen the index in the section of the chord that is chosen
-     * @param choose is told the index in the section of a chord that is clicked
-     */
-    BarView(Timeline timeline, TimelineBar bar, List<TimelineSpan> spans, Look look, int chosen, IntConsumer choose) {
+    /** @param choose is told the index in the section of a chord that is clicked */
+    BarView(Timeline timeline, TimelineBar bar, Look look, IntConsumer choose) {
         this.bar = bar;
-        this.spans = spans;
+        this.spans = timeline.spansIn(bar);
         getStyleClass().add("bar-view");
         number.getStyleClass().add("bar-number");
         boolean usual = bar.meter().equals(look.usualMeter());
         number.setText(bar.number() + (usual ? "" : "   " + bar.meter()));
         picture.setPassage(Passage.of(timeline, bar, look.strings()));
         picture.lowStringOnTopProperty().set(look.lowStringOnTop());
-        chords = spans.stream().map(span -> chord(span, chosen, choose)).toList();
+        chords = spans.stream().map(span -> chord(span, choose)).toList();
         getChildren().add(number);
         getChildren().add(picture);
         getChildren().addAll(chords);
         if (!spans.isEmpty())
             setOnMousePressed(_ -> choose.accept(spans.getFirst().inSection()));
-        setAccessibleText(Words.of(
-                "arrangement.bar",
-                bar.number(),
-                spans.stream().map(TimelineSpan::chord).collect(Collectors.joining(" "))));
+        String names = spans.stream().map(TimelineSpan::chord).collect(Collectors.joining(" "));
+        setAccessibleText(Words.of("arrangement.bar", bar.number(), names));
     }
 
     /** What all bars of a song share. */
     record Look(Meter usualMeter, int strings, boolean lowStringOnTop) {}
 
-    private Label chord(TimelineSpan span, int chosen, IntConsumer choose) {
+    private Label chord(TimelineSpan span, IntConsumer choose) {
         boolean starts = !span.start().isLessThan(bar.start());
         boolean cut = span.fit().filter(Fit::isCut).isPresent() && span.end().compareTo(bar.end()) <= 0;
         String name = MusicText.signs(span.chord());
         var label = new Label((starts ? name : "(" + name + ")") + (cut ? "  ✂" : ""));
         label.getStyleClass().add("bar-chord");
-        label.pseudoClassStateChanged(CHOSEN, span.inSection() == chosen);
         label.pseudoClassStateChanged(CUT, cut);
         label.setOnMousePressed(press -> {
             choose.accept(span.inSection());
@@ -95,8 +88,11 @@ final class BarView extends Region {
         return at.minus(bar.start()).dividedBy(bar.meter().length()).toDouble();
     }
 
-    TimelineBar bar() {
-        return bar;
+    /** Marks the chord with the index {@code chosen} in the section, if it sounds here. */
+    void showChosen(int chosen) {
+        for (int i = 0; i < chords.size(); i++) {
+            chords.get(i).pseudoClassStateChanged(CHOSEN, spans.get(i).inSection() == chosen);
+        }
     }
 
     /** Shows {@code position}, in whole notes from the start of the song, if it is in this bar. */

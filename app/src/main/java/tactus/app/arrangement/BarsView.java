@@ -2,6 +2,8 @@ package tactus.app.arrangement;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
@@ -10,22 +12,32 @@ import tactus.app.words.Words;
 import tactus.app.work.Work;
 import tactus.core.song.Facts;
 import tactus.core.timeline.TimelineBar;
-import tactus.core.timeline.TimelineSpan;
 
-/** The bars of the chosen pass, four to a line. Style class {@code bars-view}. */
+/**
+ * The bars of the chosen pass, four to a line. Of a very long section only the page is shown that the chosen chord is on.
+ * Style class {@code bars-view}.
+ */
 final class BarsView extends GridPane {
 
-    static final int BARS_A_LINE = 4;
+    private static final int BARS_A_LINE = 4;
+    private static final int BARS_A_PAGE = 64;
     private static final double BAR_HEIGHT = 122;
+
+    /** What the bars in sight were made from; while it stays the same only the chosen chord changes. */
+    private record Shown(Work.State state, int use, int pass, int page, boolean lowStringOnTop) {}
 
     private final Work work;
     private final ArrangementModel model;
+    private final Consumer<Node> reveal;
     private final List<BarView> bars = new ArrayList<>();
     private boolean lowStringOnTop = true;
+    private Shown shown;
 
-    BarsView(Work work, ArrangementModel model) {
+    /** @param reveal brings a bar into sight */
+    BarsView(Work work, ArrangementModel model, Consumer<Node> reveal) {
         this.work = work;
         this.model = model;
+        this.reveal = reveal;
         getStyleClass().add("bars-view");
         setFocusTraversable(true);
         setId("bars");
@@ -42,32 +54,58 @@ final class BarsView extends GridPane {
         show();
     }
 
-    /** Shows the bars of the chosen pass. */
+    /** Shows the bars of the chosen pass, with the chosen chord in sight. */
     void show() {
+        List<TimelineBar> all = model.bars();
+        int chosen = chosenBar(all);
+        showPage(all, chosen / BARS_A_PAGE);
+        bars.forEach(bar -> bar.showChosen(model.choice().span()));
+        if (!bars.isEmpty()) reveal.accept(bars.get(Math.min(chosen % BARS_A_PAGE, bars.size() - 1)));
+    }
+
+    private void showPage(List<TimelineBar> all, int page) {
+        var wanted = new Shown(
+                work.stateProperty().get(), model.choice().use(), model.choice().pass(), page, lowStringOnTop);
+        if (!wanted.equals(shown) || bars.isEmpty()) {
+            shown = wanted;
+            fill(all, page * BARS_A_PAGE);
+        }
+    }
+
+    /** Brings the bar that sounds into sight, if it is of the chosen pass. */
+    void follow(TimelineBar sounding) {
+        List<TimelineBar> all = model.bars();
+        int index = all.indexOf(sounding);
+        if (index < 0) return;
+        showPage(all, index / BARS_A_PAGE);
+        reveal.accept(bars.get(index % BARS_A_PAGE));
+    }
+
+    private void fill(List<TimelineBar> all, int first) {
         bars.clear();
         getChildren().clear();
         Facts facts = work.song().facts();
         var look = new BarView.Look(facts.meter(), facts.tuning().strings(), lowStringOnTop);
-        List<TimelineSpan> spans = model.spans();
-        for (TimelineBar bar : model.bars()) {
-            var inBar = spans.stream().filter(span -> overlaps(span, bar)).toList();
-            var view = new BarView(
-                    model.timeline(), bar, inBar, look, model.choice().span(), this::choose);
+        for (TimelineBar bar : all.subList(first, Math.min(first + BARS_A_PAGE, all.size()))) {
+            var view = new BarView(model.timeline(), bar, look, this::choose);
             view.setMinHeight(BAR_HEIGHT);
             view.setPrefHeight(BAR_HEIGHT);
             add(view, bars.size() % BARS_A_LINE, bars.size() / BARS_A_LINE);
             bars.add(view);
         }
-        if (bars.isEmpty()) getChildren().add(new Label(Words.of("arrangement.noBars")));
+        if (bars.isEmpty()) add(new Label(Words.of("arrangement.noBars")), 0, 0, BARS_A_LINE, 1);
+        else if (all.size() > BARS_A_PAGE) addPageLine(all.size(), first);
+    }
+
+    private void addPageLine(int count, int first) {
+        var line = new Label(Words.of("arrangement.page", first + 1, first + bars.size(), count));
+        line.getStyleClass().add("quiet");
+        add(line, 0, BARS_A_PAGE / BARS_A_LINE, BARS_A_LINE, 1);
     }
 
     private void choose(int span) {
         requestFocus();
         model.chooseSpan(span);
-    }
-
-    private static boolean overlaps(TimelineSpan span, TimelineBar bar) {
-        return span.start().isLessThan(bar.end()) && bar.start().isLessThan(span.end());
     }
 
     /** Shows what is playing, in whole notes from the start of the song; not a number if nothing is. */
@@ -77,21 +115,19 @@ final class BarsView extends GridPane {
 
     /** Chooses the first chord of the bar {@code lines} lines below the chosen one. */
     void moveLine(int lines) {
-        model.chosenSpan().ifPresent(span -> {
-            int now = indexOf(span);
-            int target = Math.clamp(now + (long) lines * BARS_A_LINE, 0, bars.size() - 1);
-            TimelineBar bar = bars.get(target).bar();
-            model.spans().stream()
-                    .filter(other -> overlaps(other, bar))
-                    .findFirst()
-                    .ifPresent(other -> model.chooseSpan(other.inSection()));
-        });
+        List<TimelineBar> all = model.bars();
+        if (all.isEmpty()) return;
+        int target = Math.clamp(chosenBar(all) + (long) lines * BARS_A_LINE, 0, all.size() - 1);
+        model.timeline().spansIn(all.get(target)).stream()
+                .findFirst()
+                .ifPresent(span -> model.chooseSpan(span.inSection()));
     }
 
-    private int indexOf(TimelineSpan span) {
-        for (int i = 0; i < bars.size(); i++) {
-            if (overlaps(span, bars.get(i).bar())) return i;
-        }
-        return 0;
+    /** The index of the bar in which the chosen chord starts; 0 where there is none. */
+    private int chosenBar(List<TimelineBar> all) {
+        return model.chosenSpan()
+                .flatMap(span -> model.timeline().barAt(span.start()))
+                .map(bar -> Math.max(0, all.indexOf(bar)))
+                .orElse(0);
     }
 }

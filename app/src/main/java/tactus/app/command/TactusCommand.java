@@ -1,6 +1,7 @@
 package tactus.app.command;
 
 import java.io.PrintWriter;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -69,6 +70,9 @@ public final class TactusCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
+        if (file != null && !Files.exists(file)) {
+            throw new CommandFailure(USAGE, "tactus: there is no command and no file called \"" + file + "\"");
+        }
         var wishes = new ArrayList<String>();
         if (demo) wishes.add("--demo");
         if (file != null) wishes.add(file.toString());

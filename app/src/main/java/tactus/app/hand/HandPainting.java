@@ -53,13 +53,22 @@ final class HandPainting {
         else brush.strokeLine(left + 4, height - 5, left + width - 4, height - 5);
     }
 
-    /** Paints everything; {@code playing} as in {@link HandView#playingProperty}. */
-    void paint(double playing) {
-        boolean sounds = playing >= 0 && playing < picture.passage().length().toDouble();
-        if (sounds) paintGlow(playing);
+    /** Paints what does not move. */
+    void paintStill() {
         paintPath();
         for (Mark mark : picture.marks()) paint(mark);
-        if (sounds) paintHand(picture.handAt(playing));
+    }
+
+    /**
+     * Paints a moment of playing: the slot that is lit, {@code still} over it, and the hand.
+     *
+     * @param playing as in {@link HandView#playingProperty}, inside the passage
+     * @param still paints what does not move
+     */
+    void paintMoment(double playing, Runnable still) {
+        paintGlow(playing);
+        still.run();
+        paintHand(picture.handAt(playing));
     }
 
     /** The slot that is played lights up when it is struck and fades while the hand goes on to the next. */
@@ -123,7 +132,7 @@ final class HandPainting {
 
     /** The whole way of the hand in two goes, since each go costs as much as its length. */
     private void paintPath() {
-        brush.setLineCap(StrokeLineCap.ROUND);
+        brush.setLineCap(StrokeLineCap.BUTT);
         brush.setLineWidth(large ? 1.5 : 0.8);
         tracePath(false);
         brush.setStroke(large ? inks.soft() : inks.faint());

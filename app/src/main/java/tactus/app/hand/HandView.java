@@ -10,7 +10,12 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.scene.SnapshotParameters;
+import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.image.Image;
+import javafx.scene.paint.Color;
+import javafx.scene.transform.Transform;
 import tactus.core.chord.Tuning;
 import tactus.core.picture.Frame;
 import tactus.core.picture.HandPicture;
@@ -30,6 +35,11 @@ public final class HandView extends InkCanvas {
     private final IntegerProperty writing = new SimpleIntegerProperty(this, "writing", -1);
     private final DoubleProperty playing = new SimpleDoubleProperty(this, "playing", Double.NaN);
     private Optional<HandPicture> picture = Optional.empty();
+    private Still stillOf;
+    private Image still;
+
+    /** What a still image was painted from; another ink means another theme. */
+    private record Still(HandPicture picture, Tuning tuning, Color ink, double scale) {}
 
     public HandView(Frame.Size size) {
         this.size = size;
@@ -62,11 +72,42 @@ public final class HandView extends InkCanvas {
     @Override
     protected void paint(GraphicsContext brush, double width, double height) {
         picture().ifPresent(shown -> {
-            var painting = new HandPainting(
-                    brush, shown, tuning.get(), new HandPainting.Inks(ink(), soft(), faint(), warm(), glow()));
+            HandPainting painting = painting(brush, shown);
             if (writing.get() >= 0) painting.paintCursor(writing.get(), isFocused());
-            painting.paint(playing.get());
+            double at = playing.get();
+            if (at >= 0 && at < shown.passage().length().toDouble()) {
+                painting.paintMoment(at, () -> brush.drawImage(still(shown), 0, 0, width, height));
+            } else {
+                painting.paintStill();
+            }
         });
+    }
+
+    private HandPainting painting(GraphicsContext brush, HandPicture shown) {
+        return new HandPainting(
+                brush, shown, tuning.get(), new HandPainting.Inks(ink(), soft(), faint(), warm(), glow()));
+    }
+
+    /** What does not move, as an image: while the hand moves, only the rest is painted for every frame. */
+    private Image still(HandPicture shown) {
+        double scale = getScene() == null || getScene().getWindow() == null
+                ? 1
+                : getScene().getWindow().getRenderScaleX();
+        var wanted = new Still(shown, tuning.get(), ink(), scale);
+        if (!wanted.equals(stillOf)) {
+            stillOf = wanted;
+            still = paintedOnce(shown, scale);
+        }
+        return still;
+    }
+
+    private Image paintedOnce(HandPicture shown, double scale) {
+        var canvas = new Canvas(shown.frame().width(), shown.frame().height());
+        painting(canvas.getGraphicsContext2D(), shown).paintStill();
+        var parameters = new SnapshotParameters();
+        parameters.setFill(Color.TRANSPARENT);
+        parameters.setTransform(Transform.scale(scale, scale));
+        return canvas.snapshot(parameters, null);
     }
 
     /** What is shown; nothing if empty. */

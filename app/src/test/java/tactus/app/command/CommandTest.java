@@ -132,6 +132,14 @@ class CommandTest {
     }
 
     @Test
+    void aWordThatIsNoCommandAndNoFileIsAUsageError() {
+        assertEquals(2, run("frobnicate"));
+        assertEquals(
+                "tactus: there is no command and no file called \"frobnicate\"",
+                err.toString().strip());
+    }
+
+    @Test
     void helpListsTheCommands() {
         assertEquals(0, run("--help"));
         assertTrue(out.toString().contains("export") && out.toString().contains("check"));

@@ -66,6 +66,26 @@ public record Timeline(
         return strokes.subList(from, to);
     }
 
+    /** The chords that sound in {@code bar}, those that began before it included. */
+    public List<TimelineSpan> spansIn(TimelineBar bar) {
+        int from = firstSpanAfter(bar.start());
+        int to = from;
+        while (to < spans.size() && spans.get(to).start().isLessThan(bar.end())) to++;
+        return spans.subList(from, to);
+    }
+
+    /** The first span that ends after {@code position}. */
+    private int firstSpanAfter(Length position) {
+        int low = 0;
+        int high = spans.size();
+        while (low < high) {
+            int middle = (low + high) / 2;
+            if (position.isLessThan(spans.get(middle).end())) high = middle;
+            else low = middle + 1;
+        }
+        return low;
+    }
+
     private int firstStrokeOf(int bar) {
         int low = 0;
         int high = strokes.size();

@@ -103,8 +103,7 @@ final class RunningOrderLayout {
         pen.text(Integer.toString(bar.number()), x + 3, top + 6, Typeface.REGULAR, 6.5, Ink.SOFT);
         boolean unusual = !bar.meter().equals(song.facts().meter());
         if (unusual) pen.text(bar.meter().toString(), x + 16, top + 6.5, Typeface.SEMIBOLD, 7.5, Ink.WARM);
-        for (TimelineSpan span : timeline.spans()) {
-            if (span.end().compareTo(bar.start()) <= 0 || !span.start().isLessThan(bar.end())) continue;
+        for (TimelineSpan span : timeline.spansIn(bar)) {
             Length at = span.start().max(bar.start()).minus(bar.start());
             double offset = at.dividedBy(bar.meter().length()).toDouble() * (width - 6);
             pen.text(MusicText.signs(span.chord()), x + 6 + offset, top + 18.5, Typeface.SEMIBOLD, 12.5, Ink.DARK);

@@ -31,7 +31,7 @@ public final class SongFile {
 
     static final String FORMAT = "tactus-song";
 
-    private static final long LARGEST = 64L << 20;
+    private static final int LARGEST = 64 << 20;
 
     private static final JsonMapper MAPPER = JsonMapper.builder()
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
@@ -53,9 +53,6 @@ public final class SongFile {
     public static OpenedSong read(Path file) throws IOException {
         if (Files.isDirectory(file)) throw new FormatException(file, "", "is a folder, not a song");
         try {
-            if (Files.size(file) > LARGEST) {
-                throw new FormatException(file, "", "is larger than 64 MB, which no song is");
-            }
             try (InputStream in = Files.newInputStream(file)) {
                 return read(in, file);
             }
@@ -72,7 +69,7 @@ public final class SongFile {
      */
     public static OpenedSong read(InputStream in, Path name) throws IOException {
         try {
-            return open(MAPPER.readTree(in.readAllBytes()), name);
+            return open(MAPPER.readTree(bytes(in, name)), name);
         } catch (JacksonException damaged) {
             TokenStreamLocation at = damaged.getLocation();
             String place = at == null ? "" : "line " + at.getLineNr() + ", column " + at.getColumnNr();
@@ -80,8 +77,20 @@ public final class SongFile {
         }
     }
 
+    /** Reads no more than a song can be, since {@code in} may never end. */
+    private static byte[] bytes(InputStream in, Path name) throws IOException {
+        byte[] bytes = in.readNBytes(LARGEST + 1);
+        if (bytes.length > LARGEST) throw new FormatException(name, "", "is larger than 64 MB, which no song is");
+        return bytes;
+    }
+
     private static String plain(JacksonException damaged) {
-        return damaged.getOriginalMessage().lines().findFirst().orElse("").replaceAll("[\\p{Cntrl}�]", "?");
+        return damaged.getOriginalMessage()
+                .lines()
+                .findFirst()
+                .orElse("")
+                .replaceFirst(" \\(start marker.*", "")
+                .replaceAll("[\\p{Cntrl}�]", "?");
     }
 
     private static OpenedSong open(JsonNode root, Path name) throws FormatException {

@@ -10,6 +10,7 @@ import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -97,6 +98,18 @@ class SongFileTest {
         Files.write(junk, bytes);
         var wrong = assertThrows(FormatException.class, () -> SongFile.read(junk));
         assertTrue(wrong.getMessage().chars().noneMatch(Character::isISOControl), wrong.getMessage());
+    }
+
+    @Test
+    void aSourceThatNeverEndsIsRefused() {
+        var endless = new InputStream() {
+            @Override
+            public int read() {
+                return ' ';
+            }
+        };
+        var wrong = assertThrows(FormatException.class, () -> SongFile.read(endless, Path.of("song.json")));
+        assertEquals("song.json: is larger than 64 MB, which no song is", wrong.getMessage());
     }
 
     @Test
