@@ -10,11 +10,14 @@ import tactus.app.action.Scope;
 public final class ArrangementActions {
 
     private final ArrangementModel model;
+    private final OrderModel order;
     private final HarmonyModel harmony;
     private final Supplier<ArrangementView> view;
 
-    private ArrangementActions(ArrangementModel model, HarmonyModel harmony, Supplier<ArrangementView> view) {
+    private ArrangementActions(
+            ArrangementModel model, OrderModel order, HarmonyModel harmony, Supplier<ArrangementView> view) {
         this.model = model;
+        this.order = order;
         this.harmony = harmony;
         this.view = view;
     }
@@ -25,24 +28,28 @@ public final class ArrangementActions {
      * @param view the place that is shown when they are used
      */
     public static void add(
-            ArrangementModel model, HarmonyModel harmony, Supplier<ArrangementView> view, Actions actions) {
-        var added = new ArrangementActions(model, harmony, view);
+            ArrangementModel model,
+            OrderModel order,
+            HarmonyModel harmony,
+            Supplier<ArrangementView> view,
+            Actions actions) {
+        var added = new ArrangementActions(model, order, harmony, view);
         added.addSections(actions);
         added.addBars(actions);
         added.addAssignments(actions);
     }
 
     private void addSections(Actions actions) {
-        actions.add(Action.of("section.new", Scope.ANYWHERE, model::addSection, "Shortcut+Shift+S")
+        actions.add(Action.of("section.new", Scope.ANYWHERE, order::addSection, "Shortcut+Shift+S")
                 .withIcon(Feather.PLUS));
-        actions.add(Action.of("section.copy", Scope.ANYWHERE, model::copySection, "Shortcut+Shift+C")
+        actions.add(Action.of("section.copy", Scope.ANYWHERE, order::copySection, "Shortcut+Shift+C")
                 .withIcon(Feather.COPY));
-        actions.add(Action.of("section.delete", Scope.ANYWHERE, model::deleteSection, "Shortcut+Alt+Delete")
+        actions.add(Action.of("section.delete", Scope.ANYWHERE, order::deleteSection, "Shortcut+Alt+Delete")
                 .withIcon(Feather.TRASH_2));
-        actions.add(Action.of("order.earlier", Scope.ORDER, () -> model.moveUse(-1), "Alt+Up"));
-        actions.add(Action.of("order.later", Scope.ORDER, () -> model.moveUse(1), "Alt+Down"));
-        actions.add(Action.of("order.again", Scope.ORDER, model::repeatUse, "Insert"));
-        actions.add(Action.of("order.remove", Scope.ORDER, model::removeUse, "Delete"));
+        actions.add(Action.of("order.earlier", Scope.ORDER, () -> order.moveUse(-1), "Alt+Up"));
+        actions.add(Action.of("order.later", Scope.ORDER, () -> order.moveUse(1), "Alt+Down"));
+        actions.add(Action.of("order.again", Scope.ORDER, order::repeatUse, "Insert"));
+        actions.add(Action.of("order.remove", Scope.ORDER, order::removeUse, "Delete"));
     }
 
     private void addBars(Actions actions) {

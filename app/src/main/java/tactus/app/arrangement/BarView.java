@@ -31,6 +31,7 @@ final class BarView extends Region {
 
     private final TimelineBar bar;
     private final Label number = new Label();
+    private final Label noChord = new Label(Words.of("arrangement.noChord"));
     private final HandView picture = new HandView(Frame.Size.SMALL);
     private final List<TimelineSpan> spans;
     private final List<Label> chords;
@@ -41,6 +42,8 @@ final class BarView extends Region {
         this.spans = timeline.spansIn(bar);
         getStyleClass().add("bar-view");
         number.getStyleClass().add("bar-number");
+        noChord.getStyleClass().addAll("bar-chord", "no-chord");
+        noChord.pseudoClassStateChanged(CUT, true);
         boolean usual = bar.meter().equals(look.usualMeter());
         number.setText(bar.number() + (usual ? "" : "   " + bar.meter()));
         picture.setPassage(Passage.of(timeline, bar, look.strings()));
@@ -49,8 +52,8 @@ final class BarView extends Region {
         getChildren().add(number);
         getChildren().add(picture);
         getChildren().addAll(chords);
-        if (!spans.isEmpty())
-            setOnMousePressed(_ -> choose.accept(spans.getFirst().inSection()));
+        if (spans.isEmpty()) getChildren().add(noChord);
+        else setOnMousePressed(_ -> choose.accept(spans.getFirst().inSection()));
         String names = spans.stream().map(TimelineSpan::chord).collect(Collectors.joining(" "));
         setAccessibleText(Words.of("arrangement.bar", bar.number(), names));
     }
@@ -75,6 +78,7 @@ final class BarView extends Region {
     @Override
     protected void layoutChildren() {
         double width = getWidth();
+        noChord.resizeRelocate(4, 16, width - 8, 23);
         number.resizeRelocate(6, 1, width - 8, 17);
         for (int i = 0; i < chords.size(); i++) {
             double from = 4 + part(spans.get(i).start().max(bar.start())) * (width - 8);

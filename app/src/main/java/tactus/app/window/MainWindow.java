@@ -19,6 +19,7 @@ import tactus.app.arrangement.ArrangementActions;
 import tactus.app.arrangement.ArrangementModel;
 import tactus.app.arrangement.ArrangementView;
 import tactus.app.arrangement.HarmonyModel;
+import tactus.app.arrangement.OrderModel;
 import tactus.app.bench.BenchActions;
 import tactus.app.bench.BenchModel;
 import tactus.app.bench.BenchView;
@@ -72,7 +73,12 @@ final class MainWindow extends StackPane {
         var exporting = new Exporting(work, asker, background, status, notices, this::paper);
         new WindowActions(this, desk, exporting, () -> askToClose(close)).addTo(actions);
         BenchActions.add(bench, actions);
-        ArrangementActions.add(arrangement, harmony, () -> (ArrangementView) place(Place.ARRANGEMENT), actions);
+        ArrangementActions.add(
+                arrangement,
+                new OrderModel(work, arrangement),
+                harmony,
+                () -> (ArrangementView) place(Place.ARRANGEMENT),
+                actions);
         getStyleClass().add("main-window");
         getChildren().setAll(frame(), overlay);
         clock = clock();

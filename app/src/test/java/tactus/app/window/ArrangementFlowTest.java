@@ -26,6 +26,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.Collections;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
@@ -56,6 +57,19 @@ class ArrangementFlowTest extends WindowTest {
 
     private static Optional<PatternId> id(String value) {
         return Optional.of(new PatternId(value));
+    }
+
+    @Test
+    void ofALongSectionThePageIsShownThatTheChosenChordIsOn() {
+        robot.interact(() -> work.change(song -> song.withSection(
+                new SectionId("intro"),
+                section -> section.withBars(
+                                Collections.nCopies(200, section.bars().getFirst()))
+                        .withSpans(Collections.nCopies(200, section.spans().getFirst())))));
+        assertEquals(64, robot.lookup(".bar-view").queryAll().size());
+        for (int line = 0; line < 20; line++) press(DOWN);
+        assertEquals(81, window.player().startBarProperty().get());
+        assertTrue(isShown("Bars 65 to 128 of this pass, of 200. The arrow keys go on."));
     }
 
     @Test
@@ -100,6 +114,7 @@ class ArrangementFlowTest extends WindowTest {
     void aChordCanBeTakenAwayToTheLastOne() {
         press(DELETE, DELETE, DELETE, DELETE, DELETE);
         assertEquals("", spans("intro"));
+        assertEquals(4, robot.lookup(".no-chord").queryAll().size());
         press(INSERT);
         assertEquals("C 1 bar", spans("intro"));
     }

@@ -1,0 +1,161 @@
+package tactus.app.player;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.mockito.ArgumentCaptor;
+import tactus.app.demo.DemoSong;
+import tactus.app.work.Work;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.song.Song;
+import tactus.sound.score.Playback;
+import tactus.sound.score.Score;
+import tactus.sound.transport.Transport;
+
+/** What the player asks of the transport, and what it makes of the answers. */
+class PlayerModelTest {
+
+    private static final double BEAT = 60.0 / 92;
+
+    private final Transport transport = mock(Transport.class);
+    private final Work work = new Work(DemoSong.LANTERN_WALK.song());
+    private final PlayerModel player = new PlayerModel(work, transport);
+
+    private Playback played() {
+        var score = ArgumentCaptor.forClass(Score.class);
+        verify(transport).play(score.capture());
+        return score.getValue().playback();
+    }
+
+    private void at(double seconds) {
+        when(transport.isPlaying()).thenReturn(true);
+        when(transport.isSilent()).thenReturn(Optional.of(true));
+        when(transport.seconds()).thenReturn(Optional.of(seconds));
+        player.tick();
+    }
+
+    private Pattern pattern(String id) {
+        return work.song().pattern(new PatternId(id)).orElseThrow();
+    }
+
+    @Test
+    void theSongIsPlayedFromTheStartBarToItsEnd() {
+        player.startBarProperty().set(9);
+        player.playSong();
+        Playback playback = played();
+        assertEquals(8 * 4 * BEAT, playback.from(), 1e-9);
+        assertEquals(100 * 4 * BEAT, playback.to(), 1e-9);
+        assertFalse(playback.loops());
+        assertTrue(playback.countsIn());
+    }
+
+    @Test
+    void theLoopIsTheWholeSectionOfTheStartBar() {
+        player.loopsProperty().set(true);
+        player.startBarProperty().set(12);
+        player.playSong();
+        Playback playback = played();
+        assertEquals(8 * 4 * BEAT, playback.from(), 1e-9);
+        assertEquals(24 * 4 * BEAT, playback.to(), 1e-9);
+        assertTrue(playback.loops());
+    }
+
+    @Test
+    void aStartBarBeyondTheEndIsTheLastBar() {
+        player.startBarProperty().set(5_000);
+        player.playSong();
+        assertEquals(99 * 4 * BEAT, played().from(), 1e-9);
+    }
+
+    @Test
+    void aPatternGoesRoundForItsOwnLength() {
+        player.playPattern(pattern("tin-roof"));
+        Playback playback = played();
+        assertEquals(0, playback.from());
+        assertEquals(4 * BEAT, playback.to(), 1e-9);
+        assertTrue(playback.loops());
+    }
+
+    @Test
+    void whereOneIsFollowsFromTheTransport() {
+        player.startBarProperty().set(9);
+        player.playSong();
+        at(8 * 4 * BEAT - 0.5);
+        assertTrue(player.isCountingIn());
+        at(8 * 4 * BEAT + 2.6 * BEAT);
+        assertFalse(player.isCountingIn());
+        assertEquals(9, player.barNow().orElseThrow().number());
+        assertEquals("3&", player.strokeNow().orElseThrow().count().toString());
+        assertEquals(2.6 / 4, player.positionIn(pattern("bass-and-brush")), 1e-9);
+        assertTrue(Double.isNaN(player.positionIn(pattern("tin-roof"))));
+        assertTrue(player.silentProperty().get());
+    }
+
+    @Test
+    void whenTheTransportHasEndedThePlayerHasToo() {
+        player.playSong();
+        when(transport.isPlaying()).thenReturn(false);
+        when(transport.isSilent()).thenReturn(Optional.empty());
+        player.tick();
+        assertFalse(player.isPlaying());
+        assertTrue(Double.isNaN(player.positionProperty().get()));
+    }
+
+    @Test
+    void anEditWhilePlayingGoesOnWithTheChangedSong() {
+        player.playSong();
+        work.change(song -> song.withPattern(pattern("held-strum").withLine("dddd")));
+        verify(transport).replace(any());
+        assertTrue(player.isPlaying());
+    }
+
+    @Test
+    void anEditOrAnotherSpeedWhileNothingPlaysPlaysNothing() {
+        work.change(song -> song.withPattern(pattern("held-strum").withLine("dddd")));
+        player.speedProperty().set(0.5);
+        verify(transport, never()).replace(any());
+        verify(transport, never()).play(any());
+    }
+
+    @Test
+    void playingStopsWhenWhatIsPlayedIsTakenAway() {
+        player.playPattern(pattern("tin-roof"));
+        work.change(song -> song.withoutPattern(new PatternId("tin-roof")));
+        assertFalse(player.isPlaying());
+        verify(transport).stop();
+    }
+
+    @Test
+    void aSongOfNoBarsCannotBePlayed() {
+        work.begin(Song.empty("Empty"));
+        player.playSong();
+        assertFalse(player.isPlaying());
+    }
+
+    @Test
+    void aPatternOfAnEmptySongIsHeardOnAChordOfItsOwn() {
+        work.begin(Song.empty("Empty").withPattern(pattern("tin-roof")));
+        player.playPattern(pattern("tin-roof"));
+        var score = ArgumentCaptor.forClass(Score.class);
+        verify(transport).play(score.capture());
+        assertTrue(score.getValue().events() > 20);
+    }
+
+    @Test
+    void thePatternIsHeardOnAChordOfTheSectionThatPlaysIt() {
+        var preview = PatternPreview.of(work.song(), pattern("driving-eighths"));
+        assertEquals(
+                List.of("Am"),
+                preview.spans().stream().map(span -> span.chord()).distinct().toList());
+    }
+}
