@@ -47,6 +47,7 @@ public final class ArrangementModel {
         this.work = work;
         this.player = player;
         work.stateProperty().subscribe(_ -> choose(settled(choice.get())));
+        work.openedProperty().subscribe(_ -> choose(settled(Choice.NOTHING)));
     }
 
     private void choose(Choice next) {

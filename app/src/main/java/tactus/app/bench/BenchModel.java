@@ -43,6 +43,10 @@ public final class BenchModel {
         this.player = player;
         chosen.subscribe(_ -> settle());
         work.stateProperty().subscribe(_ -> settle());
+        work.openedProperty().subscribe(_ -> {
+            slot.set(0);
+            chosen.set(Optional.empty());
+        });
     }
 
     /** Shows the chosen pattern as it is now; the first one where the chosen one is not there (any more). */

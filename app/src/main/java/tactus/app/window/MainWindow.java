@@ -93,6 +93,7 @@ final class MainWindow extends StackPane {
         StackPane.setAlignment(snags, Pos.CENTER_RIGHT);
         frame.setBottom(new VBox(new PlayerBar(work, player, actions), status));
         work.stateProperty().subscribe(state -> snags.show(state.snags()));
+        work.openedProperty().subscribe(_ -> player.stop());
         player.silentProperty().subscribe(status::sayNoSound);
         return frame;
     }

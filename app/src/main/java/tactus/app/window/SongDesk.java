@@ -63,6 +63,7 @@ final class SongDesk {
 
     private void begin(Song song) {
         autosave.forget();
+        status.say("");
         work.begin(song);
     }
 

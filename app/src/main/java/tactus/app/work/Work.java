@@ -6,6 +6,8 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyIntegerProperty;
+import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import tactus.core.history.History;
@@ -32,6 +34,7 @@ public final class Work {
     private final ReadOnlyBooleanWrapper unsaved = new ReadOnlyBooleanWrapper(this, "unsaved");
     private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(this, "canUndo");
     private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper(this, "canRedo");
+    private final ReadOnlyIntegerWrapper opened = new ReadOnlyIntegerWrapper(this, "opened");
     private History<Song> history;
     private Song saved;
     private String typing = "";
@@ -45,6 +48,7 @@ public final class Work {
         typing = "";
         file.set(path);
         show(History.of(song));
+        opened.set(opened.get() + 1);
     }
 
     /** Works on {@code song}, which is in {@code path} as it stands. */
@@ -121,6 +125,11 @@ public final class Work {
 
     public ReadOnlyObjectProperty<State> stateProperty() {
         return state.getReadOnlyProperty();
+    }
+
+    /** How many songs have been put here; it changes when another one is worked on, not when this one is changed. */
+    public ReadOnlyIntegerProperty openedProperty() {
+        return opened.getReadOnlyProperty();
     }
 
     public Optional<Path> getFile() {

@@ -107,6 +107,14 @@ class ArrangementModelTest {
     }
 
     @Test
+    void anotherSongIsShownFromItsStart() {
+        model.chooseUse(5);
+        work.begin(DemoSong.RAIN_ON_THE_BOATHOUSE.song());
+        assertEquals("opening 1/0", where());
+        assertEquals(1, player.startBarProperty().get());
+    }
+
+    @Test
     void aCopyIsASectionOfItsOwn() {
         model.chooseUse(1);
         order.copySection();
