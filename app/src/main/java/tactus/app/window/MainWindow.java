@@ -93,9 +93,15 @@ final class MainWindow extends StackPane {
         StackPane.setAlignment(snags, Pos.CENTER_RIGHT);
         frame.setBottom(new VBox(new PlayerBar(work, player, actions), status));
         work.stateProperty().subscribe(state -> snags.show(state.snags()));
-        work.openedProperty().subscribe(_ -> player.stop());
+        work.openedProperty().subscribe((_, _) -> begin());
         player.silentProperty().subscribe(status::sayNoSound);
         return frame;
+    }
+
+    /** Another song is worked on: nothing of the last one sounds on, and one can write at once. */
+    private void begin() {
+        player.stop();
+        if (getScene() != null) takeFocus(place(place.get()));
     }
 
     private AnimationTimer clock() {

@@ -11,6 +11,7 @@ import static javafx.scene.input.KeyCode.N;
 import static javafx.scene.input.KeyCode.O;
 import static javafx.scene.input.KeyCode.Q;
 import static javafx.scene.input.KeyCode.S;
+import static javafx.scene.input.KeyCode.U;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -189,6 +190,8 @@ class SongFlowTest extends WindowTest {
         click("#menu-demos");
         click("Rain on the Boathouse");
         assertEquals("Rain on the Boathouse", title());
+        press(HOME, U);
+        assertEquals("u=====", song().patterns().getFirst().line());
         verify(asker, never()).toOpen();
     }
 
