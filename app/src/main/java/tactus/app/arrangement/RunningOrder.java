@@ -14,7 +14,6 @@ import javafx.scene.layout.VBox;
 import tactus.app.words.Words;
 import tactus.core.pattern.Pattern;
 import tactus.core.song.Section;
-import tactus.core.song.SectionId;
 import tactus.core.song.Song;
 
 /**
@@ -118,10 +117,5 @@ final class RunningOrder extends ListView<RunningOrder.Entry> {
             Entry entry = getItem();
             pseudoClassStateChanged(SOUNDING, entry != null && entry.use() >= 0 && entry.use() == playing.get());
         }
-    }
-
-    /** The id of the section of the selected line. */
-    SectionId selectedSection() {
-        return getSelectionModel().getSelectedItem().section().id();
     }
 }

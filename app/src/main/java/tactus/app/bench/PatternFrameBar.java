@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
-import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Control;
 import javafx.scene.control.Label;
@@ -144,10 +143,5 @@ final class PatternFrameBar extends HBox {
                 throw new UnsupportedOperationException("is only chosen, never typed");
             }
         };
-    }
-
-    /** Where a name is typed. */
-    Node nameField() {
-        return name;
     }
 }

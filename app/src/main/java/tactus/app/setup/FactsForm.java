@@ -82,7 +82,7 @@ final class FactsForm extends VBox {
     }
 
     private void attempt(String text, Function<String, Optional<String>> change) {
-        if (text != null && !text.isEmpty() || change != null && text != null) attempt(() -> change.apply(text));
+        if (text != null) attempt(() -> change.apply(text));
     }
 
     private void attempt(Supplier<Optional<String>> change) {

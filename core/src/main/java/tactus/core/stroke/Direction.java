@@ -16,8 +16,4 @@ public enum Direction {
     public String word() {
         return word;
     }
-
-    public Direction opposite() {
-        return this == DOWN ? UP : DOWN;
-    }
 }

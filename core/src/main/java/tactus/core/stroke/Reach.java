@@ -4,26 +4,11 @@ import java.util.stream.IntStream;
 
 /** Which strings a strum goes over. The halves of six strings are common practice. */
 public enum Reach {
-    ALL("all strings"),
+    ALL,
     /** The lower half: strings 4 to 6 of six. */
-    BASS("bass strings"),
+    BASS,
     /** The upper half: strings 1 to 3 of six. */
-    TREBLE("treble strings");
-
-    private final String words;
-
-    Reach(String words) {
-        this.words = words;
-    }
-
-    public String words() {
-        return words;
-    }
-
-    /** Answers whether {@code string} of an instrument with {@code strings} strings is reached. */
-    public boolean covers(int string, int strings) {
-        return string >= highest(strings) && string <= lowest(strings);
-    }
+    TREBLE;
 
     /** The number of the highest-sounding string reached. */
     public int highest(int strings) {

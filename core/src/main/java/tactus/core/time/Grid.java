@@ -2,7 +2,6 @@ package tactus.core.time;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * The slots over a number of felt beats, starting at a bar line: eight eighths for four beats of 4/4.
@@ -47,13 +46,6 @@ public record Grid(Length length, List<Slot> slots) {
             Length inBar = at.minus(barAt);
             slots.add(new Slot(slots.size(), at, slot, bar, inBar, i == 0, Counting.at(meter, slot, inBar)));
         }
-    }
-
-    /** The slot that starts exactly at {@code at}, if one does. */
-    public Optional<Slot> startingAt(Length at) {
-        if (at.isLessThan(Length.ZERO) || !at.isLessThan(length)) return Optional.empty();
-        Length slot = slots.getFirst().length();
-        return at.isMultipleOf(slot) ? Optional.of(slots.get(Math.toIntExact(at.wholesOf(slot)))) : Optional.empty();
     }
 
     public int size() {

@@ -49,15 +49,6 @@ class GridTest {
     }
 
     @Test
-    void findsTheSlotThatStartsAtAPosition() {
-        Grid grid = Grid.of(Meter.parse("4/4"), 4, Division.TWO);
-        assertEquals(3, grid.startingAt(Length.of(3, 8)).orElseThrow().index());
-        assertEquals(true, grid.startingAt(Length.of(1, 16)).isEmpty());
-        assertEquals(true, grid.startingAt(Length.WHOLE).isEmpty());
-        assertEquals(true, grid.startingAt(Length.of(-1, 8)).isEmpty());
-    }
-
-    @Test
     void aGridOfNoBeatsOrWithADivisionThatDoesNotFitIsRefused() {
         assertThrows(IllegalArgumentException.class, () -> Grid.of(Meter.parse("4/4"), 0, Division.TWO));
         assertThrows(IllegalArgumentException.class, () -> Grid.of(Meter.parse("7/8"), 3, Division.THREE));

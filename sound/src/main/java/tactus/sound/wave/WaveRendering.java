@@ -48,11 +48,6 @@ public final class WaveRendering {
         return rendering;
     }
 
-    /** How many samples there are. */
-    public long frames() {
-        return frames;
-    }
-
     /**
      * Writes the sound file to {@code out}.
      *
