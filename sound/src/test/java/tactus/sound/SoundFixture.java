@@ -24,6 +24,11 @@ public final class SoundFixture {
 
     /** Two bars of 4/4 of {@code shape}, two seconds each. */
     public static Timeline twoBars(String shape, String line) {
+        return twoBars(shape, line, 120);
+    }
+
+    /** Two bars of 4/4 of {@code shape} at {@code perMinute}. */
+    public static Timeline twoBars(String shape, String line, double perMinute) {
         Pattern pattern = Pattern.empty(new PatternId("p"), "P", FOUR).withLine(line);
         var section = new Section(
                 new SectionId("s"),
@@ -34,7 +39,7 @@ public final class SoundFixture {
                 Optional.of(pattern.id()),
                 Optional.empty());
         Song empty = Song.empty("Song");
-        return Timeline.of(empty.withFacts(empty.facts().withTempo(Tempo.of(120, FOUR)))
+        return Timeline.of(empty.withFacts(empty.facts().withTempo(Tempo.of(perMinute, FOUR)))
                 .withChord(new Chord("X", Voicing.parse(shape)))
                 .withPattern(pattern)
                 .withSection(section)

@@ -68,10 +68,15 @@ public final class PlayerModel {
     }
 
     private void start() {
-        Playback playback = playback(countsIn.get());
-        playedFrom = playback.from() / timeline.orElseThrow().tempo().secondsInWhole();
-        transport.play(Score.of(timeline.get(), playback));
+        transport.play(score());
         playing.set(true);
+    }
+
+    private Score score() {
+        Timeline played = timeline.orElseThrow();
+        Playback playback = playback(played);
+        playedFrom = playback.from() / played.tempo().secondsInWhole();
+        return Score.of(played, playback);
     }
 
     public void stop() {
@@ -90,30 +95,29 @@ public final class PlayerModel {
         timeline = pattern.flatMap(work.song()::pattern)
                 .map(heard -> PatternPreview.of(work.song(), heard))
                 .or(() -> Optional.of(work.timeline()));
-        transport.replace(Score.of(timeline.get(), playback(countsIn.get())));
+        transport.replace(score());
     }
 
     private boolean stillThere() {
-        boolean patternThere =
-                pattern.map(id -> work.song().pattern(id).isPresent()).orElse(true);
-        return patternThere && firstBar <= work.timeline().bars().size() || pattern.isPresent() && patternThere;
+        return pattern.map(id -> work.song().pattern(id).isPresent())
+                .orElseGet(() -> firstBar <= work.timeline().bars().size());
     }
 
-    private Playback playback(boolean counted) {
-        Timeline played = timeline.orElseThrow();
+    private Playback playback(Timeline played) {
         if (pattern.isPresent()) {
-            double round = played.seconds(
-                    work.song().pattern(pattern.get()).orElseThrow().length());
-            return new Playback(0, round, true, speed.get(), counted, clicks.get());
+            Pattern heard = work.song().pattern(pattern.get()).orElseThrow();
+            return playback(0, played.seconds(heard.length()), true);
         }
-        List<TimelineBar> bars = played.bars();
-        TimelineBar first = bars.get(firstBar - 1);
-        if (!loops.get())
-            return new Playback(first.seconds(), played.seconds(), false, speed.get(), counted, clicks.get());
-        var section = bars.stream().filter(bar -> bar.use() == first.use()).toList();
-        double from = section.getFirst().seconds();
-        double to = played.seconds(section.getLast().end());
-        return new Playback(from, to, true, speed.get(), counted, clicks.get());
+        TimelineBar first = played.bars().get(firstBar - 1);
+        if (!loops.get()) return playback(first.seconds(), played.seconds(), false);
+        var section =
+                played.bars().stream().filter(bar -> bar.use() == first.use()).toList();
+        return playback(
+                section.getFirst().seconds(), played.seconds(section.getLast().end()), true);
+    }
+
+    private Playback playback(double from, double to, boolean around) {
+        return new Playback(from, to, around, speed.get(), countsIn.get(), clicks.get());
     }
 
     /** Asks the transport where it is. */

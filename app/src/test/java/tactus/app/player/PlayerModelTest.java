@@ -120,6 +120,16 @@ class PlayerModelTest {
     }
 
     @Test
+    void aLoopSwitchedOnWhilePlayingIsNotTakenForCountingIn() {
+        player.startBarProperty().set(12);
+        player.playSong();
+        player.loopsProperty().set(true);
+        at(8 * 4 * BEAT + 1);
+        assertFalse(player.isCountingIn());
+        assertEquals(9, player.barNow().orElseThrow().number());
+    }
+
+    @Test
     void anEditOrAnotherSpeedWhileNothingPlaysPlaysNothing() {
         work.change(song -> song.withPattern(pattern("held-strum").withLine("dddd")));
         player.speedProperty().set(0.5);

@@ -33,12 +33,14 @@ public final class Score {
 
     private final Event[] events;
     private final Playback playback;
+    private final double secondsInWhole;
     private final long start;
     private final long end;
 
-    private Score(List<Event> events, Playback playback, long start, long end) {
+    private Score(List<Event> events, Playback playback, double secondsInWhole, long start, long end) {
         this.events = events.toArray(Event[]::new);
         this.playback = playback;
+        this.secondsInWhole = secondsInWhole;
         this.start = start;
         this.end = end;
     }
@@ -54,7 +56,8 @@ public final class Score {
         if (playback.clicks()) addClicks(events, timeline, shift, playback);
         events.sort(Comparator.comparingLong(Event::frame).thenComparing(Event::kind));
         long start = frames(countIn);
-        return new Score(events, playback, start, start + frames((playback.to() - playback.from()) / playback.speed()));
+        long end = start + frames((playback.to() - playback.from()) / playback.speed());
+        return new Score(events, playback, timeline.tempo().secondsInWhole(), start, end);
     }
 
     private static double addCountIn(List<Event> events, Timeline timeline, Playback playback) {
@@ -155,6 +158,11 @@ public final class Score {
     /** What is played at {@code frame}, in seconds of the song at its own tempo; before the start while counting in. */
     public double seconds(long frame) {
         return playback.from() + (double) (frame - start) / RATE * playback.speed();
+    }
+
+    /** The frame at which this score is where {@code other}, another form of the same song, is at {@code frame}. */
+    public long frameLike(Score other, long frame) {
+        return frameAt(other.seconds(frame) / other.secondsInWhole * secondsInWhole);
     }
 
     /** The frame at which {@code seconds} of the song are played. */

@@ -136,7 +136,7 @@ public final class Transport implements AutoCloseable {
         }
         boolean goesOn = next.continues && before != null;
         if (goesOn) {
-            frame = Math.clamp(next.score.frameAt(before.score.seconds(frame)), 0, next.score.end() - 1);
+            frame = Math.clamp(next.score.frameLike(before.score, frame), 0, next.score.end() - 1);
         } else {
             guitar.reset();
             frame = 0;

@@ -118,6 +118,18 @@ class TransportTest {
     }
 
     @Test
+    void anotherTempoOfTheSongGoesOnAtTheSameBeat() {
+        transport.play(score(0, 4, false, 1));
+        out.pass(BLOCKS_A_SECOND);
+        until(() -> seconds() > 0.97);
+        Timeline slow = SoundFixture.twoBars("320003", "d-du-udu", 60);
+        transport.replace(Score.of(slow, new Playback(0, 8, false, 1, false, false)));
+        out.pass(BLOCKS_A_SECOND);
+        until(() -> seconds() > 2.9);
+        assertEquals(3.0, seconds(), 0.05, "the third beat, two seconds into the slower song, and a second more");
+    }
+
+    @Test
     void whatIsReplacedWhileNothingPlaysStaysSilent() {
         transport.replace(score(0, 4, false, 1));
         assertFalse(transport.isPlaying());
