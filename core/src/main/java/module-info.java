@@ -1,11 +1,14 @@
 /** Music and computation: time, strokes, patterns, songs and what follows from them. No screen, file or clock. */
 module tactus.core {
+    exports tactus.core.capo;
     exports tactus.core.chord;
     exports tactus.core.history;
     exports tactus.core.name;
     exports tactus.core.pattern;
     exports tactus.core.performance;
     exports tactus.core.picture;
+    exports tactus.core.pitch;
+    exports tactus.core.shape;
     exports tactus.core.snag;
     exports tactus.core.song;
     exports tactus.core.stroke;

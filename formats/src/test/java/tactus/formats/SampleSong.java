@@ -3,12 +3,18 @@ package tactus.formats;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
-import tactus.core.chord.Chord;
-import tactus.core.chord.Key;
-import tactus.core.chord.Tuning;
-import tactus.core.chord.Voicing;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.pitch.ConcertPitch;
+import tactus.core.pitch.Instrument;
+import tactus.core.pitch.Key;
+import tactus.core.pitch.Spelling;
+import tactus.core.pitch.Tuning;
+import tactus.core.shape.Fingering;
+import tactus.core.shape.StringRange;
+import tactus.core.shape.Voicing;
+import tactus.core.song.ChangeCount;
+import tactus.core.song.Chord;
 import tactus.core.song.Facts;
 import tactus.core.song.Section;
 import tactus.core.song.SectionId;
@@ -61,13 +67,20 @@ public final class SampleSong {
                         "Sample",
                         "A note",
                         Key.parse("D"),
-                        Tuning.parse("D2 A2 D3 G3 B3 E4"),
-                        2,
+                        Spelling.FLATS,
+                        new Instrument(Tuning.parse("D2 A2 D3 G3 B3 E4"), 0, 2, new ConcertPitch(442)),
                         new Tempo(92.5, Length.QUARTER),
                         FOUR),
-                List.of(new Chord("C", Voicing.parse("x32010")), new Chord("Bb", Voicing.parse("x-1-3-3-3-1"))),
+                List.of(
+                        new Chord("C", Voicing.parse("x32010")),
+                        new Chord(
+                                "Bb",
+                                Voicing.parse("x-1-3-3-3-1"),
+                                Optional.of(Fingering.parse("x13331")),
+                                Optional.of(StringRange.parse("5-2")))),
                 List.of(march, drive),
                 List.of(verse, short2),
-                List.of(verse.id(), short2.id(), verse.id()));
+                List.of(verse.id(), short2.id(), verse.id()),
+                List.of(new ChangeCount("C", "Bb", 24)));
     }
 }

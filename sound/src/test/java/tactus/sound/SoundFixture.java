@@ -2,10 +2,10 @@ package tactus.sound;
 
 import java.util.List;
 import java.util.Optional;
-import tactus.core.chord.Chord;
-import tactus.core.chord.Voicing;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.shape.Voicing;
+import tactus.core.song.Chord;
 import tactus.core.song.Section;
 import tactus.core.song.SectionId;
 import tactus.core.song.Song;

@@ -76,6 +76,8 @@ final class CheckCommand implements Callable<Integer> {
         switch (snag.place()) {
             case Place.InSection in -> tree.put("section", in.section().value()).put("bar", in.bar() + 1);
             case Place.InPattern in -> tree.put("pattern", in.pattern().value()).put("slot", in.slot() + 1);
+            case Place.InChord in -> tree.put("chord", in.chord());
+            case Place.InFacts _ -> tree.put("facts", true);
         }
         ObjectNode numbers = tree.putObject("numbers");
         snag.numbers().forEach(number -> numbers.put(number.label(), number.value()));

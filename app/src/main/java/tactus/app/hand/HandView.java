@@ -16,10 +16,10 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
 import javafx.scene.paint.Color;
 import javafx.scene.transform.Transform;
-import tactus.core.chord.Tuning;
 import tactus.core.picture.Frame;
 import tactus.core.picture.HandPicture;
 import tactus.core.picture.Passage;
+import tactus.core.pitch.Tuning;
 
 /**
  * The hand over the strings. Style class {@code hand-view}; at which size it is shown is settled when it is made. While

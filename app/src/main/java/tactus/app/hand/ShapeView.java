@@ -10,7 +10,7 @@ import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
-import tactus.core.chord.Voicing;
+import tactus.core.shape.Voicing;
 
 /**
  * A chord's shape on the neck, lying as the strings do in the picture of the hand: an ink blot where a finger is, a

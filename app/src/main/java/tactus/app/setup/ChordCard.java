@@ -13,7 +13,7 @@ import org.kordamp.ikonli.javafx.FontIcon;
 import tactus.app.action.LateTooltip;
 import tactus.app.hand.ShapeView;
 import tactus.app.words.Words;
-import tactus.core.chord.Chord;
+import tactus.core.song.Chord;
 import tactus.formats.font.MusicText;
 
 /** A chord with its shape, which can be changed by typing frets. Style class {@code chord-card}. */

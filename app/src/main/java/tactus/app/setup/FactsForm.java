@@ -13,7 +13,8 @@ import javafx.scene.layout.VBox;
 import tactus.app.field.NamedField;
 import tactus.app.field.WholeNumberSpinner;
 import tactus.app.words.Words;
-import tactus.core.chord.Key;
+import tactus.core.pitch.Instrument;
+import tactus.core.pitch.Key;
 import tactus.core.song.Facts;
 import tactus.formats.font.MusicText;
 
@@ -23,7 +24,7 @@ final class FactsForm extends VBox {
     private final TextField title = new TextField();
     private final TextField note = new TextField();
     private final ComboBox<String> key = new ComboBox<>();
-    private final WholeNumberSpinner capo = new WholeNumberSpinner(0, Facts.HIGHEST_CAPO);
+    private final WholeNumberSpinner capo = new WholeNumberSpinner(0, Instrument.HIGHEST_CAPO);
     private final TextField tempo = new TextField();
     private final ComboBox<String> meter = new ComboBox<>();
     private final TextField tuning = new TextField();

@@ -3,10 +3,10 @@ package tactus.app.setup;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import tactus.app.work.Work;
-import tactus.core.chord.Chord;
-import tactus.core.chord.Key;
-import tactus.core.chord.Tuning;
-import tactus.core.chord.Voicing;
+import tactus.core.pitch.Key;
+import tactus.core.pitch.Tuning;
+import tactus.core.shape.Voicing;
+import tactus.core.song.Chord;
 import tactus.core.song.Facts;
 import tactus.core.time.Meter;
 import tactus.core.time.Tempo;
@@ -33,12 +33,15 @@ final class SetUpModel {
     }
 
     Optional<String> setTuning(String tuning) {
-        return type("tuning", facts -> facts.withTuning(Tuning.parse(tuning)));
+        return type("tuning", facts -> facts.withInstrument(facts.instrument().withTuning(Tuning.parse(tuning))));
     }
 
     /** Moves the capo under the same shapes, so that the song sounds in another key. */
     Optional<String> setCapo(int capo) {
-        return type("capo", facts -> facts.withKey(facts.shapesKey().plus(capo)).withCapo(capo));
+        return type(
+                "capo",
+                facts -> facts.withKey(facts.key().plus(capo - facts.capo()))
+                        .withInstrument(facts.instrument().withCapo(capo)));
     }
 
     Optional<String> setMeter(String meter) {

@@ -187,6 +187,8 @@ final class MainWindow extends StackPane {
                 bench.slotProperty().set(in.slot());
                 show(Place.BENCH);
             }
+            case tactus.core.snag.Place.InChord _ -> show(Place.SET_UP);
+            case tactus.core.snag.Place.InFacts _ -> show(Place.SET_UP);
         }
     }
 

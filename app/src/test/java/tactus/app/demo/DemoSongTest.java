@@ -75,7 +75,7 @@ class DemoSongTest {
     }
 
     @Test
-    void togetherTheyShowThreeMetersAShortBarAndEveryKindOfSnag() {
+    void togetherTheyShowThreeMetersAShortBarAndSlipsOfEverySort() {
         Set<Meter> meters = Stream.of(DemoSong.values())
                 .flatMap(demo -> demo.song().sections().stream())
                 .flatMap(section -> section.bars().stream())
@@ -86,6 +86,12 @@ class DemoSongTest {
                 .flatMap(song -> Snags.of(song, Timeline.of(song)).stream())
                 .map(Snag::kind)
                 .collect(Collectors.toSet());
-        assertEquals(Set.of(Snag.Kind.values()), kinds);
+        assertEquals(
+                Set.of(
+                        Snag.Kind.SPANS_DO_NOT_FILL_BARS,
+                        Snag.Kind.PATTERN_CUT,
+                        Snag.Kind.AGAINST_THE_HAND,
+                        Snag.Kind.SHAPE_NOT_ITS_NAME),
+                kinds);
     }
 }

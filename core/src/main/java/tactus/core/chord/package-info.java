@@ -1,8 +1,7 @@
 /**
- * Pitch, tuning and the shapes of chords. Read {@link tactus.core.chord.Tuning} first, then {@link
- * tactus.core.chord.Voicing}.
+ * Chord names and what they mean: reading and writing them, and finding the name of what sounds. Read {@link
+ * tactus.core.chord.ChordName} first.
  *
- * <p>All types are immutable; null is always refused. String 1 is the highest-sounding; lists of strings run from the
- * lowest-sounding to the highest, as shapes are written.
+ * <p>All types are immutable; null is always refused. Nothing here knows of strings or frets.
  */
 package tactus.core.chord;

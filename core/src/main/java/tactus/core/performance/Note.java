@@ -1,6 +1,6 @@
 package tactus.core.performance;
 
-import tactus.core.chord.Pitch;
+import tactus.core.pitch.Pitch;
 
 /**
  * One string sounding.

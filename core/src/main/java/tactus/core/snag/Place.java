@@ -20,4 +20,14 @@ public sealed interface Place {
      * @param slot from 0
      */
     record InPattern(PatternId pattern, int slot) implements Place {}
+
+    /**
+     * A chord's shape.
+     *
+     * @param chord its name
+     */
+    record InChord(String chord) implements Place {}
+
+    /** The song's facts. */
+    record InFacts() implements Place {}
 }

@@ -18,7 +18,17 @@ public record Snag(Kind kind, Place place, String where, String sentence, List<N
         /** A chord ends before the pattern has come round. */
         PATTERN_CUT,
         /** A stroke goes another way than the hand. */
-        AGAINST_THE_HAND
+        AGAINST_THE_HAND,
+        /** A chord's name cannot be read. */
+        NAME_UNREADABLE,
+        /** A shape's notes are not those of its name. */
+        SHAPE_NOT_ITS_NAME,
+        /** A hand cannot hold a shape, or not with the fingers that are asked for. */
+        SHAPE_NOT_PLAYABLE,
+        /** A string is pulled far above what it is made for. */
+        STRING_TOO_TIGHT,
+        /** The capo sits where the hand is cramped. */
+        CAPO_TOO_HIGH
     }
 
     /**

@@ -27,9 +27,10 @@ public final class Snags {
         this.song = song;
     }
 
-    /** Finds every snag: first those of sections, in the order in which they were written, then those of patterns. */
+    /** Finds every snag: those of the set-up, of sections in the order in which they were written, and of patterns. */
     public static List<Snag> of(Song song, Timeline timeline) {
         var snags = new Snags(song);
+        snags.found.addAll(SetUpSnags.of(song));
         song.sections().forEach(snags::checkSum);
         snags.checkCuts(timeline);
         song.patterns().forEach(snags::checkHand);

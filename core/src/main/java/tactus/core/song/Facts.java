@@ -1,8 +1,11 @@
 package tactus.core.song;
 
 import java.util.Objects;
-import tactus.core.chord.Key;
-import tactus.core.chord.Tuning;
+import tactus.core.chord.Naming;
+import tactus.core.pitch.Instrument;
+import tactus.core.pitch.Key;
+import tactus.core.pitch.Spelling;
+import tactus.core.pitch.Tuning;
 import tactus.core.time.Meter;
 import tactus.core.time.Tempo;
 
@@ -12,14 +15,13 @@ import tactus.core.time.Tempo;
  * @param title 1 to 100 characters
  * @param note a line for whoever plays it, at most 200 characters, may be empty
  * @param key the key the song sounds in
- * @param capo the fret of the capo, 0 for none, to 11
+ * @param spelling how its chords are spelled
  * @param meter the usual meter; bars may have another
  */
-public record Facts(String title, String note, Key key, Tuning tuning, int capo, Tempo tempo, Meter meter) {
+public record Facts(
+        String title, String note, Key key, Spelling spelling, Instrument instrument, Tempo tempo, Meter meter) {
 
-    public static final int HIGHEST_CAPO = 11;
-
-    /** @throws IllegalArgumentException if a text is too long or the capo is outside its range */
+    /** @throws IllegalArgumentException if a text is too long */
     public Facts {
         title = title.strip();
         note = note.strip();
@@ -29,46 +31,57 @@ public record Facts(String title, String note, Key key, Tuning tuning, int capo,
         if (note.length() > 200) {
             throw new IllegalArgumentException("a note has at most 200 characters, this one " + note.length());
         }
-        if (capo < 0 || capo > HIGHEST_CAPO) {
-            throw new IllegalArgumentException("the capo must be at fret 0 (none) to 11, was " + capo);
-        }
         Objects.requireNonNull(key);
-        Objects.requireNonNull(tuning);
+        Objects.requireNonNull(spelling);
+        Objects.requireNonNull(instrument);
         Objects.requireNonNull(tempo);
         Objects.requireNonNull(meter);
     }
 
+    public Tuning tuning() {
+        return instrument.tuning();
+    }
+
+    public int capo() {
+        return instrument.capo();
+    }
+
     /** The key of the shapes under the fingers: the sounding key lowered by the capo. */
     public Key shapesKey() {
-        return key.plus(-capo);
+        return key.plus(-instrument.transposition());
+    }
+
+    /** Names shapes as the song spells them. */
+    public Naming naming() {
+        return new Naming(spelling, shapesKey());
     }
 
     public Facts withTitle(String other) {
-        return new Facts(other, note, key, tuning, capo, tempo, meter);
+        return new Facts(other, note, key, spelling, instrument, tempo, meter);
     }
 
     public Facts withNote(String other) {
-        return new Facts(title, other, key, tuning, capo, tempo, meter);
+        return new Facts(title, other, key, spelling, instrument, tempo, meter);
     }
 
     public Facts withKey(Key other) {
-        return new Facts(title, note, other, tuning, capo, tempo, meter);
+        return new Facts(title, note, other, spelling, instrument, tempo, meter);
     }
 
-    public Facts withTuning(Tuning other) {
-        return new Facts(title, note, key, other, capo, tempo, meter);
+    public Facts withSpelling(Spelling other) {
+        return new Facts(title, note, key, other, instrument, tempo, meter);
     }
 
-    public Facts withCapo(int other) {
-        return new Facts(title, note, key, tuning, other, tempo, meter);
+    public Facts withInstrument(Instrument other) {
+        return new Facts(title, note, key, spelling, other, tempo, meter);
     }
 
     public Facts withTempo(Tempo other) {
-        return new Facts(title, note, key, tuning, capo, other, meter);
+        return new Facts(title, note, key, spelling, instrument, other, meter);
     }
 
     /** Takes another usual meter; the tempo goes on counting as many of its beats a minute. */
     public Facts withMeter(Meter other) {
-        return new Facts(title, note, key, tuning, capo, Tempo.of(tempo.perMinute(), other), other);
+        return new Facts(title, note, key, spelling, instrument, Tempo.of(tempo.perMinute(), other), other);
     }
 }

@@ -7,12 +7,12 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
-import tactus.core.chord.Chord;
-import tactus.core.chord.Key;
-import tactus.core.chord.Tuning;
 import tactus.core.name.Slug;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.pitch.Instrument;
+import tactus.core.pitch.Key;
+import tactus.core.pitch.Spelling;
 import tactus.core.time.Meter;
 import tactus.core.time.Tempo;
 
@@ -23,9 +23,15 @@ import tactus.core.time.Tempo;
  * @param patterns each id once; names may be alike
  * @param sections each id once; the patterns they name are among {@code patterns}
  * @param order the sections as played, at most 1,000; each is among {@code sections}
+ * @param changeCounts what a student has counted, each pair of chords once
  */
 public record Song(
-        Facts facts, List<Chord> chords, List<Pattern> patterns, List<Section> sections, List<SectionId> order) {
+        Facts facts,
+        List<Chord> chords,
+        List<Pattern> patterns,
+        List<Section> sections,
+        List<SectionId> order,
+        List<ChangeCount> changeCounts) {
 
     public static final int LONGEST_ORDER = 1_000;
 
@@ -36,6 +42,7 @@ public record Song(
         patterns = List.copyOf(patterns);
         sections = List.copyOf(sections);
         order = List.copyOf(order);
+        changeCounts = List.copyOf(changeCounts);
         once(chords, Chord::name, "chord");
         var patternIds = once(patterns, Pattern::id, "pattern");
         var sectionIds = once(sections, Section::id, "section");
@@ -47,6 +54,12 @@ public record Song(
         if (order.size() > LONGEST_ORDER) {
             throw new IllegalArgumentException("a running order has at most 1,000 entries, not " + order.size());
         }
+    }
+
+    /** A song in which no changes have been counted. */
+    public Song(
+            Facts facts, List<Chord> chords, List<Pattern> patterns, List<Section> sections, List<SectionId> order) {
+        this(facts, chords, patterns, sections, order, List.of());
     }
 
     private static <T, K> HashSet<K> once(List<T> things, Function<T, K> key, String kind) {
@@ -66,7 +79,7 @@ public record Song(
     /** Returns a song with nothing in it but its facts: C, standard tuning, 4/4 at 90. */
     public static Song empty(String title) {
         Meter meter = Meter.of(4, 4);
-        var facts = new Facts(title, "", Key.parse("C"), Tuning.STANDARD, 0, Tempo.of(90, meter), meter);
+        var facts = new Facts(title, "", Key.parse("C"), Spelling.BY_KEY, Instrument.USUAL, Tempo.of(90, meter), meter);
         return new Song(facts, List.of(), List.of(), List.of(), List.of());
     }
 
@@ -100,24 +113,24 @@ public record Song(
     }
 
     public Song withFacts(Facts other) {
-        return new Song(other, chords, patterns, sections, order);
+        return new Song(other, chords, patterns, sections, order, changeCounts);
     }
 
     /** Puts {@code pattern} in place of the one with its id, or at the end. */
     public Song withPattern(Pattern pattern) {
-        return new Song(facts, chords, put(patterns, pattern, Pattern::id), sections, order);
+        return new Song(facts, chords, put(patterns, pattern, Pattern::id), sections, order, changeCounts);
     }
 
     /** Takes a pattern away; sections that played it play nothing. */
     public Song withoutPattern(PatternId id) {
         var rest = patterns.stream().filter(pattern -> !pattern.id().equals(id)).toList();
         var freed = sections.stream().map(section -> section.withoutPattern(id)).toList();
-        return new Song(facts, chords, rest, freed, order);
+        return new Song(facts, chords, rest, freed, order, changeCounts);
     }
 
     /** Puts {@code section} in place of the one with its id, or at the end. */
     public Song withSection(Section section) {
-        return new Song(facts, chords, patterns, put(sections, section, Section::id), order);
+        return new Song(facts, chords, patterns, put(sections, section, Section::id), order, changeCounts);
     }
 
     /** Changes the section with {@code id}, if there is one. */
@@ -133,22 +146,64 @@ public record Song(
                 chords,
                 patterns,
                 rest,
-                order.stream().filter(use -> !use.equals(id)).toList());
+                order.stream().filter(use -> !use.equals(id)).toList(),
+                changeCounts);
     }
 
     /** Puts {@code chord} in place of the one with its name, or at the end. */
     public Song withChord(Chord chord) {
-        return new Song(facts, put(chords, chord, Chord::name), patterns, sections, order);
+        return new Song(facts, put(chords, chord, Chord::name), patterns, sections, order, changeCounts);
     }
 
     /** Takes the shape of a chord away; spans that name it are silent. */
     public Song withoutChord(String name) {
         var rest = chords.stream().filter(chord -> !chord.name().equals(name)).toList();
-        return new Song(facts, rest, patterns, sections, order);
+        return new Song(facts, rest, patterns, sections, order, changeCounts);
     }
 
     public Song withOrder(List<SectionId> other) {
-        return new Song(facts, chords, patterns, sections, other);
+        return new Song(facts, chords, patterns, sections, other, changeCounts);
+    }
+
+    public Song withChords(List<Chord> others) {
+        return new Song(facts, others, patterns, sections, order, changeCounts);
+    }
+
+    /** Renames chords everywhere at once: in the list of shapes, in the sections, and in what was counted. */
+    public Song withChordsRenamed(UnaryOperator<String> name) {
+        var renamed = chords.stream()
+                .map(chord -> chord.withName(name.apply(chord.name())))
+                .toList();
+        var spans = sections.stream()
+                .map(section -> section.withSpans(section.spans().stream()
+                        .map(span -> new Span(name.apply(span.chord()), span.length()))
+                        .toList()))
+                .toList();
+        var counts = changeCounts.stream()
+                .map(count -> new ChangeCount(name.apply(count.from()), name.apply(count.to()), count.perMinute()))
+                .toList();
+        return new Song(facts, renamed, patterns, spans, order, counts);
+    }
+
+    /** What the student has counted between two chords. */
+    public Optional<ChangeCount> changeCount(String one, String other) {
+        return changeCounts.stream()
+                .filter(count -> count.isBetween(one, other))
+                .findFirst();
+    }
+
+    /** Puts {@code count} in place of the one for its chords. */
+    public Song withChangeCount(ChangeCount count) {
+        var counts = new ArrayList<>(withoutChangeCount(count.from(), count.to()).changeCounts);
+        counts.add(count);
+        return new Song(facts, chords, patterns, sections, order, counts);
+    }
+
+    public Song withoutChangeCount(String one, String other) {
+        var rest = changeCounts.stream()
+                .filter(count -> !count.isBetween(one, other))
+                .toList();
+        return new Song(facts, chords, patterns, sections, order, rest);
     }
 
     private static <T, K> List<T> put(List<T> list, T thing, Function<T, K> key) {

@@ -1,7 +1,6 @@
 package tactus.core.song;
 
 import java.util.Objects;
-import tactus.core.chord.Chord;
 
 /**
  * A chord held for a length.

@@ -6,10 +6,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import tactus.core.chord.Chord;
-import tactus.core.chord.Pitch;
-import tactus.core.chord.Voicing;
-import tactus.core.song.Facts;
+import tactus.core.pitch.Pitch;
+import tactus.core.pitch.Tuning;
+import tactus.core.song.Chord;
 import tactus.core.song.Song;
 import tactus.core.stroke.Miss;
 import tactus.core.stroke.Mute;
@@ -24,15 +23,15 @@ final class Strings {
 
     private record Question(String chord, Stroke stroke) {}
 
-    private final Facts facts;
-    private final Map<String, Voicing> shapes = new HashMap<>();
+    private final Tuning tuning;
+    private final int capo;
+    private final Map<String, Chord> shapes = new HashMap<>();
     private final Map<Question, List<StruckString>> found = new HashMap<>();
 
     Strings(Song song) {
-        facts = song.facts();
-        for (Chord chord : song.chords()) {
-            if (chord.voicing().strings() == facts.tuning().strings()) shapes.put(chord.name(), chord.voicing());
-        }
+        tuning = song.facts().instrument().strings();
+        capo = song.facts().capo();
+        for (Chord chord : song.chords()) if (chord.fits(tuning)) shapes.put(chord.name(), chord);
     }
 
     /** In the order in which the hand meets them. A strum sounds nothing on a chord without a shape. */
@@ -41,16 +40,16 @@ final class Strings {
     }
 
     private List<StruckString> find(Question question) {
-        int count = facts.tuning().strings();
+        int count = tuning.strings();
         var shape = Optional.ofNullable(shapes.get(question.chord));
         return switch (question.stroke) {
             case Strum strum ->
-                shape.map(held -> strum.reach()
+                shape.map(chord -> strum.reach()
                                 .order(strum.direction(), count)
-                                .filter(string -> held.fret(string).isPresent())
+                                .filter(string -> isReached(chord, string))
                                 .boxed()
-                                .flatMap(string ->
-                                        sounding(string, held.fret(string).orElseThrow()))
+                                .flatMap(string -> sounding(
+                                        string, chord.voicing().fret(string).orElseThrow()))
                                 .toList())
                         .orElse(List.of());
             case Mute mute -> {
@@ -58,15 +57,21 @@ final class Strings {
                 yield order.boxed()
                         .flatMap(string -> sounding(
                                 string,
-                                shape.map(held -> held.fret(string).orElse(0)).orElse(0)))
+                                shape.map(chord -> chord.voicing().fret(string).orElse(0))
+                                        .orElse(0)))
                         .toList();
             }
             case Miss _, Ring _, Stop _ -> List.of();
         };
     }
 
+    private static boolean isReached(Chord chord, int string) {
+        return chord.voicing().isPlayed(string)
+                && chord.strummed().filter(range -> !range.has(string)).isEmpty();
+    }
+
     private Stream<StruckString> sounding(int string, int fret) {
-        int number = facts.tuning().string(string).number() + facts.capo() + fret;
+        int number = tuning.string(string).number() + capo + fret;
         return number <= 127 ? Stream.of(new StruckString(string, new Pitch(number))) : Stream.empty();
     }
 }

@@ -1,6 +1,6 @@
 package tactus.core.timeline;
 
-import tactus.core.chord.Pitch;
+import tactus.core.pitch.Pitch;
 
 /**
  * A string that a stroke makes sound.

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.pitch.ConcertPitch;
 import tactus.core.song.Section;
 import tactus.core.song.SectionId;
 import tactus.core.song.Song;
@@ -17,13 +18,19 @@ import tactus.core.time.Tempo;
 /**
  * The whole song laid out as it is played.
  *
+ * @param concert what the guitar is tuned to
  * @param bars in order, without gaps
  * @param spans in order; bars that no chord fills have none
  * @param strokes in order of their start
  * @param length the length of all bars
  */
 public record Timeline(
-        Tempo tempo, List<TimelineBar> bars, List<TimelineSpan> spans, List<TimelineStroke> strokes, Length length) {
+        Tempo tempo,
+        ConcertPitch concert,
+        List<TimelineBar> bars,
+        List<TimelineSpan> spans,
+        List<TimelineStroke> strokes,
+        Length length) {
 
     public Timeline {
         bars = Collections.unmodifiableList(bars);
@@ -122,7 +129,7 @@ public record Timeline(
                 Section section = song.section(song.order().get(use)).orElseThrow();
                 for (int pass = 1; pass <= section.passes(); pass++) place(layout(section, pass), use, pass);
             }
-            return new Timeline(tempo, bars, spans, strokes, at);
+            return new Timeline(tempo, song.facts().instrument().concert(), bars, spans, strokes, at);
         }
 
         private SectionLayout layout(Section section, int pass) {

@@ -4,10 +4,9 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import tactus.core.chord.Chord;
-import tactus.core.chord.Voicing;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.shape.Voicing;
 import tactus.core.time.Meter;
 import tactus.core.time.Tempo;
 

@@ -14,8 +14,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import tactus.core.chord.Key;
 import tactus.core.pattern.PatternId;
+import tactus.core.pitch.Instrument;
+import tactus.core.pitch.Key;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
@@ -91,14 +92,14 @@ class SongTest {
     @ParameterizedTest
     @ValueSource(ints = {-1, 12})
     void aCapoOutsideItsFretsIsRefused(int capo) {
-        var wrong =
-                assertThrows(IllegalArgumentException.class, () -> song.facts().withCapo(capo));
+        var wrong = assertThrows(
+                IllegalArgumentException.class, () -> song.facts().instrument().withCapo(capo));
         assertEquals("the capo must be at fret 0 (none) to 11, was " + capo, wrong.getMessage());
     }
 
     @Test
     void shapesAreWhatSoundsLoweredByTheCapo() {
-        Facts facts = song.facts().withKey(Key.parse("Eb")).withCapo(3);
+        Facts facts = song.facts().withKey(Key.parse("Eb")).withInstrument(Instrument.USUAL.withCapo(3));
         assertEquals("C", facts.shapesKey().toString());
     }
 

@@ -13,11 +13,12 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import tactus.core.chord.Chord;
-import tactus.core.chord.Pitch;
-import tactus.core.chord.Voicing;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.pitch.Instrument;
+import tactus.core.pitch.Pitch;
+import tactus.core.shape.Voicing;
+import tactus.core.song.Chord;
 import tactus.core.song.Section;
 import tactus.core.song.Song;
 import tactus.core.stroke.Direction;
@@ -115,8 +116,9 @@ class TimelineTest {
     @Test
     void aStrokeKnowsItsStringsPitchesAndTime() {
         Song song = song("4/4", "C: 1 bar", "-t");
-        TimelineStroke stroke =
-                Timeline.of(song.withFacts(song.facts().withCapo(2))).strokes().get(1);
+        TimelineStroke stroke = Timeline.of(song.withFacts(song.facts().withInstrument(Instrument.USUAL.withCapo(2))))
+                .strokes()
+                .get(1);
         assertEquals(
                 List.of(
                         new StruckString(1, Pitch.parse("F#4")),

@@ -1,5 +1,7 @@
 package tactus.formats.sheet;
 
+import tactus.core.pitch.Instrument;
+import tactus.core.pitch.Tuning;
 import tactus.core.song.Facts;
 import tactus.core.timeline.Timeline;
 import tactus.formats.font.MusicText;
@@ -9,13 +11,21 @@ public final class FactsText {
 
     private FactsText() {}
 
+    /** {@code capo 2}, {@code no capo · strings 1 down}, {@code no capo · D A D G B E}. */
+    public static String guitar(Instrument instrument) {
+        String text = instrument.capo() == 0 ? "no capo" : "capo " + instrument.capo();
+        if (instrument.tunedDown() > 0) text += " · strings " + instrument.tunedDown() + " down";
+        Tuning tuning = instrument.tuning();
+        return tuning.equals(tuning.usual()) ? text : text + " · " + MusicText.signs(tuning.notes());
+    }
+
     /** {@code sounds in D · shapes in C · capo 2 · 4/4 · ♩ = 92 · 64 bars · 2:47}. */
     public static String of(Facts facts, Timeline timeline) {
         return String.join(
                 " · ",
                 "sounds in " + MusicText.signs(facts.key().toString()),
                 "shapes in " + MusicText.signs(facts.shapesKey().toString()),
-                facts.capo() == 0 ? "no capo" : "capo " + facts.capo(),
+                guitar(facts.instrument()),
                 facts.meter().toString(),
                 MusicText.note(facts.tempo().beat()) + " = " + facts.tempo().perMinuteText(),
                 timeline.bars().size() + (timeline.bars().size() == 1 ? " bar" : " bars"),

@@ -1,10 +1,10 @@
 package tactus.formats.sheet;
 
 import java.io.IOException;
-import tactus.core.chord.Tuning;
 import tactus.core.picture.HandPicture;
 import tactus.core.picture.Mark;
 import tactus.core.picture.Point;
+import tactus.core.pitch.Tuning;
 import tactus.formats.font.Typeface;
 
 /** Prints a picture of the hand over the strings. */

@@ -7,12 +7,20 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiFunction;
-import tactus.core.chord.Chord;
-import tactus.core.chord.Key;
-import tactus.core.chord.Tuning;
-import tactus.core.chord.Voicing;
+import java.util.function.Function;
+import tactus.core.chord.ChordName;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.pitch.ConcertPitch;
+import tactus.core.pitch.Instrument;
+import tactus.core.pitch.Key;
+import tactus.core.pitch.Spelling;
+import tactus.core.pitch.Tuning;
+import tactus.core.shape.Fingering;
+import tactus.core.shape.StringRange;
+import tactus.core.shape.Voicing;
+import tactus.core.song.ChangeCount;
+import tactus.core.song.Chord;
 import tactus.core.song.Facts;
 import tactus.core.song.Section;
 import tactus.core.song.SectionId;
@@ -39,7 +47,11 @@ final class SongReader {
             "chords",
             "patterns",
             "sections",
-            "order");
+            "order",
+            "spelling",
+            "tunedDown",
+            "concertPitch",
+            "changes");
 
     private final List<Problem> problems = new ArrayList<>();
     private final Branch root;
@@ -57,7 +69,12 @@ final class SongReader {
                 new SectionReader(facts.meter(), patterns.keySet()).read(root.field("sections"));
         warnOfUnknownChords(chords, sections);
         var song = new Song(
-                facts, chords, List.copyOf(patterns.values()), List.copyOf(sections.values()), order(sections));
+                facts,
+                chords,
+                List.copyOf(patterns.values()),
+                List.copyOf(sections.values()),
+                order(sections),
+                changeCounts());
         return new OpenedSong(song, problems);
     }
 
@@ -66,16 +83,46 @@ final class SongReader {
         Meter meter = root.field("meter").or(usual.meter(), "4/4 taken", at -> Meter.parse(at.text()));
         Facts facts = usual.withMeter(meter)
                 .withKey(root.field("key").or(usual.key(), "C taken", at -> Key.parse(at.text())))
-                .withTuning(root.field("tuning").or(Tuning.STANDARD, "standard taken", at -> Tuning.parse(at.text())))
+                .withInstrument(instrument())
                 .withTempo(root.field("tempo").or(Tempo.of(90, meter), "90 taken", SongReader::tempo));
-        facts = with(facts, "title", "named \"Untitled\"", Facts::withTitle);
-        if (root.field("note").isThere()) facts = with(facts, "note", "left out", Facts::withNote);
-        Facts settled = facts;
-        return root.field("capo").or(settled, "no capo taken", at -> settled.withCapo(at.number()));
+        facts = with(facts, "title", "named \"Untitled\"", (each, at) -> each.withTitle(at.text()));
+        if (root.field("note").isThere()) {
+            facts = with(facts, "note", "left out", (each, at) -> each.withNote(at.text()));
+        }
+        Branch spelling = root.field("spelling");
+        return spelling.isThere()
+                ? facts.withSpelling(spelling.or(Spelling.BY_KEY, "spelled by key", SongReader::spelling))
+                : facts;
     }
 
-    private Facts with(Facts facts, String field, String remedy, BiFunction<Facts, String, Facts> change) {
-        return root.field(field).or(facts, remedy, at -> change.apply(facts, at.text()));
+    private static Spelling spelling(Branch at) {
+        return switch (at.text()) {
+            case "sharps" -> Spelling.SHARPS;
+            case "flats" -> Spelling.FLATS;
+            default -> throw new IllegalArgumentException("must be sharps or flats, was " + at.text());
+        };
+    }
+
+    private Instrument instrument() {
+        Tuning tuning = root.field("tuning").or(Tuning.STANDARD, "standard taken", at -> Tuning.parse(at.text()));
+        Instrument instrument = Instrument.USUAL.withTuning(tuning);
+        instrument = with(instrument, "capo", "no capo taken", (guitar, at) -> guitar.withCapo(at.number()));
+        if (root.field("tunedDown").isThere()) {
+            instrument =
+                    with(instrument, "tunedDown", "not tuned down", (guitar, at) -> guitar.withTunedDown(at.number()));
+        }
+        if (root.field("concertPitch").isThere()) {
+            instrument = with(
+                    instrument,
+                    "concertPitch",
+                    "440 taken",
+                    (guitar, at) -> guitar.withConcert(new ConcertPitch(at.decimal())));
+        }
+        return instrument;
+    }
+
+    private <T> T with(T whole, String field, String remedy, BiFunction<T, Branch, T> change) {
+        return root.field(field).or(whole, remedy, at -> change.apply(whole, at));
     }
 
     private static Tempo tempo(Branch at) {
@@ -86,7 +133,7 @@ final class SongReader {
     private List<Chord> chords() {
         Map<String, Chord> chords = new LinkedHashMap<>();
         for (Branch at : root.field("chords").elements()) {
-            at.expectOnly(Set.of("name", "shape"));
+            at.expectOnly(Set.of("name", "shape", "fingers", "strum"));
             at.optional("left out", SongReader::chord).ifPresent(chord -> {
                 if (chords.putIfAbsent(chord.name(), chord) != null) {
                     at.report("the chord " + chord.name() + " stands twice", "the first one taken");
@@ -97,8 +144,47 @@ final class SongReader {
     }
 
     private static Chord chord(Branch at) {
-        return new Chord(
+        var chord = new Chord(
                 at.field("name").text(), Voicing.parse(at.field("shape").text()));
+        Branch fingers = at.field("fingers");
+        Branch strum = at.field("strum");
+        if (fingers.isThere()) {
+            chord = fingers.or(
+                    chord,
+                    "any fingers taken",
+                    with(chord, (each, text) -> each.withFingering(Optional.of(Fingering.parse(text)))));
+        }
+        if (strum.isThere()) {
+            chord = strum.or(
+                    chord,
+                    "all strings taken",
+                    with(chord, (each, text) -> each.withStrummed(Optional.of(StringRange.parse(text)))));
+        }
+        return chord;
+    }
+
+    private static Function<Branch, Chord> with(Chord chord, BiFunction<Chord, String, Chord> change) {
+        return at -> change.apply(chord, at.text());
+    }
+
+    private List<ChangeCount> changeCounts() {
+        Map<Set<String>, ChangeCount> counts = new LinkedHashMap<>();
+        for (Branch at : root.field("changes").elements()) {
+            at.expectOnly(Set.of("from", "to", "perMinute"));
+            at.optional("left out", SongReader::changeCount).ifPresent(count -> {
+                if (counts.putIfAbsent(Set.of(count.from(), count.to()), count) != null) {
+                    at.report("this change stands twice", "the first one taken");
+                }
+            });
+        }
+        return List.copyOf(counts.values());
+    }
+
+    private static ChangeCount changeCount(Branch at) {
+        return new ChangeCount(
+                at.field("from").text(),
+                at.field("to").text(),
+                at.field("perMinute").number());
     }
 
     private Map<PatternId, Pattern> patterns() {
@@ -118,7 +204,7 @@ final class SongReader {
         for (Section section : sections.values()) {
             var unknown = section.spans().stream()
                     .map(Span::chord)
-                    .filter(name -> !known.contains(name))
+                    .filter(name -> !known.contains(name) && !ChordName.isNoChord(name))
                     .distinct();
             unknown.forEach(name -> problems.add(new Problem(
                     "section " + section.id(),

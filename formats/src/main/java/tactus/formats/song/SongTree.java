@@ -1,15 +1,19 @@
 package tactus.formats.song;
 
 import java.util.List;
-import tactus.core.chord.Chord;
+import java.util.Locale;
 import tactus.core.pattern.Pattern;
+import tactus.core.pitch.ConcertPitch;
+import tactus.core.pitch.Instrument;
+import tactus.core.pitch.Spelling;
+import tactus.core.song.ChangeCount;
+import tactus.core.song.Chord;
 import tactus.core.song.Facts;
 import tactus.core.song.Section;
 import tactus.core.song.Song;
 import tactus.core.song.Span;
 import tactus.core.stroke.Hand;
 import tactus.core.time.Meter;
-import tactus.core.time.Tempo;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -32,6 +36,10 @@ final class SongTree {
         song.sections().forEach(section -> sections.add(of(section)));
         ArrayNode order = tree.putArray("order");
         song.order().forEach(id -> order.add(id.value()));
+        if (!song.changeCounts().isEmpty()) {
+            ArrayNode changes = tree.putArray("changes");
+            song.changeCounts().forEach(count -> changes.add(of(count)));
+        }
         return tree;
     }
 
@@ -39,22 +47,40 @@ final class SongTree {
         tree.put("title", facts.title());
         if (!facts.note().isEmpty()) tree.put("note", facts.note());
         tree.put("key", facts.key().toString());
-        tree.put("tuning", facts.tuning().toString());
-        tree.put("capo", facts.capo());
+        if (facts.spelling() != Spelling.BY_KEY) {
+            tree.put("spelling", facts.spelling().name().toLowerCase(Locale.ROOT));
+        }
+        putInstrument(tree, facts.instrument());
         tree.put("meter", facts.meter().toString());
         ObjectNode tempo = tree.putObject("tempo");
-        putPerMinute(tempo, facts.tempo());
+        putNumber(tempo, "perMinute", facts.tempo().perMinute());
         tempo.put("beat", facts.tempo().beat().toString());
     }
 
-    private static void putPerMinute(ObjectNode tree, Tempo tempo) {
-        double perMinute = tempo.perMinute();
-        if (perMinute == Math.rint(perMinute)) tree.put("perMinute", (int) perMinute);
-        else tree.put("perMinute", perMinute);
+    private static void putInstrument(ObjectNode tree, Instrument instrument) {
+        tree.put("tuning", instrument.tuning().toString());
+        if (instrument.tunedDown() > 0) tree.put("tunedDown", instrument.tunedDown());
+        tree.put("capo", instrument.capo());
+        if (!instrument.concert().equals(ConcertPitch.ISO_16)) {
+            putNumber(tree, "concertPitch", instrument.concert().hertz());
+        }
+    }
+
+    private static void putNumber(ObjectNode tree, String field, double number) {
+        if (number == Math.rint(number)) tree.put(field, (int) number);
+        else tree.put(field, number);
     }
 
     private static ObjectNode of(Chord chord) {
-        return object().put("name", chord.name()).put("shape", chord.voicing().toString());
+        ObjectNode tree =
+                object().put("name", chord.name()).put("shape", chord.voicing().toString());
+        chord.fingering().ifPresent(fingers -> tree.put("fingers", fingers.toText(chord.voicing())));
+        chord.strummed().ifPresent(strings -> tree.put("strum", strings.toString()));
+        return tree;
+    }
+
+    private static ObjectNode of(ChangeCount count) {
+        return object().put("from", count.from()).put("to", count.to()).put("perMinute", count.perMinute());
     }
 
     private static ObjectNode of(Pattern pattern) {

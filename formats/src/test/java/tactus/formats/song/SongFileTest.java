@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import java.io.ByteArrayInputStream;
@@ -57,14 +58,27 @@ class SongFileTest {
     }
 
     @Test
+    void aGuitarTunedDownIsReadBackAndKeepsToTheSchema() throws IOException {
+        Song lowered = song.withFacts(
+                song.facts().withInstrument(song.facts().instrument().withTunedDown(2)));
+        String saved = new String(SongFile.toBytes(lowered), StandardCharsets.UTF_8);
+        assertEquals(lowered, read(saved).song());
+        assertEquals("[]", schema().validate(saved, InputFormat.JSON).toString());
+    }
+
+    private static Schema schema() throws IOException {
+        return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(Files.readString(SCHEMA), InputFormat.JSON);
+    }
+
+    @Test
     void savingTheSameSongTwiceGivesTheSameBytes() throws IOException {
         assertEquals(text, new String(SongFile.toBytes(read(text).song()), StandardCharsets.UTF_8));
     }
 
     @Test
     void everySavedFileKeepsToTheSchema() throws IOException {
-        var schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                .getSchema(Files.readString(SCHEMA), InputFormat.JSON);
+        Schema schema = schema();
         assertEquals("[]", schema.validate(text, InputFormat.JSON).toString());
         assertFalse(
                 schema.validate(with("\"4/4\"", "\"4/3\""), InputFormat.JSON).isEmpty());
@@ -142,6 +156,11 @@ class SongFileTest {
                 "\"key\": \"D\" | \"key\": \"H\" | key: \"H\" is not a key such as D, Bb or F#m; C taken",
                 "\"capo\": 2 | \"capo\": 40 | capo: the capo must be at fret 0 (none) to 11, was 40; no capo taken",
                 "\"shape\": \"x32010\" | \"shape\": \"x3201\" | ",
+                "\"concertPitch\": 442 | \"concertPitch\": 400 | concertPitch: A4 must be at 415 to 466 Hz, was 400; 440 taken",
+                "\"fingers\": \"x13331\" | \"fingers\": \"x19331\" | chords[1].fingers: \"x19331\" has no finger at \"9\": write 1 to 4, T for the thumb, 0 or x; any fingers taken",
+                "\"strum\": \"5-2\" | \"strum\": \"0-2\" | chords[1].strum: \"0-2\" names no strings: they are numbered 1 to 12; all strings taken",
+                "\"spelling\": \"flats\" | \"spelling\": \"both\" | spelling: must be sharps or flats, was both; spelled by key",
+                "\"perMinute\": 24 | \"perMinute\": 0 | changes[0]: changes in a minute are counted from 1 to 200, was 0; left out",
                 "\"passes\": 2 | \"passes\": 0 | sections[0]: a section goes round 1 to 99 times, not 0; left out",
                 "\"length\": \"3/2 beats\" | \"length\": \"0 beats\" | sections[0].chords[1]: \"0 beats\" is no length: a chord lasts more than 0 and at most 1,000 beats, was 0; left out",
                 "\"order\": [ | \"order\": [ \"coda\", | order[0]: there is no section coda; left out",

@@ -6,6 +6,7 @@ import java.util.List;
 import tactus.core.performance.ClickTrack;
 import tactus.core.performance.Note;
 import tactus.core.performance.Performance;
+import tactus.core.pitch.ConcertPitch;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 
@@ -26,8 +27,6 @@ public final class Score {
 
     /** Samples a second. */
     public static final int RATE = 44_100;
-
-    private static final double CONCERT_A = 440;
 
     private record Event(long frame, Kind kind, int string, float hertz, float velocity) {}
 
@@ -51,7 +50,8 @@ public final class Score {
         double countIn = playback.countsIn() ? addCountIn(events, timeline, playback) : 0;
         double shift = countIn - playback.from() / playback.speed();
         for (Note note : Performance.of(timeline).notes()) {
-            if (note.start() >= playback.from() && note.start() < playback.to()) addNote(events, note, shift, playback);
+            if (note.start() >= playback.from() && note.start() < playback.to())
+                addNote(events, note, timeline.concert(), shift, playback);
         }
         if (playback.clicks()) addClicks(events, timeline, shift, playback);
         events.sort(Comparator.comparingLong(Event::frame).thenComparing(Event::kind));
@@ -77,8 +77,8 @@ public final class Score {
         return found;
     }
 
-    private static void addNote(List<Event> events, Note note, double shift, Playback playback) {
-        float hertz = (float) note.pitch().frequency(CONCERT_A);
+    private static void addNote(List<Event> events, Note note, ConcertPitch concert, double shift, Playback playback) {
+        float hertz = (float) concert.frequency(note.pitch());
         float velocity = (float) note.velocity();
         // The spread of a strum is the hand's, not the tempo's; it is short enough to be scaled along unheard.
         long on = frames(note.start() / playback.speed() + shift);

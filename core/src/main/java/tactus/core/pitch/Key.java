@@ -1,4 +1,4 @@
-package tactus.core.chord;
+package tactus.core.pitch;
 
 import java.util.regex.Pattern;
 import tactus.core.time.NotationException;
@@ -6,15 +6,11 @@ import tactus.core.time.NotationException;
 /**
  * A key: {@code D}, {@code Bb}, {@code F#m}.
  *
- * @param tonic the pitch class of its first note, from 0 for C to 11 for B
+ * @param tonic the pitch class of its first note
  */
 public record Key(int tonic, boolean minor) {
 
-    private static final Pattern FORM = Pattern.compile("([A-G])([#♯b♭]?)(m?)");
-
-    // The spelling with the fewest accidentals in the key signature; where two have six, the usual one on guitar.
-    private static final String[] MAJOR = {"C", "Db", "D", "Eb", "E", "F", "F#", "G", "Ab", "A", "Bb", "B"};
-    private static final String[] MINOR = {"C", "C#", "D", "Eb", "E", "F", "F#", "G", "G#", "A", "Bb", "B"};
+    private static final Pattern FORM = Pattern.compile("([A-G][#♯b♭]?)(m?)");
 
     /** @throws IllegalArgumentException if {@code tonic} is outside its range */
     public Key {
@@ -29,8 +25,8 @@ public record Key(int tonic, boolean minor) {
     public static Key parse(String text) {
         var match = FORM.matcher(text.strip());
         if (!match.matches()) throw new NotationException("is not a key such as D, Bb or F#m", text, 0);
-        int tonic = Pitch.parse(match.group(1) + match.group(2) + "4").number() % 12;
-        return new Key(tonic, !match.group(3).isEmpty());
+        return new Key(
+                NoteName.parse(match.group(1)).pitchClass(), !match.group(2).isEmpty());
     }
 
     /** Returns the key {@code semitones} higher, or lower if negative. */
@@ -38,8 +34,22 @@ public record Key(int tonic, boolean minor) {
         return new Key(Math.floorMod(tonic + semitones, 12), minor);
     }
 
+    /**
+     * The sharps of its signature, flats negative: -5 to 6. Where two signatures have six signs the usual one on guitar
+     * is taken: F sharp major, E flat minor.
+     */
+    public int fifths() {
+        int position = (minor ? tonic + 3 : tonic) * 7 % 12;
+        return position > (minor ? 5 : 6) ? position - 12 : position;
+    }
+
+    /** Its first note: {@code Bb}. */
+    public NoteName note() {
+        return NoteName.ofFifths(minor ? fifths() + 3 : fifths());
+    }
+
     @Override
     public String toString() {
-        return (minor ? MINOR : MAJOR)[tonic] + (minor ? "m" : "");
+        return note() + (minor ? "m" : "");
     }
 }

@@ -1,7 +1,5 @@
-package tactus.core.chord;
+package tactus.core.pitch;
 
-import java.util.Locale;
-import java.util.regex.Pattern;
 import tactus.core.time.NotationException;
 
 /**
@@ -11,9 +9,7 @@ import tactus.core.time.NotationException;
  */
 public record Pitch(int number) implements Comparable<Pitch> {
 
-    private static final Pattern FORM = Pattern.compile("([A-Ga-g])([#♯b♭]?)(-?\\d)");
-    private static final int[] STEPS = {9, 11, 0, 2, 4, 5, 7};
-    private static final String[] NAMES = {"C", "C#", "D", "Eb", "E", "F", "F#", "G", "Ab", "A", "Bb", "B"};
+    private static final Key NO_KEY = new Key(0, false);
 
     /** @throws IllegalArgumentException if {@code number} is outside its range */
     public Pitch {
@@ -28,15 +24,17 @@ public record Pitch(int number) implements Comparable<Pitch> {
      * @throws NotationException if the text is no pitch
      */
     public static Pitch parse(String text) {
-        var match = FORM.matcher(text.strip());
-        if (!match.matches()) throw new NotationException("is not a pitch such as E2 or F#3", text, 0);
-        int letter = STEPS[match.group(1).toUpperCase(Locale.ROOT).charAt(0) - 'A'];
-        int accidental = switch (match.group(2)) {
-            case "#", "♯" -> 1;
-            case "b", "♭" -> -1;
-            default -> 0;
-        };
-        int number = 12 * (Integer.parseInt(match.group(3)) + 1) + letter + accidental;
+        String plain = text.strip();
+        String upper = plain.isEmpty() ? "" : Character.toUpperCase(plain.charAt(0)) + plain.substring(1);
+        int name = NoteName.lengthIn(upper, 0, NoteSchool.INTERNATIONAL);
+        String octave = upper.substring(name);
+        if (name == 0 || !octave.matches("-?\\d")) {
+            throw new NotationException("is not a pitch such as E2 or F#3", text, 0);
+        }
+        NoteName note = NoteName.at(upper, 0, NoteSchool.INTERNATIONAL);
+        // A flat C lies in the octave of its letter, so the sign is added after the octave.
+        int natural = new NoteName(note.letter(), 0).pitchClass();
+        int number = 12 * (Integer.parseInt(octave) + 1) + natural + note.alter();
         if (number < 0 || number > 127) throw new NotationException("is out of the range of pitches", text, 0);
         return new Pitch(number);
     }
@@ -50,9 +48,18 @@ public record Pitch(int number) implements Comparable<Pitch> {
         return concertA * Math.pow(2, (number - 69) / 12.0);
     }
 
+    public int pitchClass() {
+        return number % 12;
+    }
+
+    /** Its octave; 4 begins with middle C. */
+    public int octave() {
+        return number / 12 - 1;
+    }
+
     /** The note without its octave: {@code F#}. */
     public String note() {
-        return NAMES[number % 12];
+        return Spelling.BY_KEY.name(pitchClass(), NO_KEY).toString();
     }
 
     @Override
@@ -62,6 +69,6 @@ public record Pitch(int number) implements Comparable<Pitch> {
 
     @Override
     public String toString() {
-        return note() + (number / 12 - 1);
+        return note() + octave();
     }
 }

@@ -1,0 +1,96 @@
+package tactus.app.command;
+
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import tactus.core.capo.CapoAdvice;
+import tactus.core.capo.CapoChoice;
+import tactus.core.capo.CapoPlan;
+import tactus.core.shape.FrettingHand;
+import tactus.core.shape.Neck;
+import tactus.core.song.Song;
+import tactus.core.timeline.Timeline;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/** {@code tactus capo SONG}: compares the places of the capo. */
+@Command(
+        name = "capo",
+        description = "Compare every place of the capo in a song, the easiest first. The sounding key stays.",
+        mixinStandardHelpOptions = true)
+final class CapoCommand implements Callable<Integer> {
+
+    @Parameters(paramLabel = "SONG", description = "a song file")
+    private Path file;
+
+    @Option(names = "--json", description = "print JSON")
+    private boolean json;
+
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public Integer call() {
+        Song song = SongArgument.read(file, spec.commandLine().getErr());
+        CapoPlan plan = CapoPlan.of(song, Timeline.of(song), Neck.USUAL.scaleLength(), FrettingHand.USUAL);
+        if (plan.choices().isEmpty()) {
+            throw new CommandFailure(TactusCommand.FOUND, "tactus capo: the song has no chord that can be read");
+        }
+        PrintWriter out = spec.commandLine().getOut();
+        if (json)
+            out.println(JsonMapper.shared().writerWithDefaultPrettyPrinter().writeValueAsString(tree(song, plan)));
+        else print(out, song, plan);
+        return TactusCommand.FINE;
+    }
+
+    private static void print(PrintWriter out, Song song, CapoPlan plan) {
+        out.println(song.facts().title() + " sounds in " + song.facts().key());
+        CapoAdvice.sentence(plan).ifPresent(out::println);
+        for (CapoChoice choice : plan.choices()) {
+            String now = plan.current().filter(choice::equals).isPresent() ? "  (now)" : "";
+            out.printf(
+                    "ease %3d  %-44s barres %d  stretch %3d mm  %s%s%n",
+                    choice.ease(), CapoAdvice.place(choice), choice.barres(), choice.stretch(), shapes(choice), now);
+        }
+    }
+
+    private static String shapes(CapoChoice choice) {
+        return choice.chords().stream()
+                .map(chord -> chord.name() + " " + chord.shape().voicing())
+                .collect(Collectors.joining(", "));
+    }
+
+    private static ObjectNode tree(Song song, CapoPlan plan) {
+        ObjectNode tree = JsonNodeFactory.instance.objectNode();
+        tree.put("song", song.facts().title());
+        tree.put("key", song.facts().key().toString());
+        tree.put("advice", CapoAdvice.sentence(plan).orElse(""));
+        ArrayNode choices = tree.putArray("choices");
+        for (CapoChoice choice : plan.choices()) put(choices.addObject(), plan, choice);
+        return tree;
+    }
+
+    private static void put(ObjectNode tree, CapoPlan plan, CapoChoice choice) {
+        tree.put("capo", choice.capo());
+        tree.put("tunedDown", choice.tunedDown());
+        tree.put("shapesKey", choice.shapesKey().toString());
+        tree.put("ease", choice.ease());
+        tree.put("barres", choice.barres());
+        tree.put("stretch", choice.stretch());
+        tree.put("cramped", choice.isCramped());
+        tree.put("now", plan.current().filter(choice::equals).isPresent());
+        ArrayNode chords = tree.putArray("chords");
+        choice.chords()
+                .forEach(chord -> chords.addObject()
+                        .put("name", chord.name().toString())
+                        .put("shape", chord.shape().voicing().toString()));
+    }
+}

@@ -1,0 +1,58 @@
+package tactus.app.command;
+
+import java.util.List;
+import tactus.core.chord.ChordName;
+import tactus.core.chord.NameGuess;
+import tactus.core.chord.Naming;
+import tactus.core.pitch.Instrument;
+import tactus.core.pitch.Key;
+import tactus.core.pitch.NoteSchool;
+import tactus.core.pitch.Pitch;
+import tactus.core.pitch.Spelling;
+import tactus.core.shape.FrettingHand;
+import tactus.core.shape.Grip;
+import tactus.core.shape.Neck;
+import tactus.core.shape.ShapeSearch;
+import tactus.core.shape.Voicing;
+
+/**
+ * Answers queries about chords on one guitar.
+ *
+ * @param most how many shapes of a name
+ */
+record ChordAnswers(Instrument guitar, Neck neck, FrettingHand hand, NoteSchool school, boolean fromNut, int most) {
+
+    private static final Naming NAMING = new Naming(Spelling.BY_KEY, Key.parse("C"));
+
+    ChordAnswer answer(String query) {
+        String plain = query.strip();
+        try {
+            return isShape(plain) ? named(plain) : shapes(plain);
+        } catch (IllegalArgumentException wrong) {
+            return new ChordAnswer.Unread(plain, wrong.getMessage());
+        }
+    }
+
+    /** A shape begins with a fret or an x, a name with a letter. */
+    private static boolean isShape(String query) {
+        return !query.isEmpty() && "xX0123456789-".indexOf(query.charAt(0)) >= 0;
+    }
+
+    private ChordAnswer named(String query) {
+        Voicing written = Voicing.parse(query);
+        Voicing shape = fromNut ? written.fromNut(guitar.capo()) : written;
+        List<Pitch> notes = shape.pitches(guitar.tuning(), guitar.capo());
+        if (notes.isEmpty()) throw new IllegalArgumentException("no string of " + query + " is played");
+        List<Integer> classes = shape.pitchClasses(guitar.tuning(), guitar.capo());
+        List<NameGuess> names = NAMING.names(classes);
+        return new ChordAnswer.Named(query, shape, notes, classes, names, Grip.of(shape, neck, hand), school);
+    }
+
+    private ChordAnswer shapes(String query) {
+        if (ChordName.isNoChord(query))
+            throw new IllegalArgumentException("\"" + query + "\" says that no chord is played");
+        ChordName name = ChordName.parse(query, school);
+        var found = new ShapeSearch(guitar.tuning(), neck, hand).find(name, most);
+        return new ChordAnswer.Found(query, name, found, school);
+    }
+}

@@ -1,0 +1,115 @@
+package tactus.app.command;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import tactus.core.pitch.Instrument;
+import tactus.core.pitch.NoteSchool;
+import tactus.core.pitch.Tuning;
+import tactus.core.shape.FrettingHand;
+import tactus.core.shape.Neck;
+
+/** {@code tactus chord NAME|SHAPE}: names a shape, or finds the shapes of a name. */
+@Command(
+        name = "chord",
+        description = {
+            "Name a shape (x32010, low string first), or find the shapes of a name (Am7).",
+            "What is named is what sounds, with the capo. With - it reads one query a line",
+            "and answers each with a line of JSON."
+        },
+        mixinStandardHelpOptions = true)
+final class ChordCommand implements Callable<Integer> {
+
+    @Parameters(paramLabel = "NAME|SHAPE", arity = "1", description = "a chord, a shape, or - for one a line")
+    private String query;
+
+    @Option(
+            names = "--tuning",
+            paramLabel = "NOTES",
+            defaultValue = "E2-A2-D3-G3-B3-E4",
+            description = "the open strings, low string first: D-A-D-F#-A-D")
+    private String tuning;
+
+    @Option(names = "--capo", defaultValue = "0", paramLabel = "FRET", description = "0 (none) to 11")
+    private int capo;
+
+    @Option(names = "--from-nut", description = "count the frets of a shape from the nut, not from the capo")
+    private boolean fromNut;
+
+    @Option(names = "--scale", defaultValue = "648", paramLabel = "MM", description = "the length of the strings")
+    private double scale;
+
+    @Option(
+            names = "--span",
+            defaultValue = "110",
+            paramLabel = "MM",
+            description = "how far the hand reaches from index to little finger")
+    private int span;
+
+    @Option(names = "--thumb", description = "the thumb may hold the low string")
+    private boolean thumb;
+
+    @Option(names = "--with-h", description = "read H as B natural, B as B flat")
+    private boolean withH;
+
+    @Option(names = "--most", defaultValue = "12", paramLabel = "N", description = "how many shapes at most")
+    private int most;
+
+    @Option(names = "--json", description = "print JSON")
+    private boolean json;
+
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public Integer call() {
+        ChordAnswers answers = answers();
+        PrintWriter out = spec.commandLine().getOut();
+        if (query.equals("-")) return answerLines(answers, System.in, out);
+        ChordAnswer answer = answers.answer(query);
+        if (!json && answer instanceof ChordAnswer.Unread unread) {
+            throw new CommandFailure(TactusCommand.USAGE, "tactus chord: " + unread.error());
+        }
+        out.println(json ? answer.json() : answer.text());
+        return answer instanceof ChordAnswer.Unread ? TactusCommand.USAGE : TactusCommand.FINE;
+    }
+
+    private ChordAnswers answers() {
+        try {
+            var guitar = Instrument.USUAL.withTuning(Tuning.parse(tuning)).withCapo(capo);
+            var neck = new Neck(scale, capo);
+            if (most < 1 || most > 100) throw new IllegalArgumentException("--most takes 1 to 100, was " + most);
+            return new ChordAnswers(
+                    guitar,
+                    neck,
+                    new FrettingHand(span, thumb),
+                    withH ? NoteSchool.WITH_H : NoteSchool.INTERNATIONAL,
+                    fromNut,
+                    most);
+        } catch (IllegalArgumentException wrong) {
+            throw new CommandFailure(TactusCommand.USAGE, "tactus chord: " + wrong.getMessage());
+        }
+    }
+
+    static int answerLines(ChordAnswers answers, InputStream in, PrintWriter out) {
+        try {
+            var lines = new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8));
+            for (String line = lines.readLine(); line != null; line = lines.readLine()) {
+                if (!line.isBlank()) out.println(answers.answer(line).json());
+            }
+            out.flush();
+            return TactusCommand.FINE;
+        } catch (IOException broken) {
+            throw new CommandFailure(TactusCommand.FOUND, "tactus chord: the input broke off: " + broken.getMessage());
+        }
+    }
+}

@@ -1,0 +1,91 @@
+package tactus.core.capo;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import tactus.core.pitch.Instrument;
+import tactus.core.pitch.Key;
+import tactus.core.song.Song;
+
+/**
+ * The three answers to a key change within a song, compared.
+ *
+ * @param semitones how far the song goes up, or down if negative
+ */
+public record KeyChange(int semitones, List<Answer> answers) {
+
+    /** What can be done. */
+    public enum Kind {
+        MOVE_CAPO,
+        OTHER_SHAPES,
+        LEAVE_OUT
+    }
+
+    /**
+     * One of them.
+     *
+     * @param sentence what it means for this song, with its numbers
+     * @param possible whether the neck allows it
+     * @param ease how easy the part is then, from 100 to 0
+     */
+    public record Answer(Kind kind, String sentence, boolean possible, int ease) {}
+
+    public KeyChange {
+        answers = List.copyOf(answers);
+    }
+
+    /**
+     * Compares the answers for a part of {@code song} that lies {@code semitones} higher.
+     *
+     * @param plan the plan of the song
+     * @throws IllegalArgumentException if it is not a change by 1 to 11 semitones, up or down
+     */
+    public static KeyChange of(Song song, CapoPlan plan, int semitones) {
+        if (semitones == 0 || Math.abs(semitones) > 11) {
+            throw new IllegalArgumentException("a key changes by 1 to 11 semitones up or down, was " + semitones);
+        }
+        Instrument instrument = song.facts().instrument();
+        Key after = song.facts().key().plus(semitones);
+        var answers = new ArrayList<Answer>();
+        answers.add(moveCapo(plan, instrument, after, semitones));
+        answers.add(otherShapes(plan, instrument, after, semitones));
+        answers.add(new Answer(
+                Kind.LEAVE_OUT,
+                "leave it out: the part stays in " + song.facts().key() + ", nothing new to learn",
+                true,
+                plan.current().map(CapoChoice::ease).orElse(0)));
+        return new KeyChange(semitones, answers);
+    }
+
+    private static Answer moveCapo(CapoPlan plan, Instrument instrument, Key after, int semitones) {
+        int capo = instrument.capo() + semitones;
+        boolean possible = capo >= 0 && capo <= Instrument.HIGHEST_CAPO;
+        int ease = plan.current().map(now -> moved(now, capo)).orElse(0);
+        String sentence = possible
+                ? "move the capo to " + capo + ": the same shapes sound in " + after
+                        + "; it needs a pause of a few seconds"
+                        + (capo > CapoPlan.CRAMPED_ABOVE ? ", and the hand is cramped there" : "")
+                : "the capo cannot go to " + capo;
+        return new Answer(Kind.MOVE_CAPO, sentence, possible, possible ? ease : 0);
+    }
+
+    private static int moved(CapoChoice now, int capo) {
+        double cost = now.cost() - now.cramp() + CapoPlan.cramp(now.tunedDown(), capo);
+        return (int) Math.max(0, Math.round(100 - 1.5 * cost));
+    }
+
+    /** Shapes n semitones higher at the same capo are those that another capo would need for the same sound. */
+    private static Answer otherShapes(CapoPlan plan, Instrument instrument, Key after, int semitones) {
+        int capo = Math.floorMod(instrument.capo() - semitones, 12);
+        Optional<CapoChoice> shapes = plan.at(instrument.tunedDown(), capo);
+        if (shapes.isEmpty()) {
+            return new Answer(Kind.OTHER_SHAPES, "no hand holds the shapes for " + after, false, 0);
+        }
+        CapoChoice choice = shapes.get();
+        double cost =
+                choice.shapeCost() + choice.changeCost() + CapoPlan.cramp(instrument.tunedDown(), instrument.capo());
+        String barres = choice.barres() == 1 ? "1 barre" : choice.barres() + " barres";
+        String sentence = "other shapes, in " + choice.shapesKey() + ": they sound in " + after + " with " + barres;
+        return new Answer(Kind.OTHER_SHAPES, sentence, true, (int) Math.max(0, Math.round(100 - 1.5 * cost)));
+    }
+}

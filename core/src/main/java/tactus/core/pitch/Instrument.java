@@ -1,0 +1,56 @@
+package tactus.core.pitch;
+
+import java.util.Objects;
+
+/**
+ * How the guitar is set up.
+ *
+ * @param tuning what the open strings are called, so that shapes keep their names
+ * @param tunedDown by how many semitones all strings lie below that, 0 to 4
+ * @param capo the fret of the capo, 0 for none, to 11
+ */
+public record Instrument(Tuning tuning, int tunedDown, int capo, ConcertPitch concert) {
+
+    public static final int HIGHEST_CAPO = 11;
+    public static final int LOWEST_TUNED_DOWN = 4;
+
+    public static final Instrument USUAL = new Instrument(Tuning.STANDARD, 0, 0, ConcertPitch.ISO_16);
+
+    /** @throws IllegalArgumentException if the capo or the tuning down is outside its range */
+    public Instrument {
+        Objects.requireNonNull(tuning);
+        Objects.requireNonNull(concert);
+        if (capo < 0 || capo > HIGHEST_CAPO) {
+            throw new IllegalArgumentException("the capo must be at fret 0 (none) to 11, was " + capo);
+        }
+        if (tunedDown < 0 || tunedDown > LOWEST_TUNED_DOWN) {
+            throw new IllegalArgumentException("a guitar is tuned down by 0 to 4 semitones, was " + tunedDown);
+        }
+    }
+
+    /** The pitch of each open string as it sounds without the capo. */
+    public Tuning strings() {
+        return tuning.plus(-tunedDown);
+    }
+
+    /** How many semitones a chord sounds above the name of its shape; negative below. */
+    public int transposition() {
+        return capo - tunedDown;
+    }
+
+    public Instrument withTuning(Tuning other) {
+        return new Instrument(other, tunedDown, capo, concert);
+    }
+
+    public Instrument withTunedDown(int other) {
+        return new Instrument(tuning, other, capo, concert);
+    }
+
+    public Instrument withCapo(int other) {
+        return new Instrument(tuning, tunedDown, other, concert);
+    }
+
+    public Instrument withConcert(ConcertPitch other) {
+        return new Instrument(tuning, tunedDown, capo, other);
+    }
+}

@@ -1,0 +1,14 @@
+package tactus.core.shape;
+
+/**
+ * One finger laid across several strings at one fret.
+ *
+ * @param lowest the lowest-sounding string it holds, the higher number
+ * @param highest the highest-sounding string it holds
+ */
+public record Barre(Finger finger, int fret, int lowest, int highest) {
+
+    public int strings() {
+        return lowest - highest + 1;
+    }
+}

@@ -1,0 +1,154 @@
+package tactus.core.shape;
+
+import java.util.ArrayList;
+import java.util.List;
+import tactus.core.pitch.Tuning;
+
+/** Goes through the combinations of frets within the reach of a hand, string by string, position by position. */
+final class FretCombinations {
+
+    private static final int HIGHEST_POSITION = 10;
+    private static final int WIDEST_POSITION = 6;
+    private static final int MOST_SKIPPED = 2;
+    private static final int MOST_LINES = 4;
+
+    private final Neck neck;
+    private final FrettingHand hand;
+    private final ChordTones tones;
+    private final boolean bassFirst;
+    private final int strings;
+    private final int[] open;
+    private final int fewest;
+    private final List<Candidate> found = new ArrayList<>();
+
+    private final int[] frets;
+    private final int[] reachable;
+    private int low;
+    private int high;
+
+    /** @param bassFirst whether the bass of the name must sound lowest */
+    FretCombinations(Tuning tuning, Neck neck, FrettingHand hand, ChordTones tones, boolean bassFirst) {
+        this.neck = neck;
+        this.hand = hand;
+        this.tones = tones;
+        this.bassFirst = bassFirst;
+        strings = tuning.strings();
+        open = tuning.open().stream()
+                .mapToInt(pitch -> pitch.number() + neck.capo())
+                .toArray();
+        fewest = Math.min(
+                strings, Math.max(Integer.bitCount(tones.needed()), Integer.bitCount(tones.whole()) > 2 ? 3 : 2));
+        frets = new int[strings];
+        reachable = new int[strings + 1];
+    }
+
+    /** Every combination, in no order. */
+    List<Candidate> all() {
+        low = 0;
+        high = 0;
+        search();
+        int last = Math.min(HIGHEST_POSITION, Voicing.HIGHEST_FRET - neck.capo() - WIDEST_POSITION);
+        for (low = 1; low <= last; low++) {
+            high = low;
+            while (high < low + WIDEST_POSITION && neck.between(low, high + 1) <= hand.span()) high++;
+            search();
+        }
+        return found;
+    }
+
+    private void search() {
+        reachable[strings] = 0;
+        for (int string = strings - 1; string >= 0; string--) {
+            reachable[string] = reachable[string + 1] | 1 << open[string] % 12;
+            for (int fret = Math.max(1, low); fret <= high; fret++)
+                reachable[string] |= 1 << (open[string] + fret) % 12;
+        }
+        string(0, 0, 0, 0, 0);
+    }
+
+    /**
+     * Tries everything on one string and goes on to the next.
+     *
+     * @param mask what sounds so far
+     * @param played how many strings are played so far
+     * @param skipped unplayed strings since the last played one
+     * @param gaps unplayed strings between played ones so far
+     */
+    private void string(int string, int mask, int played, int skipped, int gaps) {
+        if (played + strings - string < fewest || (tones.needed() & ~mask & ~reachable[string]) != 0) return;
+        if (string == strings) {
+            take(mask);
+            return;
+        }
+        frets[string] = Voicing.NOT_PLAYED;
+        string(string + 1, mask, played, played == 0 ? 0 : skipped + 1, gaps);
+        int gapsNow = gaps + skipped;
+        if (gapsNow > MOST_SKIPPED) return;
+        place(string, 0, mask, played, gapsNow);
+        for (int fret = Math.max(1, low); fret <= high; fret++) place(string, fret, mask, played, gapsNow);
+    }
+
+    private void place(int string, int fret, int mask, int played, int gaps) {
+        int tone = (open[string] + fret) % 12;
+        if ((tones.allowed() & 1 << tone) == 0 || bassFirst && played == 0 && tone != tones.bass()) return;
+        frets[string] = fret;
+        string(string + 1, mask | 1 << tone, played + 1, 0, gaps);
+    }
+
+    private void take(int mask) {
+        int lines = 0;
+        int held = 0;
+        int highest = 0;
+        int lowest = Integer.MAX_VALUE;
+        boolean ringsOpen = false;
+        for (int i = 0; i < strings; i++) {
+            if (frets[i] < 0) continue;
+            ringsOpen |= frets[i] == 0;
+            if (frets[i] > 0) {
+                held++;
+                lines |= 1 << frets[i];
+            }
+            highest = Math.max(highest, frets[i]);
+            lowest = Math.min(lowest, open[i] + frets[i]);
+        }
+        boolean isOwnPosition = low == 0 || (lines & 1 << low) != 0;
+        if (!isOwnPosition || Integer.bitCount(lines) > MOST_LINES || !tones.fits(mask)) return;
+        if (bassFirst && lowest % 12 != tones.bass()) return;
+        found.add(new Candidate(
+                frets.clone(),
+                mask,
+                bound(mask, Integer.bitCount(lines), held, highest) + (ringsOpen ? Effort.mixed(highest) : 0)));
+    }
+
+    /** What the shape costs at least: its fingers, its stretch, its place, the strings left out and the missing notes. */
+    private double bound(int mask, int lines, int held, int highest) {
+        double stretch = low == 0 ? 0 : neck.between(low, highest);
+        double cost = fingers(lines, held) + Effort.stretch(stretch, hand) + tones.cost(mask);
+        if (low > 0) cost += Effort.height(low, highest, neck);
+        return cost + leftOut();
+    }
+
+    /** A finger for every string, or for every fret line and at least one barre. */
+    private static double fingers(int lines, int held) {
+        if (held == lines) return Effort.FINGERS[lines];
+        double barred = Effort.FINGERS[lines] + Effort.barre(2, false);
+        return held <= MOST_LINES ? Math.min(Effort.FINGERS[held], barred) : barred;
+    }
+
+    private double leftOut() {
+        int silent = 0;
+        double cost = 0;
+        int first = 0;
+        while (frets[first] < 0) first++;
+        int last = strings - 1;
+        while (frets[last] < 0) last--;
+        for (int i = 0; i < strings; i++) {
+            if (frets[i] >= 0) continue;
+            silent++;
+            if (i < first) cost += Effort.AVOIDED_BELOW;
+            else if (i > last) cost += frets[i - 1] > 0 ? Effort.AVOIDED_DAMPED : Effort.AVOIDED_ABOVE;
+            else cost += frets[i - 1] > 0 || frets[i + 1] > 0 ? Effort.SKIPPED_DAMPED : Effort.SKIPPED_OPEN;
+        }
+        return cost + Effort.thin(silent, strings);
+    }
+}

@@ -1,0 +1,38 @@
+package tactus.core.shape;
+
+/**
+ * The neck of a guitar with its capo, for distances in millimetres.
+ *
+ * @param scaleLength from nut to bridge in millimetres, 300 to 900; 648 is usual
+ * @param capo its fret, 0 for none, to 11
+ */
+public record Neck(double scaleLength, int capo) {
+
+    public static final Neck USUAL = new Neck(648, 0);
+    public static final int SHORTEST = 300;
+    public static final int LONGEST = 900;
+    /** From one string to the next where the hand holds them, in millimetres (common practice: 43 mm over five gaps). */
+    public static final double STRING_GAP = 8.6;
+
+    /** @throws IllegalArgumentException if the scale or the capo is outside its range */
+    public Neck {
+        if (!(scaleLength >= SHORTEST && scaleLength <= LONGEST)) {
+            throw new IllegalArgumentException("a scale is 300 to 900 mm long, was " + scaleLength);
+        }
+        if (capo < 0 || capo > 11) throw new IllegalArgumentException("the capo must be at 0 to 11, was " + capo);
+    }
+
+    public Neck withCapo(int other) {
+        return new Neck(scaleLength, other);
+    }
+
+    /** How far {@code fret}, counted from the capo, lies from the nut: L(1 - 2^(-n/12)), the rule of equal temperament. */
+    public double distanceTo(int fret) {
+        return scaleLength * (1 - Math.pow(2, -(fret + capo) / 12.0));
+    }
+
+    /** The distance between two frets in millimetres. */
+    public double between(int low, int high) {
+        return distanceTo(high) - distanceTo(low);
+    }
+}

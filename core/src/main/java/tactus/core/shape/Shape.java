@@ -1,0 +1,30 @@
+package tactus.core.shape;
+
+import java.util.Set;
+import tactus.core.chord.Degree;
+
+/**
+ * A way to hold a chord, with what it costs.
+ *
+ * @param missing notes of the chord's name that it leaves out
+ */
+public record Shape(Grip grip, Effort effort, Set<Degree> missing) {
+
+    public Shape {
+        missing = Set.copyOf(missing);
+    }
+
+    public Voicing voicing() {
+        return grip.voicing();
+    }
+
+    /** How easy it is, from 100 down to 0. */
+    public int ease() {
+        return effort.ease();
+    }
+
+    /** The fingers as they are written beside the frets: {@code x32010}. */
+    public String fingers() {
+        return grip.fingering().toText(voicing());
+    }
+}

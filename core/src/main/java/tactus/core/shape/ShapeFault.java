@@ -1,0 +1,36 @@
+package tactus.core.shape;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Something wrong with a shape.
+ *
+ * @param sentence what is wrong, in plain words
+ * @param strings the strings it is about
+ * @param remedy the nearest shape without the fault, where one was found
+ */
+public record ShapeFault(Kind kind, String sentence, List<Integer> strings, Optional<Voicing> remedy) {
+
+    /** What there is to find. */
+    public enum Kind {
+        /** Its notes are not those of its name. */
+        NOT_ITS_NAME,
+        /** Two fingers are said to be on one spot. */
+        TWO_ON_ONE_SPOT,
+        /** One finger is said to be at two frets. */
+        FINGER_TWICE,
+        /** A string that is said to sound lies under a finger that silences it. */
+        COVERED,
+        /** A string between played ones is left out, and no finger beside it can keep it quiet. */
+        RINGS_ON,
+        /** A held string has no finger, or a string that is not held has one. */
+        FINGER_MISPLACED,
+        /** No hand reaches it. */
+        TOO_WIDE
+    }
+
+    public ShapeFault {
+        strings = List.copyOf(strings);
+    }
+}

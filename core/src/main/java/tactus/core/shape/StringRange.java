@@ -1,0 +1,50 @@
+package tactus.core.shape;
+
+import java.util.regex.Pattern;
+import tactus.core.time.NotationException;
+
+/**
+ * Strings next to each other, as a teacher says them: {@code 4-1} are strings 4, 3, 2 and 1.
+ *
+ * @param lowest the lowest-sounding, the higher number, to 12
+ * @param highest the highest-sounding, from 1
+ */
+public record StringRange(int lowest, int highest) {
+
+    private static final Pattern FORM = Pattern.compile("(\\d{1,2})(?:\\s*[-–]\\s*(\\d{1,2}))?");
+
+    /** @throws IllegalArgumentException if a string is outside its range or they stand the wrong way round */
+    public StringRange {
+        if (highest < 1 || lowest > 12 || lowest < highest) {
+            throw new IllegalArgumentException(
+                    "strings are said from the lowest-sounding, 12 or less, to the highest, 1: 4-1, not " + lowest + "-"
+                            + highest);
+        }
+    }
+
+    /**
+     * Reads {@code 4-1}, or {@code 3} for one string; either way round.
+     *
+     * @throws NotationException if the text names no strings
+     */
+    public static StringRange parse(String text) {
+        var match = FORM.matcher(text.strip());
+        if (!match.matches()) throw new NotationException("names no strings such as 4-1", text, 0);
+        int one = Integer.parseInt(match.group(1));
+        int other = match.group(2) == null ? one : Integer.parseInt(match.group(2));
+        try {
+            return new StringRange(Math.max(one, other), Math.min(one, other));
+        } catch (IllegalArgumentException wrong) {
+            throw new NotationException("names no strings: they are numbered 1 to 12", text, 0);
+        }
+    }
+
+    public boolean has(int string) {
+        return string >= highest && string <= lowest;
+    }
+
+    @Override
+    public String toString() {
+        return lowest == highest ? Integer.toString(lowest) : lowest + "-" + highest;
+    }
+}

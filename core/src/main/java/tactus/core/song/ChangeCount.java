@@ -1,0 +1,32 @@
+package tactus.core.song;
+
+/**
+ * How many clean changes between two chords the student makes in a minute, to and fro.
+ *
+ * @param from the name of one chord
+ * @param to the name of the other
+ * @param perMinute from 1 to 200
+ */
+public record ChangeCount(String from, String to, int perMinute) {
+
+    /** @throws IllegalArgumentException if the count is outside its range or the chords are the same */
+    public ChangeCount {
+        from = Chord.checkedName(from);
+        to = Chord.checkedName(to);
+        if (from.equals(to))
+            throw new IllegalArgumentException("a change goes to another chord, not from " + from + " to it");
+        if (perMinute < 1 || perMinute > 200) {
+            throw new IllegalArgumentException("changes in a minute are counted from 1 to 200, was " + perMinute);
+        }
+    }
+
+    /** Whether it counts the change between {@code one} and {@code other}, either way. */
+    public boolean isBetween(String one, String other) {
+        return from.equals(one) && to.equals(other) || from.equals(other) && to.equals(one);
+    }
+
+    /** How long one change takes, in seconds. */
+    public double seconds() {
+        return 60.0 / perMinute;
+    }
+}

@@ -1,0 +1,88 @@
+package tactus.core.song;
+
+import java.util.Objects;
+import java.util.Optional;
+import tactus.core.chord.ChordName;
+import tactus.core.pitch.Tuning;
+import tactus.core.shape.Fingering;
+import tactus.core.shape.StringRange;
+import tactus.core.shape.Voicing;
+import tactus.core.time.NotationException;
+
+/**
+ * A chord of a song: the name of its shape and how it is held.
+ *
+ * @param name as the teacher writes it, 1 to 24 characters
+ * @param fingering the fingers the teacher asks for; if empty, any that hold it
+ * @param strummed the strings that strokes reach, where not all that are held shall sound
+ */
+public record Chord(String name, Voicing voicing, Optional<Fingering> fingering, Optional<StringRange> strummed) {
+
+    private static final int LONGEST_NAME = 24;
+
+    /** @throws IllegalArgumentException if {@code name} is empty or too long, or the fingers are for other strings */
+    public Chord {
+        name = checkedName(name);
+        Objects.requireNonNull(voicing);
+        Objects.requireNonNull(strummed);
+        fingering.filter(fingers -> fingers.strings() != voicing.strings()).ifPresent(fingers -> {
+            throw new IllegalArgumentException(
+                    "the fingers are for " + fingers.strings() + " strings, the shape has " + voicing.strings());
+        });
+    }
+
+    public Chord(String name, Voicing voicing) {
+        this(name, voicing, Optional.empty(), Optional.empty());
+    }
+
+    /**
+     * Returns {@code name} without surrounding spaces.
+     *
+     * @throws IllegalArgumentException if it is empty, too long or has spaces inside
+     */
+    public static String checkedName(String name) {
+        String plain = name.strip();
+        if (plain.isEmpty() || plain.length() > LONGEST_NAME || plain.contains(" ")) {
+            String shown = plain.length() <= 40 ? plain : plain.substring(0, 39) + "…";
+            throw new IllegalArgumentException(
+                    "a chord's name has 1 to 24 characters and no spaces, was \"" + shown + "\"");
+        }
+        return plain;
+    }
+
+    /** What the name means; empty if it cannot be read. */
+    public Optional<ChordName> meaning() {
+        return meaning(name);
+    }
+
+    /** What the name of a chord means; empty if it cannot be read. */
+    public static Optional<ChordName> meaning(String name) {
+        try {
+            return Optional.of(ChordName.parse(name));
+        } catch (NotationException unreadable) {
+            return Optional.empty();
+        }
+    }
+
+    public Chord withName(String other) {
+        return new Chord(other, voicing, fingering, strummed);
+    }
+
+    /** Another shape; the fingers that were asked for belonged to the old one. */
+    public Chord withVoicing(Voicing other) {
+        return other.equals(voicing) ? this : new Chord(name, other, Optional.empty(), strummed);
+    }
+
+    public Chord withFingering(Optional<Fingering> other) {
+        return new Chord(name, voicing, other, strummed);
+    }
+
+    public Chord withStrummed(Optional<StringRange> other) {
+        return new Chord(name, voicing, fingering, other);
+    }
+
+    /** Whether the shape has as many strings as {@code tuning}. */
+    public boolean fits(Tuning tuning) {
+        return voicing.strings() == tuning.strings();
+    }
+}

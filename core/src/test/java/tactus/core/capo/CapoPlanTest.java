@@ -1,0 +1,176 @@
+package tactus.core.capo;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.chord.ChordName;
+import tactus.core.pitch.Instrument;
+import tactus.core.pitch.Key;
+import tactus.core.shape.FrettingHand;
+import tactus.core.shape.Neck;
+import tactus.core.shape.ShapeSearch;
+import tactus.core.song.Chord;
+import tactus.core.song.Section;
+import tactus.core.song.SectionId;
+import tactus.core.song.Song;
+import tactus.core.song.Span;
+import tactus.core.song.SpanLength;
+import tactus.core.time.Meter;
+import tactus.core.timeline.Timeline;
+
+class CapoPlanTest {
+
+    /** A song of one bar a chord, every chord with its easiest shape. */
+    private static Song song(String key, String chords) {
+        List<String> names = Arrays.asList(chords.split(" "));
+        Song song = Song.empty("Song");
+        song = song.withFacts(song.facts().withKey(Key.parse(key)));
+        var search = new ShapeSearch(song.facts().tuning(), Neck.USUAL, FrettingHand.USUAL);
+        for (String name : names) {
+            song = song.withChord(new Chord(
+                    name, search.easiest(ChordName.parse(name)).orElseThrow().voicing()));
+        }
+        var section = new Section(
+                new SectionId("all"),
+                "All",
+                Collections.nCopies(names.size(), Meter.of(4, 4)),
+                names.stream().map(name -> new Span(name, SpanLength.bars(1))).toList(),
+                2,
+                Optional.empty(),
+                Optional.empty());
+        return song.withSection(section).withOrder(List.of(section.id()));
+    }
+
+    private static CapoPlan plan(Song song) {
+        return CapoPlan.of(song, Timeline.of(song), 648, FrettingHand.USUAL);
+    }
+
+    /** What a teacher would say (common practice): flat keys with a capo at 1 or 3, guitar keys without one. */
+    @ParameterizedTest
+    @CsvSource({
+        "Ab, Ab Db Eb Fm, 1, G",
+        "Bb, Bb Eb F Gm, 3, G",
+        "G, G C D Em, 0, G",
+        "F#, F# B C# D#m, 4, D",
+        "Eb, Eb Ab Bb Cm, 1, D"
+    })
+    void theBestPlaceIsWhereTheShapesAreOpen(String key, String chords, int capo, String shapes) {
+        CapoChoice best = plan(song(key, chords)).choices().stream()
+                .filter(choice -> choice.tunedDown() == 0)
+                .findFirst()
+                .orElseThrow();
+        assertEquals(capo + " " + shapes, best.capo() + " " + best.shapesKey());
+        assertEquals(0, best.barres());
+    }
+
+    @Test
+    void everyFretAndEveryLoweringIsCompared() {
+        CapoPlan plan = plan(song("D", "D G A Bm"));
+        assertEquals(60, plan.choices().size());
+        for (CapoChoice choice : plan.choices()) {
+            for (int i = 0; i < 4; i++) {
+                int root = choice.chords().get(i).name().root().pitchClass();
+                int sounding = Math.floorMod(root + choice.capo() - choice.tunedDown(), 12);
+                assertEquals(List.of(2, 7, 9, 11).get(i), sounding);
+            }
+        }
+        assertTrue(plan.at(0, 9).orElseThrow().isCramped());
+        assertFalse(plan.at(0, 7).orElseThrow().isCramped());
+    }
+
+    @Test
+    void aChordThatLastsLongerWeighsMore() {
+        Song even = song("F", "F C");
+        Section section = even.sections().getFirst();
+        Song mostlyF = even.withSection(section.withBars(Collections.nCopies(8, Meter.of(4, 4)))
+                .withSpans(List.of(new Span("F", SpanLength.bars(7)), new Span("C", SpanLength.bars(1)))));
+        double evenCost = plan(even).at(0, 0).orElseThrow().shapeCost();
+        double mostCost = plan(mostlyF).at(0, 0).orElseThrow().shapeCost();
+        assertTrue(mostCost > evenCost, mostCost + " and " + evenCost);
+    }
+
+    @Test
+    void takingAChoiceKeepsTheSound() {
+        Song before = song("Ab", "Ab Db Eb Fm");
+        Song after = CapoMove.apply(before, plan(before).choices().getFirst());
+        assertEquals(1, after.facts().capo());
+        assertEquals("Ab", after.facts().key().toString());
+        assertEquals("G", after.facts().shapesKey().toString());
+        assertEquals(
+                List.of("G", "C", "D", "Em"),
+                after.chords().stream().map(Chord::name).toList());
+        assertEquals("G", after.sections().getFirst().spans().getFirst().chord());
+        for (int i = 0; i < 4; i++) {
+            assertEquals(
+                    sound(before, i), sound(after, i), after.chords().get(i).name());
+        }
+    }
+
+    private static HashSet<Integer> sound(Song song, int chord) {
+        var sounding = new HashSet<Integer>();
+        for (int pitchClass : song.chords().get(chord).meaning().orElseThrow().pitchClasses()) {
+            sounding.add(Math.floorMod(pitchClass + song.facts().instrument().transposition(), 12));
+        }
+        return sounding;
+    }
+
+    @Test
+    void takingAChoiceAndTheOldOneAgainGivesTheSameNames() {
+        Song before = song("D", "D G A7 F#m");
+        CapoPlan plan = plan(before);
+        Song moved = CapoMove.apply(before, plan.at(2, 4).orElseThrow());
+        Song back = CapoMove.apply(moved, plan(moved).at(0, 0).orElseThrow());
+        assertEquals(before.facts(), back.facts());
+        assertEquals(before.sections(), back.sections());
+    }
+
+    @Test
+    void theAdviceComparesTheBestWithNow() {
+        assertEquals(
+                "Capo 1 with shapes in G: no barre, at most 63 mm of stretch, ease 75; now it is 3 barres, at most 67 mm of stretch, ease 58.",
+                CapoAdvice.sentence(plan(song("Ab", "Ab Db Eb Fm"))).orElseThrow());
+        assertTrue(CapoAdvice.sentence(plan(song("G", "G C D Em")))
+                .orElseThrow()
+                .startsWith("It is best as it is: no capo"));
+        assertTrue(CapoAdvice.sentence(plan(Song.empty("Nothing"))).isEmpty());
+    }
+
+    /** A flat with E shapes is capo 4 (common practice). */
+    @Test
+    void theSumIsAnsweredTheOtherWayRound() {
+        List<CapoSums.Setting> settings = CapoSums.settings(Key.parse("Ab"), Key.parse("E"));
+        assertEquals("capo 4", settings.getFirst().toString());
+        assertEquals(5, settings.size());
+        assertEquals(
+                "no capo, strings 1 down",
+                CapoSums.settings(Key.parse("Eb"), Key.parse("E")).getFirst().toString());
+        assertEquals("F", CapoSums.onLoweredGuitar(Key.parse("G"), 2).toString());
+        assertEquals(
+                "C",
+                CapoSums.withoutCapo(Key.parse("D"), Instrument.USUAL.withCapo(2))
+                        .toString());
+    }
+
+    @Test
+    void aKeyChangeHasThreeAnswers() {
+        Song song = song("G", "G C D Em");
+        KeyChange change = KeyChange.of(song, plan(song), 2);
+        assertEquals(
+                List.of(KeyChange.Kind.MOVE_CAPO, KeyChange.Kind.OTHER_SHAPES, KeyChange.Kind.LEAVE_OUT),
+                change.answers().stream().map(KeyChange.Answer::kind).toList());
+        assertTrue(change.answers().getFirst().sentence().startsWith("move the capo to 2: the same shapes sound in A"));
+        assertTrue(change.answers().get(1).sentence().contains("in A: they sound in A"));
+        assertFalse(KeyChange.of(song, plan(song), -1).answers().getFirst().possible());
+        assertThrows(IllegalArgumentException.class, () -> KeyChange.of(song, plan(song), 0));
+    }
+}

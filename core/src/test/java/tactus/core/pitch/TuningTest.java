@@ -1,0 +1,114 @@
+package tactus.core.pitch;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.time.NotationException;
+
+class TuningTest {
+
+    @Test
+    void stringOneIsTheHighest() {
+        assertEquals(Pitch.parse("E4"), Tuning.STANDARD.string(1));
+        assertEquals(Pitch.parse("E2"), Tuning.STANDARD.string(6));
+        assertEquals("E A D G B E", Tuning.STANDARD.notes());
+    }
+
+    /** The octaves of named tunings are common practice. */
+    @ParameterizedTest
+    @CsvSource({
+        "D-A-D-F#-A-D, D2 A2 D3 F#3 A3 D4",
+        "D A D G A D, D2 A2 D3 G3 A3 D4",
+        "d g d g b d, D2 G2 D3 G3 B3 D4",
+        "C F C F G E, C2 F2 C3 F3 G3 E4",
+        "E A D G, E1 A1 D2 G2",
+        "G C E A, G4 C4 E4 A4",
+        "B E A D G B E, B1 E2 A2 D3 G3 B3 E4",
+        "E2:E3 A2:A3 D3:D4 G3:G4 B3:B3 E4:E4, E2:E3 A2:A3 D3:D4 G3:G4 B3:B3 E4:E4"
+    })
+    void aTuningIsReadWithOrWithoutOctaves(String typed, String read) {
+        Tuning tuning = Tuning.parse(typed);
+        assertEquals(read, tuning.toString());
+        assertEquals(tuning, Tuning.parse(tuning.toString()));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "''|names no string",
+                "H2 A2|which is not a pitch",
+                "E2 A2 X3|\"X3\"",
+                "E9|an open string sounds C0 to E6, was E9",
+                "E2 A2:A3|either every string has a partner",
+                "E A Q|which is not a note",
+                "E E E E E E E E E E E E E|more than 12"
+            })
+    void aTuningThatCannotBeReadSaysWhy(String text, String reason) {
+        var wrong = assertThrows(NotationException.class, () -> Tuning.parse(text));
+        assertTrue(wrong.getMessage().contains(reason), wrong.getMessage());
+    }
+
+    /**
+     * Mersenne's law with equal temperament: two semitones up is the cube root of 2 (OEIS A002580: 1.259921), one the
+     * sixth root (OEIS A010768: 1.122462).
+     */
+    @Test
+    void aStringTunedUpIsTightenedByTheSquareOfItsFrequency() {
+        List<StringTension> openE = StringTension.of(Tuning.parse("E B E G# B E"), ConcertPitch.ISO_16);
+        assertEquals(
+                List.of(0, 2, 2, 1, 0, 0),
+                openE.stream().map(StringTension::semitones).toList());
+        assertEquals(1.259921, openE.get(1).ratio(), 1e-6);
+        assertEquals(1.122462, openE.get(3).ratio(), 1e-6);
+        assertEquals(26, openE.get(2).percent());
+        assertTrue(openE.get(3).isTight());
+        assertFalse(openE.get(0).isTight());
+    }
+
+    @Test
+    void aHigherConcertPitchTightensAllStrings() {
+        StringTension string =
+                StringTension.of(Tuning.STANDARD, new ConcertPitch(466)).getFirst();
+        assertEquals(12, string.percent());
+        assertTrue(string.isTight());
+    }
+
+    @Test
+    void insteadOfTighteningAllStringsGoDownAndACapoMakesUpForIt() {
+        TuningAdvice advice =
+                TuningAdvice.of(Tuning.parse("E B E G# B E"), 0, 11).orElseThrow();
+        assertEquals("D A D F# A D", advice.tuning().notes());
+        assertEquals(2, advice.capo());
+        assertTrue(TuningAdvice.of(Tuning.parse("D A D G A D"), 0, 11).isEmpty());
+    }
+
+    @Test
+    void everyCommonTuningIsFoundByItsStrings() {
+        for (CommonTuning common : CommonTuning.all()) {
+            assertEquals(common, CommonTuning.of(common.tuning()).orElseThrow());
+            assertEquals(common.tuning().strings(), common.tuning().usual().strings());
+        }
+    }
+
+    @Test
+    void aGuitarTunedDownSoundsLowerUnderTheSameShapes() {
+        Instrument guitar = Instrument.USUAL.withTunedDown(2).withCapo(5);
+        assertEquals("D G C F A D", guitar.strings().notes());
+        assertEquals(3, guitar.transposition());
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {-1, 12})
+    void aCapoOffTheNeckIsRefused(int capo) {
+        assertThrows(IllegalArgumentException.class, () -> Instrument.USUAL.withCapo(capo));
+        assertThrows(IllegalArgumentException.class, () -> Instrument.USUAL.withTunedDown(capo));
+    }
+}

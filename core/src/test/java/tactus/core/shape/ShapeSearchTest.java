@@ -1,0 +1,172 @@
+package tactus.core.shape;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import tactus.core.chord.ChordName;
+import tactus.core.outside.Table;
+import tactus.core.pitch.Pitch;
+import tactus.core.pitch.Tuning;
+
+class ShapeSearchTest {
+
+    private static List<Shape> find(String name) {
+        return find(name, Tuning.STANDARD);
+    }
+
+    private static List<Shape> find(String name, Tuning tuning) {
+        return new ShapeSearch(tuning, Neck.USUAL, FrettingHand.USUAL).find(ChordName.parse(name), 12);
+    }
+
+    /** The open chords that every method begins with (common practice). */
+    @ParameterizedTest
+    @CsvSource({
+        "C, x32010",
+        "A, x02220",
+        "G, 320003",
+        "E, 022100",
+        "D, xx0232",
+        "Am, x02210",
+        "Em, 022000",
+        "Dm, xx0231",
+        "A7, x02020",
+        "E7, 020100",
+        "D7, xx0212",
+        "G7, 320001",
+        "C7, x32310",
+        "B7, x21202",
+        "Cmaj7, x32000",
+        "Am7, x02010",
+        "Em7, 020000",
+        "Asus2, x02200",
+        "G/B, x20003"
+    })
+    void theFirstShapeIsTheOneThatMethodsTeach(String name, String shape) {
+        assertEquals(shape, find(name).getFirst().voicing().toString());
+    }
+
+    @Test
+    void theFullBarreIsAmongTheShapesOfF() {
+        assertTrue(
+                find("F").stream().anyMatch(shape -> shape.voicing().toString().equals("133211")));
+        assertTrue(find("F").stream().anyMatch(shape -> shape.voicing().isMovable()));
+    }
+
+    static Stream<String> names() {
+        return Table.rows("positions.tsv").stream()
+                .map(row -> row[0]
+                        + Map.of("major", "", "minor", "m", "alt", "(b5)", "7sg", "7")
+                                .getOrDefault(row[1], row[1]))
+                .distinct();
+    }
+
+    /** Every name of the sample of the chord dataset. */
+    @ParameterizedTest
+    @MethodSource("names")
+    void everyNameFindsAShapeWithItsNotes(String text) {
+        ChordName name = ChordName.parse(text);
+        Set<Integer> whole = new HashSet<>(name.pitchClasses());
+        Set<Integer> fifthless = new HashSet<>(whole);
+        fifthless.remove((name.root().pitchClass() + 7) % 12);
+        List<Shape> shapes = find(text);
+        assertTrue(shapes.stream()
+                .map(ShapeSearchTest::sounding)
+                .anyMatch(notes -> notes.equals(whole) || notes.equals(fifthless)));
+        for (Shape shape : shapes) {
+            int lowest = shape.voicing().pitchClasses(Tuning.STANDARD, 0).getFirst();
+            assertEquals(name.bass().pitchClass(), lowest, shape.voicing().toString());
+        }
+        assertEquals(
+                shapes.stream().map(Shape::ease).sorted((a, b) -> b - a).toList(),
+                shapes.stream().map(Shape::ease).toList());
+    }
+
+    private static Set<Integer> sounding(Shape shape) {
+        return new HashSet<>(shape.voicing().pitchClasses(Tuning.STANDARD, 0));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "D|D2 A2 D3 F#3 A3 D4|000000",
+                "G|D2 G2 D3 G3 B3 D4|x00000",
+                "C|G4 C4 E4 A4|0003",
+                "D5|D2 A2 D3 G3 A3 D4|000200"
+            })
+    void shapesAreFoundInAnyTuning(String name, String tuning, String beginning) {
+        Shape first = find(name, Tuning.parse(tuning)).getFirst();
+        assertTrue(
+                first.voicing().toString().startsWith(beginning),
+                first.voicing().toString());
+    }
+
+    @Test
+    void behindACapoTheSoundingChordIsFound() {
+        var search = new ShapeSearch(Tuning.STANDARD, new Neck(648, 2), FrettingHand.USUAL);
+        assertEquals(
+                "x32010",
+                search.easiest(ChordName.parse("D")).orElseThrow().voicing().toString());
+    }
+
+    @Test
+    void aSmallHandIsOfferedNothingItCannotReach() {
+        var child = new FrettingHand(70, false);
+        var search = new ShapeSearch(Tuning.STANDARD, Neck.USUAL, child);
+        for (Shape shape : search.find(ChordName.parse("G7"), 12))
+            assertTrue(shape.grip().stretch() <= 70);
+    }
+
+    @Test
+    void sevenAndEightStringsAreServed() {
+        for (String tuning : List.of("B1 E2 A2 D3 G3 B3 E4", "F#1 B1 E2 A2 D3 G3 B3 E4")) {
+            Tuning strings = Tuning.parse(tuning);
+            List<Shape> shapes = find("Em", strings);
+            assertFalse(shapes.isEmpty());
+            assertEquals(
+                    4,
+                    shapes.getFirst().voicing().pitches(strings, 0).stream()
+                            .sorted()
+                            .map(Pitch::pitchClass)
+                            .findFirst()
+                            .orElseThrow());
+        }
+    }
+
+    /** Stand-ins as they are taught (common practice): the four high strings of F, one finger for G. */
+    @ParameterizedTest
+    @CsvSource({
+        "F, 133211, xx3211, leaves out strings 6 and 5",
+        "G, 320003, xx0003, 'leaves out strings 6 and 5, and has D lowest'",
+        "Bm, x24432, x20402, keeps every note",
+        "F#m, 244222, xx4222, leaves out strings 6 and 5"
+    })
+    void aStandInIsEasierAndSaysWhatItGivesUp(String name, String shape, String easier, String givenUp) {
+        StandIn standIn = StandIn.of(
+                        ChordName.parse(name), Voicing.parse(shape), Tuning.STANDARD, Neck.USUAL, FrettingHand.USUAL)
+                .orElseThrow();
+        assertEquals(easier, standIn.shape().voicing().toString());
+        assertEquals(givenUp, standIn.givenUp());
+        Grip before =
+                Grip.of(Voicing.parse(shape), Neck.USUAL, FrettingHand.USUAL).orElseThrow();
+        assertTrue(standIn.shape().effort().handCost()
+                < before.effort(Neck.USUAL, FrettingHand.USUAL).handCost());
+    }
+
+    @Test
+    void theEasiestShapesHaveNoStandIn() {
+        assertTrue(StandIn.of(
+                        ChordName.parse("Em"), Voicing.parse("022000"), Tuning.STANDARD, Neck.USUAL, FrettingHand.USUAL)
+                .isEmpty());
+    }
+}
