@@ -19,7 +19,11 @@ public enum Scope {
     /** On the bars; commands of a row that is listed by its first. */
     BARS_MORE,
     /** On the running order. */
-    ORDER;
+    ORDER,
+    /** On the neck of the set-up. */
+    NECK,
+    /** On the neck; commands of a row that is listed by its first. */
+    NECK_MORE;
 
     /** Marks {@code node} as a place where keys of this scope work. */
     public void markOn(Node node) {
@@ -34,6 +38,7 @@ public enum Scope {
             case PICTURE, PICTURE_ACCENTED -> isWithin(focus, PICTURE);
             case BARS, BARS_MORE -> isWithin(focus, BARS);
             case ORDER -> isWithin(focus, ORDER);
+            case NECK, NECK_MORE -> isWithin(focus, NECK);
         };
     }
 

@@ -18,9 +18,6 @@ import tactus.formats.font.MusicText;
 /** Paints the marks of one picture. */
 final class HandPainting {
 
-    /** The colours of the theme. */
-    record Inks(Color ink, Color soft, Color faint, Color warm, Color glow) {}
-
     private static final String FAMILY = "Open Sans";
     private static final double LEAST_GLOW = 0.15;
 

@@ -39,7 +39,7 @@ public final class HandView extends InkCanvas {
     private Image still;
 
     /** What a still image was painted from; another ink means another theme. */
-    private record Still(HandPicture picture, Tuning tuning, Color ink, double scale) {}
+    private record Still(HandPicture picture, Tuning tuning, Inks inks, double scale) {}
 
     public HandView(Frame.Size size) {
         this.size = size;
@@ -84,8 +84,7 @@ public final class HandView extends InkCanvas {
     }
 
     private HandPainting painting(GraphicsContext brush, HandPicture shown) {
-        return new HandPainting(
-                brush, shown, tuning.get(), new HandPainting.Inks(ink(), soft(), faint(), warm(), glow()));
+        return new HandPainting(brush, shown, tuning.get(), inks());
     }
 
     /** What does not move, as an image: while the hand moves, only the rest is painted for every frame. */
@@ -93,7 +92,7 @@ public final class HandView extends InkCanvas {
         double scale = getScene() == null || getScene().getWindow() == null
                 ? 1
                 : getScene().getWindow().getRenderScaleX();
-        var wanted = new Still(shown, tuning.get(), ink(), scale);
+        var wanted = new Still(shown, tuning.get(), inks(), scale);
         if (!wanted.equals(stillOf)) {
             stillOf = wanted;
             still = paintedOnce(shown, scale);

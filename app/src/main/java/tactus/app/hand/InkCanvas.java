@@ -77,24 +77,9 @@ public abstract class InkCanvas extends Region {
     /** Paints on the cleared canvas. */
     protected abstract void paint(GraphicsContext brush, double width, double height);
 
-    protected final Color ink() {
-        return ink.get();
-    }
-
-    protected final Color soft() {
-        return soft.get();
-    }
-
-    protected final Color faint() {
-        return faint.get();
-    }
-
-    protected final Color warm() {
-        return warm.get();
-    }
-
-    protected final Color glow() {
-        return glow.get();
+    /** The colours as the theme has them now. */
+    protected final Inks inks() {
+        return new Inks(ink.get(), soft.get(), faint.get(), warm.get(), glow.get());
     }
 
     @Override

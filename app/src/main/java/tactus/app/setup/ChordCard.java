@@ -1,53 +1,56 @@
 package tactus.app.setup;
 
 import java.util.Optional;
-import javafx.scene.control.Button;
+import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import org.kordamp.ikonli.feather.Feather;
-import org.kordamp.ikonli.javafx.FontIcon;
-import tactus.app.action.LateTooltip;
-import tactus.app.hand.ShapeView;
+import tactus.app.neck.HeldShape;
+import tactus.app.neck.ShapeView;
 import tactus.app.words.Words;
+import tactus.app.work.Settings;
 import tactus.core.song.Chord;
 import tactus.formats.font.MusicText;
 
-/** A chord with its shape, which can be changed by typing frets. Style class {@code chord-card}. */
-final class ChordCard extends VBox {
+/** A chord of the song with its shape, to be chosen. Style class {@code chord-card}; state {@code :wrong}. */
+final class ChordCard extends ToggleButton {
 
-    private final ShapeView shape = new ShapeView();
+    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
-    ChordCard(Chord chord, SetUpModel model, Label problem, boolean lowStringOnTop) {
-        getStyleClass().add("chord-card");
-        var name = new Label(MusicText.signs(chord.name()));
+    private final Label name = new Label();
+    private final Label ease = new Label();
+    private final ShapeView shape;
+    private final Settings settings;
+
+    ChordCard(Settings settings) {
+        this.settings = settings;
+        shape = new ShapeView(settings);
+        getStyleClass().setAll("chord-card");
         name.getStyleClass().add("chord-name");
-        var remove = new Button();
-        remove.setGraphic(new FontIcon(Feather.X));
-        remove.getStyleClass().add("flat");
-        remove.setAccessibleText(Words.of("setup.removeChord", chord.name()));
-        LateTooltip.install(remove, Words.of("setup.removeChord", chord.name()));
-        remove.setOnAction(_ -> model.removeChord(chord.name()));
+        ease.getStyleClass().add("quiet");
         var space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        var head = new HBox(name, space, remove);
+        var head = new HBox(name, space, ease);
         head.getStyleClass().add("chord-head");
-        shape.voicingProperty().set(Optional.of(chord.voicing()));
-        shape.lowStringOnTopProperty().set(lowStringOnTop);
-        var frets = new TextField(chord.voicing().toString());
-        frets.setAccessibleText(Words.of("setup.shapeOf", chord.name()));
-        Runnable commit = () -> {
-            if (!frets.getText().equals(chord.voicing().toString())) {
-                problem.setText(model.setChord(chord.name(), frets.getText()).orElse(""));
-            }
-        };
-        frets.setOnAction(_ -> commit.run());
-        frets.focusedProperty().subscribe((_, focused) -> {
-            if (!focused) commit.run();
-        });
-        getChildren().setAll(head, shape, frets);
+        setGraphic(new VBox(head, shape));
+    }
+
+    /**
+     * Shows {@code chord}.
+     *
+     * @param played the name as this user writes it
+     * @param ease how easy it is; empty if this hand cannot hold it
+     * @param isWrong whether something is wrong with it
+     */
+    void show(Chord chord, String played, HeldShape held, Optional<Integer> ease, boolean isWrong) {
+        name.setText(MusicText.signs(played));
+        this.ease.setText(ease.map(points -> Words.of("shape.ease", points)).orElse(Words.of("shape.tooWide")));
+        shape.heldProperty().set(Optional.of(held));
+        pseudoClassStateChanged(WRONG, isWrong);
+        setAccessibleText(Words.of("shape.card", played, chord.voicing(), this.ease.getText())
+                + (isWrong ? " " + Words.of("shape.wrong") : ""));
     }
 }

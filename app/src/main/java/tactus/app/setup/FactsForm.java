@@ -5,39 +5,48 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Control;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
 import tactus.app.field.NamedField;
 import tactus.app.field.WholeNumberSpinner;
 import tactus.app.words.Words;
+import tactus.app.work.Settings;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
+import tactus.core.pitch.Spelling;
+import tactus.core.shape.FrettingHand;
+import tactus.core.shape.Neck;
 import tactus.core.song.Facts;
 import tactus.formats.font.MusicText;
 
-/** The song's facts as fields. Style class {@code facts-form}. */
+/** The song's facts and the hand that plays it as fields. Style class {@code facts-form}. */
 final class FactsForm extends VBox {
 
     private final TextField title = new TextField();
     private final TextField note = new TextField();
     private final ComboBox<String> key = new ComboBox<>();
+    private final ComboBox<Spelling> spelling = new ComboBox<>();
     private final WholeNumberSpinner capo = new WholeNumberSpinner(0, Instrument.HIGHEST_CAPO);
     private final TextField tempo = new TextField();
     private final ComboBox<String> meter = new ComboBox<>();
-    private final TextField tuning = new TextField();
     private final Label shapes = new Label();
     private final Label problem;
     private boolean showing;
 
-    FactsForm(SetUpModel model, Label problem) {
+    FactsForm(SetUpModel model, Settings settings, Label problem) {
         this.problem = problem;
         getStyleClass().add("facts-form");
         shapes.getStyleClass().add("quiet");
         shapes.setWrapText(true);
         key.getItems().setAll(keys());
+        spelling.getItems().setAll(Spelling.values());
+        spelling.setConverter(new SpellingText());
         meter.getItems().setAll("2/4", "3/4", "4/4", "5/4", "6/8", "7/8", "9/8", "12/8");
         key.setEditable(true);
         meter.setEditable(true);
@@ -45,19 +54,23 @@ final class FactsForm extends VBox {
                 .setAll(
                         field("title", title),
                         field("note", note),
-                        field("key", key),
-                        field("capo", capo),
+                        row(field("key", key), field("spelling", spelling)),
+                        row(field("capo", capo), field("tempo", tempo), field("meter", meter)),
                         shapes,
-                        field("tempo", tempo),
-                        field("meter", meter),
-                        field("tuning", tuning));
+                        hand(settings));
         live(title, model::setTitle);
         live(note, model::setNote);
         live(tempo, model::setTempo);
-        settled(tuning, model::setTuning);
         key.valueProperty().subscribe((_, text) -> attempt(text, model::setKey));
         meter.valueProperty().subscribe((_, text) -> attempt(text, model::setMeter));
+        spelling.valueProperty().subscribe((_, chosen) -> attempt(() -> model.setSpelling(chosen)));
         capo.valueProperty().subscribe((_, fret) -> attempt(() -> model.setCapo(fret)));
+    }
+
+    private static HBox row(NamedField... fields) {
+        var row = new HBox(fields);
+        row.getStyleClass().add("field-row");
+        return row;
     }
 
     private static List<String> keys() {
@@ -71,15 +84,39 @@ final class FactsForm extends VBox {
         return new NamedField(Words.of("setup." + name), control);
     }
 
-    private void live(TextField field, Function<String, Optional<String>> change) {
-        field.textProperty().subscribe((_, text) -> attempt(text, change));
+    private VBox hand(Settings settings) {
+        var title = new Label(Words.of("hand.title"));
+        title.getStyleClass().add("column-title");
+        var span = new WholeNumberSpinner(FrettingHand.SMALLEST, FrettingHand.WIDEST);
+        var scale = new WholeNumberSpinner(Neck.SHORTEST, Neck.LONGEST);
+        var thumb = new CheckBox(Words.of("hand.thumb"));
+        span.setId("hand-span");
+        scale.setId("hand-scale");
+        thumb.setId("hand-thumb");
+        thumb.setMinWidth(0);
+        span.show(settings.handProperty().get().span());
+        scale.show(settings.scaleLengthProperty().get());
+        thumb.setSelected(settings.handProperty().get().thumb());
+        span.valueProperty().subscribe((_, _) -> setHand(settings, span, thumb));
+        thumb.selectedProperty().subscribe((_, _) -> setHand(settings, span, thumb));
+        scale.valueProperty()
+                .subscribe((_, length) -> settings.scaleLengthProperty().set(length));
+        var caution = new Label(Words.of("hand.caution"));
+        caution.getStyleClass().add("quiet");
+        caution.setWrapText(true);
+        caution.setMinHeight(USE_PREF_SIZE);
+        var measures = row(new NamedField(Words.of("hand.span"), span), new NamedField(Words.of("hand.scale"), scale));
+        var box = new VBox(title, measures, thumb, caution);
+        box.getStyleClass().add("hand-form");
+        return box;
     }
 
-    private void settled(TextField field, Function<String, Optional<String>> change) {
-        field.setOnAction(_ -> attempt(field.getText(), change));
-        field.focusedProperty().subscribe((_, focused) -> {
-            if (!focused) attempt(field.getText(), change);
-        });
+    private static void setHand(Settings settings, WholeNumberSpinner span, CheckBox thumb) {
+        settings.handProperty().set(new FrettingHand(span.getValue(), thumb.isSelected()));
+    }
+
+    private void live(TextField field, Function<String, Optional<String>> change) {
+        field.textProperty().subscribe((_, text) -> attempt(text, change));
     }
 
     private void attempt(String text, Function<String, Optional<String>> change) {
@@ -95,8 +132,8 @@ final class FactsForm extends VBox {
         showText(title, facts.title());
         showText(note, facts.note());
         showText(tempo, facts.tempo().perMinuteText());
-        showText(tuning, facts.tuning().toString());
         key.setValue(facts.key().toString());
+        spelling.setValue(facts.spelling());
         meter.setValue(facts.meter().toString());
         capo.show(facts.capo());
         shapes.setText(
@@ -111,5 +148,18 @@ final class FactsForm extends VBox {
     /** Puts the focus on the first field. */
     void takeFocus() {
         title.requestFocus();
+    }
+
+    private static final class SpellingText extends StringConverter<Spelling> {
+
+        @Override
+        public String toString(Spelling spelling) {
+            return spelling == null ? "" : Words.of("spelling." + spelling);
+        }
+
+        @Override
+        public Spelling fromString(String text) {
+            throw new UnsupportedOperationException("spellings are chosen, not typed");
+        }
     }
 }

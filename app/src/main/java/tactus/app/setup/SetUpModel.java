@@ -1,23 +1,35 @@
 package tactus.app.setup;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.chord.ChordName;
+import tactus.core.pitch.ConcertPitch;
+import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
+import tactus.core.pitch.Spelling;
 import tactus.core.pitch.Tuning;
-import tactus.core.shape.Voicing;
+import tactus.core.pitch.TuningAdvice;
+import tactus.core.shape.ShapeCheck;
+import tactus.core.shape.ShapeSearch;
 import tactus.core.song.Chord;
 import tactus.core.song.Facts;
+import tactus.core.song.Song;
+import tactus.core.song.Span;
 import tactus.core.time.Meter;
 import tactus.core.time.Tempo;
 
-/** Changes of the song's facts and chords. Each returns what is wrong with it, if anything. */
+/** Changes of the song's facts and its guitar. Each returns what is wrong with it, if anything. */
 final class SetUpModel {
 
     private final Work work;
+    private final Settings settings;
 
-    SetUpModel(Work work) {
+    SetUpModel(Work work, Settings settings) {
         this.work = work;
+        this.settings = settings;
     }
 
     Optional<String> setTitle(String title) {
@@ -32,16 +44,8 @@ final class SetUpModel {
         return type("key", facts -> facts.withKey(Key.parse(key)));
     }
 
-    Optional<String> setTuning(String tuning) {
-        return type("tuning", facts -> facts.withInstrument(facts.instrument().withTuning(Tuning.parse(tuning))));
-    }
-
-    /** Moves the capo under the same shapes, so that the song sounds in another key. */
-    Optional<String> setCapo(int capo) {
-        return type(
-                "capo",
-                facts -> facts.withKey(facts.key().plus(capo - facts.capo()))
-                        .withInstrument(facts.instrument().withCapo(capo)));
+    Optional<String> setSpelling(Spelling spelling) {
+        return type("spelling", facts -> facts.withSpelling(spelling));
     }
 
     Optional<String> setMeter(String meter) {
@@ -52,38 +56,115 @@ final class SetUpModel {
         return type(
                 "tempo",
                 facts -> facts.withTempo(
-                        new Tempo(number(perMinute), facts.tempo().beat())));
+                        new Tempo(number("the tempo", perMinute), facts.tempo().beat())));
     }
 
-    private static double number(String text) {
-        try {
-            return Double.parseDouble(text.strip().replace(',', '.'));
-        } catch (NumberFormatException noNumber) {
-            throw new IllegalArgumentException("the tempo must be a number of beats a minute, was \"" + text + "\"");
-        }
+    /** Moves the capo under the same shapes, so that the song sounds in another key. */
+    Optional<String> setCapo(int capo) {
+        return guitar("capo", guitar -> guitar.withCapo(capo));
     }
 
-    Optional<String> setChord(String name, String shape) {
-        return attempt(() -> {
-            var chord = new Chord(name, Voicing.parse(shape));
-            int strings = work.song().facts().tuning().strings();
-            if (chord.voicing().strings() != strings) {
-                throw new IllegalArgumentException("the shape \"" + shape + "\" has "
-                        + chord.voicing().strings() + " strings, the tuning " + strings);
+    /** Lowers all strings under the same shapes, so that the song sounds in another key. */
+    Optional<String> setTunedDown(int semitones) {
+        return guitar("tunedDown", guitar -> guitar.withTunedDown(semitones));
+    }
+
+    /** Tunes the strings; the standard tuning said lower is the standard tuning, tuned down. */
+    Optional<String> setTuning(String tuning) {
+        return guitar("tuning", guitar -> tuned(guitar, Tuning.parse(tuning)));
+    }
+
+    private static Instrument tuned(Instrument guitar, Tuning tuning) {
+        for (int down = 1; down <= Instrument.LOWEST_TUNED_DOWN; down++) {
+            if (tuning.equals(Tuning.STANDARD.plus(-down))) {
+                return guitar.withTuning(Tuning.STANDARD).withTunedDown(down);
             }
-            work.type("chord " + name, song -> song.withChord(chord));
+        }
+        return guitar.withTuning(tuning);
+    }
+
+    /** Tunes lower and puts the capo on instead of tightening strings; the song sounds as before. */
+    Optional<String> takeAdvice(TuningAdvice advice) {
+        return attempt(() -> work.change(song -> {
+            Instrument guitar = song.facts().instrument();
+            return song.withFacts(
+                    song.facts().withInstrument(new Instrument(advice.tuning(), 0, advice.capo(), guitar.concert())));
+        }));
+    }
+
+    Optional<String> setConcert(String hertz) {
+        return guitar("concert", guitar -> guitar.withConcert(new ConcertPitch(number("A4", hertz))));
+    }
+
+    private Optional<String> guitar(String field, UnaryOperator<Instrument> change) {
+        return type(field, facts -> {
+            Instrument before = facts.instrument();
+            Instrument after = change.apply(before);
+            return facts.withInstrument(after)
+                    .withKey(facts.key().plus(after.transposition() - before.transposition()));
         });
     }
 
-    void removeChord(String name) {
-        work.change(song -> song.withoutChord(name));
+    private static double number(String what, String text) {
+        try {
+            return Double.parseDouble(text.strip().replace(',', '.'));
+        } catch (NumberFormatException noNumber) {
+            throw new IllegalArgumentException(what + " must be a number, was \"" + text + "\"");
+        }
+    }
+
+    /** The chords that the sections name and that have no shape. */
+    List<String> chordsWithoutShape() {
+        Song song = work.song();
+        return song.sections().stream()
+                .flatMap(section -> section.spans().stream())
+                .map(Span::chord)
+                .distinct()
+                .filter(chord -> song.chord(chord).isEmpty() && !ChordName.isNoChord(chord))
+                .toList();
+    }
+
+    /** The chords whose shapes do not sound as they are called in this tuning. */
+    List<Chord> wrongShapes() {
+        Tuning tuning = work.song().facts().tuning();
+        var check = new ShapeCheck(tuning);
+        return work.song().chords().stream()
+                .filter(chord -> !chord.fits(tuning)
+                        || chord.meaning()
+                                .flatMap(name -> check.name(name, chord.voicing()))
+                                .isPresent())
+                .toList();
+    }
+
+    /** Finds the easiest shape for every chord that has none or a wrong one. */
+    void findShapes() {
+        var search = new ShapeSearch(
+                work.song().facts().tuning(),
+                settings.neck(0),
+                settings.handProperty().get());
+        var changed = wrongShapes().stream()
+                .flatMap(chord -> chord.meaning().stream()
+                        .flatMap(name -> search.easiest(name).stream())
+                        .map(shape -> chord.withVoicing(shape.voicing()).withStrummed(Optional.empty())))
+                .toList();
+        var added = chordsWithoutShape().stream()
+                .flatMap(chord -> Chord.meaning(chord).stream()
+                        .flatMap(name -> search.easiest(name).stream())
+                        .map(shape -> new Chord(chord, shape.voicing())))
+                .toList();
+        work.change(song -> {
+            Song next = song;
+            for (Chord chord : changed) next = next.withChord(chord);
+            for (Chord chord : added) next = next.withChord(chord);
+            return next;
+        });
     }
 
     private Optional<String> type(String field, UnaryOperator<Facts> change) {
         return attempt(() -> work.type(field, song -> song.withFacts(change.apply(song.facts()))));
     }
 
-    private static Optional<String> attempt(Runnable change) {
+    static Optional<String> attempt(Runnable change) {
         try {
             change.run();
             return Optional.empty();

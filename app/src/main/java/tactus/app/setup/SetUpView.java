@@ -1,109 +1,110 @@
 package tactus.app.setup;
 
-import java.util.List;
-import javafx.scene.control.Button;
+import java.util.EnumMap;
+import java.util.Map;
+import javafx.beans.property.ObjectProperty;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import tactus.app.field.NamedField;
-import tactus.app.words.Words;
+import tactus.app.action.Actions;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
-import tactus.core.song.Song;
-import tactus.core.song.Span;
 
-/** The place where facts and chords are settled. Style class {@code set-up-view}. */
+/**
+ * The place where facts and chords are settled: the facts on the left, the chords in a row, and below them the chosen
+ * shape, the capo, the tuning or the changes. Style class {@code set-up-view}.
+ */
 public final class SetUpView extends BorderPane {
 
     private final Work work;
-    private final SetUpModel model;
     private final Settings settings;
-    private final FactsForm form;
-    private final FlowPane chords = new FlowPane();
-    private final TextField name = new TextField();
-    private final TextField frets = new TextField();
-    private final Label missing = new Label();
+    private final SetUpModel model;
+    private final ShapeModel shapes;
+    private final CapoModel capo;
+    private final Actions actions;
     private final Label problem = new Label();
+    private final StackPane stage = new StackPane();
+    private final Map<SetUpPanel, Node> panels = new EnumMap<>(SetUpPanel.class);
+    private final ObjectProperty<SetUpPanel> panel;
 
-    public SetUpView(Work work, Settings settings) {
+    /** @param panel what is shown below the chords */
+    public SetUpView(
+            Work work,
+            Settings settings,
+            ShapeModel shapes,
+            CapoModel capo,
+            ObjectProperty<SetUpPanel> panel,
+            Actions actions) {
         this.work = work;
         this.settings = settings;
-        model = new SetUpModel(work);
-        form = new FactsForm(model, problem);
+        this.shapes = shapes;
+        this.capo = capo;
+        this.panel = panel;
+        this.actions = actions;
+        model = new SetUpModel(work, settings);
+        var form = new FactsForm(model, settings, problem);
         getStyleClass().add("set-up-view");
         problem.getStyleClass().add("problem");
+        problem.setId("set-up-problem");
+        problem.setWrapText(true);
+        problem.setMinHeight(USE_PREF_SIZE);
         problem.managedProperty().bind(problem.textProperty().isNotEmpty());
         var left = new ScrollPane(form);
         left.setFitToWidth(true);
         left.getStyleClass().add("facts-column");
         setLeft(left);
-        setCenter(chordColumn());
-        work.stateProperty().subscribe(_ -> show());
-        settings.lowStringOnTopProperty().subscribe(_ -> show());
+        setCenter(column());
+        work.stateProperty().subscribe(state -> form.show(state.song().facts()));
+        panel.subscribe(this::show);
     }
 
-    private VBox chordColumn() {
-        var title = new Label(Words.of("setup.chords"));
-        title.getStyleClass().add("column-title");
-        chords.getStyleClass().add("chord-strip");
-        missing.getStyleClass().add("snag-line");
-        missing.setWrapText(true);
-        missing.managedProperty().bind(missing.textProperty().isNotEmpty());
-        missing.visibleProperty().bind(missing.textProperty().isNotEmpty());
-        name.setId("chord-name");
-        frets.setId("chord-frets");
-        name.setPrefColumnCount(6);
-        frets.setPrefColumnCount(9);
-        frets.setPromptText("x32010");
-        var add = new Button(Words.of("setup.addChord"));
-        add.setId("add-chord");
-        add.setOnAction(_ -> add());
-        frets.setOnAction(_ -> add());
-        var row = new HBox(
-                new NamedField(Words.of("setup.chordName"), name),
-                new NamedField(Words.of("setup.chordFrets"), frets),
-                add);
-        row.getStyleClass().add("frame-bar");
-        var scroll = new ScrollPane(chords);
-        scroll.setFitToWidth(true);
-        scroll.getStyleClass().add("chord-scroll");
-        var column = new VBox(title, problem, row, missing, scroll);
+    private VBox column() {
+        VBox.setVgrow(stage, Priority.ALWAYS);
+        stage.setMinHeight(0);
+        var column = new VBox(new ChordStrip(work, settings, model, shapes, problem), problem, switches(), stage);
         column.getStyleClass().add("chord-column");
         return column;
     }
 
-    private void add() {
-        var wrong = model.setChord(name.getText(), frets.getText());
-        problem.setText(wrong.orElse(""));
-        if (wrong.isPresent()) return;
-        name.clear();
-        frets.clear();
-        name.requestFocus();
+    private HBox switches() {
+        var row = new HBox();
+        row.getStyleClass().add("panel-switch");
+        for (SetUpPanel each : SetUpPanel.values()) {
+            ToggleButton toggle = actions.toggle("panel." + each.id());
+            toggle.setText(each.title());
+            panel.subscribe(shown -> toggle.setSelected(shown == each));
+            toggle.selectedProperty().subscribe(selected -> {
+                if (!selected && panel.get() == each) toggle.setSelected(true);
+            });
+            row.getChildren().add(toggle);
+        }
+        return row;
     }
 
-    private void show() {
-        Song song = work.song();
-        form.show(song.facts());
-        boolean low = settings.lowStringOnTopProperty().get();
-        chords.getChildren()
-                .setAll(song.chords().stream()
-                        .map(chord -> new ChordCard(chord, model, problem, low))
-                        .toList());
-        List<String> unshaped = song.sections().stream()
-                .flatMap(section -> section.spans().stream())
-                .map(Span::chord)
-                .distinct()
-                .filter(chord -> song.chord(chord).isEmpty())
-                .toList();
-        missing.setText(unshaped.isEmpty() ? "" : Words.of("setup.missing", String.join(", ", unshaped)));
+    private void show(SetUpPanel shown) {
+        stage.getChildren().setAll(panels.computeIfAbsent(shown, this::made));
     }
 
-    /** Puts the focus on the first field. */
+    private Node made(SetUpPanel wanted) {
+        return switch (wanted) {
+            case SHAPE -> new ShapePanel(work, settings, shapes, actions, problem);
+            case CAPO -> new CapoPanel(capo, settings, actions, problem);
+            case TUNING -> new TuningPanel(work, settings, model, problem);
+            case CHANGES -> new ChangesPanel(work, settings, problem);
+        };
+    }
+
+    /** Puts the focus where the work of the panel in sight is done. */
     public void takeFocus() {
-        form.takeFocus();
+        Node shown = stage.getChildren().getFirst();
+        if (shown instanceof ShapePanel shape) shape.takeFocus();
+        else if (shown instanceof CapoPanel capoPanel) capoPanel.takeFocus();
+        else shown.requestFocus();
     }
 }

@@ -3,6 +3,8 @@ package tactus.app.window;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
+import javafx.application.Platform;
 import javafx.concurrent.Task;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -29,6 +31,17 @@ final class Background implements AutoCloseable {
     /** Runs {@code job} when those before it are done. */
     void run(Runnable job) {
         thread.execute(job);
+    }
+
+    /** Runs {@code job} when those before it are done, and then what it returns on the window's own thread. */
+    void compute(Supplier<Runnable> job) {
+        thread.execute(() -> {
+            try {
+                Platform.runLater(job.get());
+            } catch (RuntimeException wrong) {
+                LOG.warn("work in the background failed", wrong);
+            }
+        });
     }
 
     @Override

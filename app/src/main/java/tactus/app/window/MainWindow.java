@@ -7,7 +7,9 @@ import java.util.Map;
 import java.util.Optional;
 import javafx.animation.AnimationTimer;
 import javafx.animation.PauseTransition;
+import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.layout.BorderPane;
@@ -25,7 +27,11 @@ import tactus.app.bench.BenchModel;
 import tactus.app.bench.BenchView;
 import tactus.app.player.PlayerBar;
 import tactus.app.player.PlayerModel;
+import tactus.app.setup.CapoModel;
+import tactus.app.setup.SetUpActions;
+import tactus.app.setup.SetUpPanel;
 import tactus.app.setup.SetUpView;
+import tactus.app.setup.ShapeModel;
 import tactus.app.sheet.SheetView;
 import tactus.app.words.Words;
 import tactus.app.work.Autosave;
@@ -47,6 +53,9 @@ final class MainWindow extends StackPane {
     private final BenchModel bench;
     private final ArrangementModel arrangement;
     private final HarmonyModel harmony;
+    private final ShapeModel shapes;
+    private final CapoModel capo;
+    private final ObjectProperty<SetUpPanel> panel = new SimpleObjectProperty<>(this, "panel", SetUpPanel.SHAPE);
     private final Actions actions = new Actions();
     private final Background background = new Background();
     private final Overlay overlay = new Overlay();
@@ -69,9 +78,12 @@ final class MainWindow extends StackPane {
         bench = new BenchModel(work, player);
         arrangement = new ArrangementModel(work, player);
         harmony = new HarmonyModel(work, arrangement);
+        shapes = new ShapeModel(work, settings, background::compute);
+        capo = new CapoModel(work, settings, background::compute);
         desk = new SongDesk(work, settings, autosave, asker, overlay, notices, status);
         var exporting = new Exporting(work, asker, background, status, notices, this::paper);
         new WindowActions(this, desk, exporting, () -> askToClose(close)).addTo(actions);
+        SetUpActions.add(work, shapes, capo, panel, () -> show(Place.SET_UP), actions);
         BenchActions.add(bench, actions);
         ArrangementActions.add(
                 arrangement,
@@ -152,7 +164,7 @@ final class MainWindow extends StackPane {
 
     private Node place(Place wanted) {
         return places.computeIfAbsent(wanted, each -> switch (each) {
-            case SET_UP -> new SetUpView(work, settings);
+            case SET_UP -> new SetUpView(work, settings, shapes, capo, panel, actions);
             case BENCH -> new BenchView(work, bench, player, settings, actions);
             case ARRANGEMENT -> new ArrangementView(work, arrangement, harmony, player, settings, actions);
             case SHEET -> new SheetView(work, actions, background::run);
@@ -187,8 +199,15 @@ final class MainWindow extends StackPane {
                 bench.slotProperty().set(in.slot());
                 show(Place.BENCH);
             }
-            case tactus.core.snag.Place.InChord _ -> show(Place.SET_UP);
-            case tactus.core.snag.Place.InFacts _ -> show(Place.SET_UP);
+            case tactus.core.snag.Place.InChord in -> {
+                shapes.choose(in.chord());
+                panel.set(SetUpPanel.SHAPE);
+                show(Place.SET_UP);
+            }
+            case tactus.core.snag.Place.InFacts _ -> {
+                panel.set(snag.kind() == Snag.Kind.CAPO_TOO_HIGH ? SetUpPanel.CAPO : SetUpPanel.TUNING);
+                show(Place.SET_UP);
+            }
         }
     }
 

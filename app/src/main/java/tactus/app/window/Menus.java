@@ -30,6 +30,20 @@ final class Menus extends MenuBar {
                         menu("song", () -> songItems(settings)),
                         menu("edit", "edit.undo", "edit.redo"),
                         menu(
+                                "setup",
+                                "panel.shape",
+                                "panel.capo",
+                                "panel.tuning",
+                                "panel.changes",
+                                LINE,
+                                "capo.best",
+                                LINE,
+                                "shape.previous",
+                                "shape.next",
+                                "shape.standIn",
+                                "shape.call",
+                                "shape.remove"),
+                        menu(
                                 "pattern",
                                 "pattern.new",
                                 "pattern.copy",
@@ -74,7 +88,9 @@ final class Menus extends MenuBar {
                                 LINE,
                                 "view.snags",
                                 "view.dark",
-                                "view.strings"),
+                                "view.strings",
+                                "view.leftHanded",
+                                "view.saysH"),
                         menu("help", "help.keys", "help.about"));
     }
 

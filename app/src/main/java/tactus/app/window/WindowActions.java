@@ -89,6 +89,10 @@ final class WindowActions {
         actions.add(Action.of("view.dark", Scope.ANYWHERE, () -> dark.set(!dark.get()), "Shortcut+D"));
         BooleanProperty strings = window.settings().lowStringOnTopProperty();
         actions.add(Action.of("view.strings", Scope.ANYWHERE, () -> strings.set(!strings.get()), "Shortcut+T"));
+        BooleanProperty left = window.settings().leftHandedProperty();
+        actions.add(Action.of("view.leftHanded", Scope.ANYWHERE, () -> left.set(!left.get())));
+        BooleanProperty saysH = window.settings().saysHProperty();
+        actions.add(Action.of("view.saysH", Scope.ANYWHERE, () -> saysH.set(!saysH.get())));
         actions.add(Action.of("help.keys", Scope.ANYWHERE, window::showKeys, "F1"));
         actions.add(Action.of("help.about", Scope.ANYWHERE, window::showAbout));
     }

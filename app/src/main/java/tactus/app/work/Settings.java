@@ -7,11 +7,18 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Properties;
 import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleIntegerProperty;
+import javafx.beans.property.SimpleObjectProperty;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import tactus.core.pitch.NoteSchool;
+import tactus.core.shape.FrettingHand;
+import tactus.core.shape.Neck;
 import tactus.formats.file.WholeFile;
 
 /** What the user has chosen for all songs, kept in the data folder. */
@@ -23,6 +30,11 @@ public final class Settings {
     private final DataFolder folder;
     private final BooleanProperty dark = new SimpleBooleanProperty(this, "dark");
     private final BooleanProperty lowStringOnTop = new SimpleBooleanProperty(this, "lowStringOnTop", true);
+    private final BooleanProperty leftHanded = new SimpleBooleanProperty(this, "leftHanded");
+    private final BooleanProperty saysH = new SimpleBooleanProperty(this, "saysH");
+    private final ObjectProperty<FrettingHand> hand = new SimpleObjectProperty<>(this, "hand", FrettingHand.USUAL);
+    private final IntegerProperty scaleLength =
+            new SimpleIntegerProperty(this, "scaleLength", (int) Neck.USUAL.scaleLength());
     private final ReadOnlyObjectWrapper<List<Path>> recent = new ReadOnlyObjectWrapper<>(this, "recent", List.of());
 
     /** Reads what was chosen before; what cannot be read is as at first. */
@@ -36,8 +48,23 @@ public final class Settings {
                 .filter(line -> !line.isBlank())
                 .map(Path::of)
                 .toList());
-        dark.subscribe(this::write);
-        lowStringOnTop.subscribe(this::write);
+        leftHanded.set(Boolean.parseBoolean(kept.getProperty("leftHanded")));
+        saysH.set(Boolean.parseBoolean(kept.getProperty("saysH")));
+        readHand(kept);
+        List.of(dark, lowStringOnTop, leftHanded, saysH, hand, scaleLength)
+                .forEach(setting -> setting.subscribe(this::write));
+    }
+
+    private void readHand(Properties kept) {
+        try {
+            hand.set(new FrettingHand(
+                    Integer.parseInt(kept.getProperty("handSpan", Integer.toString(FrettingHand.USUAL.span()))),
+                    Boolean.parseBoolean(kept.getProperty("thumb"))));
+            int scale = Integer.parseInt(kept.getProperty("scaleLength", Integer.toString(scaleLength.get())));
+            scaleLength.set((int) new Neck(scale, 0).scaleLength());
+        } catch (IllegalArgumentException unreadable) {
+            LOG.warn("the measures of the hand cannot be read and are taken as at first", unreadable);
+        }
     }
 
     private Properties read() {
@@ -56,6 +83,11 @@ public final class Settings {
         var kept = new Properties();
         kept.setProperty("dark", Boolean.toString(dark.get()));
         kept.setProperty("lowStringOnTop", Boolean.toString(lowStringOnTop.get()));
+        kept.setProperty("leftHanded", Boolean.toString(leftHanded.get()));
+        kept.setProperty("saysH", Boolean.toString(saysH.get()));
+        kept.setProperty("handSpan", Integer.toString(hand.get().span()));
+        kept.setProperty("thumb", Boolean.toString(hand.get().thumb()));
+        kept.setProperty("scaleLength", Integer.toString(scaleLength.get()));
         kept.setProperty(
                 "recent",
                 String.join("\n", recent.get().stream().map(Path::toString).toList()));
@@ -87,5 +119,34 @@ public final class Settings {
 
     public BooleanProperty lowStringOnTopProperty() {
         return lowStringOnTop;
+    }
+
+    /** Whether necks are drawn as a left-handed player sees them. */
+    public BooleanProperty leftHandedProperty() {
+        return leftHanded;
+    }
+
+    /** Whether B natural is called H and B flat B. */
+    public BooleanProperty saysHProperty() {
+        return saysH;
+    }
+
+    public NoteSchool noteSchool() {
+        return saysH.get() ? NoteSchool.WITH_H : NoteSchool.INTERNATIONAL;
+    }
+
+    /** The hand of whoever plays. */
+    public ObjectProperty<FrettingHand> handProperty() {
+        return hand;
+    }
+
+    /** The length of the strings in millimetres. */
+    public IntegerProperty scaleLengthProperty() {
+        return scaleLength;
+    }
+
+    /** The neck with a capo at {@code fret}. */
+    public Neck neck(int fret) {
+        return new Neck(scaleLength.get(), fret);
     }
 }

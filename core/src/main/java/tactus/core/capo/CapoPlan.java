@@ -137,15 +137,8 @@ public record CapoPlan(List<CapoChoice> choices, Optional<CapoChoice> current) {
                             .map(grip -> new Shape(grip, grip.effort(neck, hand), java.util.Set.of())));
             if (mine.isPresent()) return mine;
             return found.computeIfAbsent(name, each -> search.find(each, CONSIDERED)).stream()
-                    .map(shape -> atCapo(shape, neck))
+                    .map(shape -> shape.at(neck, hand))
                     .min(Comparator.comparingDouble(shape -> shape.effort().cost()));
-        }
-
-        /** Behind a capo the frets lie closer, so the same grip stretches less. */
-        private Shape atCapo(Shape shape, Neck neck) {
-            if (neck.capo() == 0) return shape;
-            Grip grip = shape.grip().at(neck);
-            return new Shape(grip, grip.effort(neck, hand).withIncompleteOf(shape.effort()), shape.missing());
         }
 
         private double changes(List<CapoChoice.ChordShape> chords, Neck neck) {

@@ -191,7 +191,7 @@ public record Effort(List<Part> parts) {
     }
 
     /** The effort with what {@code other} pays for an incomplete name added. */
-    public Effort withIncompleteOf(Effort other) {
+    Effort withIncompleteOf(Effort other) {
         return other.parts.stream()
                 .filter(part -> part.kind() == Kind.INCOMPLETE)
                 .findFirst()

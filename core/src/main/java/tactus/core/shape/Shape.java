@@ -14,6 +14,12 @@ public record Shape(Grip grip, Effort effort, Set<Degree> missing) {
         missing = Set.copyOf(missing);
     }
 
+    /** The same shape elsewhere on a neck: behind a capo the frets lie closer, so it stretches less. */
+    public Shape at(Neck neck, FrettingHand hand) {
+        Grip there = grip.at(neck);
+        return new Shape(there, there.effort(neck, hand).withIncompleteOf(effort), missing);
+    }
+
     public Voicing voicing() {
         return grip.voicing();
     }

@@ -1,0 +1,97 @@
+package tactus.app.setup;
+
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import tactus.app.action.Actions;
+import tactus.app.words.Words;
+import tactus.app.work.Settings;
+import tactus.core.capo.CapoAdvice;
+import tactus.core.pitch.Instrument;
+import tactus.formats.font.MusicText;
+
+/** The places of the capo compared, and the sums asked the other way round. Style class {@code capo-panel}. */
+final class CapoPanel extends HBox {
+
+    private final CapoModel model;
+    private final Settings settings;
+    private final Label advice = new Label();
+    private final VBox rows = new VBox();
+    private final CapoQuestions questions;
+
+    CapoPanel(CapoModel model, Settings settings, Actions actions, Label problem) {
+        this.model = model;
+        this.settings = settings;
+        questions = new CapoQuestions(model, problem);
+        getStyleClass().add("capo-panel");
+        advice.setId("capo-advice");
+        advice.setWrapText(true);
+        advice.setMinHeight(USE_PREF_SIZE);
+        advice.setMaxWidth(Double.MAX_VALUE);
+        advice.getStyleClass().add("capo-advice");
+        HBox.setHgrow(advice, Priority.ALWAYS);
+        var best = new HBox(advice, actions.wordedButton("capo.best"));
+        best.getStyleClass().add("repair-row");
+        rows.getStyleClass().add("capo-rows");
+        var scroll = new ScrollPane(rows);
+        scroll.setFitToWidth(true);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        var left = new VBox(best, lowering(), CapoRow.heads(), scroll);
+        left.getStyleClass().add("capo-table");
+        HBox.setHgrow(left, Priority.ALWAYS);
+        var aside = new ScrollPane(questions);
+        aside.setFitToWidth(true);
+        aside.getStyleClass().add("capo-aside");
+        getChildren().setAll(left, aside);
+        model.planProperty().subscribe(_ -> show());
+        model.tunedDownProperty().subscribe(_ -> show());
+        settings.saysHProperty().subscribe((_, _) -> show());
+    }
+
+    private HBox lowering() {
+        var group = new ToggleGroup();
+        var row = new HBox(new Label(Words.of("capo.strings")));
+        row.getStyleClass().add("lowering");
+        for (int down = 0; down <= Instrument.LOWEST_TUNED_DOWN; down++)
+            row.getChildren().add(toggle(group, down));
+        row.getChildren().add(toggle(group, CapoModel.ANY));
+        return row;
+    }
+
+    private ToggleButton toggle(ToggleGroup group, int down) {
+        var toggle = new ToggleButton(Words.of("capo.down", down));
+        toggle.setId("capo-down-" + (down == CapoModel.ANY ? "any" : down));
+        toggle.setToggleGroup(group);
+        toggle.setMinWidth(USE_PREF_SIZE);
+        toggle.setOnAction(_ -> {
+            toggle.setSelected(true);
+            model.tunedDownProperty().set(down);
+        });
+        model.tunedDownProperty().subscribe(chosen -> toggle.setSelected(chosen.intValue() == down));
+        return toggle;
+    }
+
+    private void show() {
+        advice.setText(model.planProperty()
+                .get()
+                .map(plan -> CapoAdvice.sentence(plan).map(MusicText::signs).orElse(Words.of("capo.noChords")))
+                .orElse(Words.of("capo.computing")));
+        List<CapoRow> shown = model.choices().stream()
+                .map(choice ->
+                        new CapoRow(choice, model.isNow(choice), settings.noteSchool(), () -> model.take(choice)))
+                .toList();
+        rows.getChildren().setAll(shown);
+        questions.show();
+    }
+
+    /** Puts the focus on the easiest choice. */
+    void takeFocus() {
+        rows.getChildren().stream().findFirst().ifPresent(Node::requestFocus);
+    }
+}

@@ -1,0 +1,345 @@
+package tactus.app.setup;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleIntegerProperty;
+import tactus.app.work.Aside;
+import tactus.app.work.Settings;
+import tactus.app.work.Work;
+import tactus.core.chord.ChordName;
+import tactus.core.chord.NameGuess;
+import tactus.core.pitch.Tuning;
+import tactus.core.shape.Effort;
+import tactus.core.shape.Fingering;
+import tactus.core.shape.FrettingHand;
+import tactus.core.shape.Grip;
+import tactus.core.shape.Neck;
+import tactus.core.shape.Shape;
+import tactus.core.shape.ShapeCheck;
+import tactus.core.shape.ShapeFault;
+import tactus.core.shape.ShapeSearch;
+import tactus.core.shape.StandIn;
+import tactus.core.shape.StringRange;
+import tactus.core.shape.Voicing;
+import tactus.core.song.Chord;
+import tactus.core.song.Song;
+
+/** One chord's shape while it is being made: what it sounds as, what is wrong with it, and what else would do. */
+public final class ShapeModel {
+
+    private static final int OFFERED = 12;
+    private static final String FIELD = "shape ";
+
+    /**
+     * What is found for a chord beside the window.
+     *
+     * @param shapes other shapes of its name, the easiest first
+     * @param standIn an easier one, if there is one
+     */
+    record Offers(List<Shape> shapes, Optional<StandIn> standIn) {
+        static final Offers NONE = new Offers(List.of(), Optional.empty());
+    }
+
+    private record Question(Chord chord, Tuning tuning, Neck neck, FrettingHand hand) {}
+
+    private final Work work;
+    private final Settings settings;
+    private final Aside aside;
+    private final ReadOnlyObjectWrapper<Optional<Chord>> chosen =
+            new ReadOnlyObjectWrapper<>(this, "chosen", Optional.empty());
+    private final ReadOnlyObjectWrapper<Offers> offers = new ReadOnlyObjectWrapper<>(this, "offers", Offers.NONE);
+    private final IntegerProperty string = new SimpleIntegerProperty(this, "string", 1);
+    private Optional<Question> asked = Optional.empty();
+    private int typed = -1;
+
+    public ShapeModel(Work work, Settings settings, Aside aside) {
+        this.work = work;
+        this.settings = settings;
+        this.aside = aside;
+        work.stateProperty().subscribe(_ -> follow());
+        settings.handProperty().subscribe(_ -> ask());
+        settings.scaleLengthProperty().subscribe(_ -> ask());
+        string.subscribe(_ -> typed = -1);
+    }
+
+    /** Stays on the chord of the same name; one that is gone makes room for the first. */
+    private void follow() {
+        Song song = work.song();
+        chosen.set(chosen.get()
+                .flatMap(chord -> song.chord(chord.name()))
+                .or(() -> song.chords().stream().findFirst()));
+        string.set(Math.min(string.get(), strings()));
+        ask();
+    }
+
+    private int strings() {
+        return Math.max(1, chosen.get().map(chord -> chord.voicing().strings()).orElse(1));
+    }
+
+    private void ask() {
+        Optional<Question> question = chosen.get().map(chord -> new Question(chord, tuning(), neck(), hand()));
+        if (question.equals(asked)) return;
+        asked = question;
+        question.ifPresentOrElse(
+                each -> aside.run(() -> {
+                    Offers found = found(each);
+                    return () -> {
+                        if (asked.filter(each::equals).isPresent()) offers.set(found);
+                    };
+                }),
+                () -> offers.set(Offers.NONE));
+    }
+
+    /** Shapes are searched for as they are called, and judged where the capo is. */
+    private static Offers found(Question question) {
+        Chord chord = question.chord;
+        Optional<ChordName> name = chord.meaning().filter(_ -> chord.fits(question.tuning));
+        if (name.isEmpty()) return Offers.NONE;
+        Neck open = question.neck.withCapo(0);
+        List<Shape> shapes = new ShapeSearch(question.tuning, open, question.hand)
+                .find(name.get(), OFFERED).stream()
+                        .map(shape -> shape.at(question.neck, question.hand))
+                        .sorted(Comparator.comparingInt(Shape::ease).reversed())
+                        .toList();
+        Optional<StandIn> standIn = StandIn.of(name.get(), chord.voicing(), question.tuning, open, question.hand)
+                .map(each -> new StandIn(each.shape().at(question.neck, question.hand), each.givenUp()));
+        return new Offers(shapes, standIn);
+    }
+
+    private Tuning tuning() {
+        return work.song().facts().tuning();
+    }
+
+    /** The neck with the song's capo. */
+    Neck neck() {
+        return settings.neck(work.song().facts().capo());
+    }
+
+    FrettingHand hand() {
+        return settings.handProperty().get();
+    }
+
+    ReadOnlyObjectProperty<Optional<Chord>> chosenProperty() {
+        return chosen.getReadOnlyProperty();
+    }
+
+    ReadOnlyObjectProperty<Offers> offersProperty() {
+        return offers.getReadOnlyProperty();
+    }
+
+    /** The string that is written on, from 1, the highest-sounding. */
+    IntegerProperty stringProperty() {
+        return string;
+    }
+
+    /** Chooses the chord called {@code name}, if there is one. */
+    public void choose(String name) {
+        work.song().chord(name).ifPresent(chord -> {
+            work.endTyping();
+            chosen.set(Optional.of(chord));
+            string.set(Math.min(string.get(), strings()));
+            ask();
+        });
+    }
+
+    /** Chooses the chord {@code step} places on. */
+    void chooseNext(int step) {
+        List<Chord> chords = work.song().chords();
+        if (chords.isEmpty()) return;
+        int at = chosen.get().map(chords::indexOf).orElse(0) + step;
+        choose(chords.get(Math.clamp(at, 0, chords.size() - 1)).name());
+    }
+
+    /** Goes {@code step} strings up or down as they are drawn. */
+    void moveString(int step) {
+        int toward = settings.lowStringOnTopProperty().get() ? -step : step;
+        string.set(Math.clamp(string.get() + toward, 1, strings()));
+    }
+
+    /** Types a digit of a fret: 1 and 2 after each other are 12, if the neck goes so far. */
+    void typeDigit(int digit) {
+        int both = typed * 10 + digit;
+        int fret = typed > 0 && both <= Voicing.HIGHEST_FRET ? both : digit;
+        setFret(string.get(), fret);
+        typed = fret;
+    }
+
+    /** Holds {@code onString} at {@code fret}. */
+    void setFret(int onString, int fret) {
+        edit(voicing -> voicing.with(onString, fret));
+        typed = -1;
+    }
+
+    /** Moves the finger on the string along by {@code step} frets; from a string that is not played to an open one. */
+    void shiftFret(int step) {
+        edit(voicing -> {
+            int fret = voicing.fret(string.get()).orElse(Voicing.NOT_PLAYED);
+            return voicing.with(string.get(), Math.clamp(fret + step, Voicing.NOT_PLAYED, Voicing.HIGHEST_FRET));
+        });
+    }
+
+    void leaveOut() {
+        setFret(string.get(), Voicing.NOT_PLAYED);
+    }
+
+    /** A press on the neck: puts a finger there, or takes off the one that is there. */
+    void press(int onString, int fret) {
+        string.set(onString);
+        edit(voicing -> {
+            int now = voicing.fret(onString).orElse(Voicing.NOT_PLAYED);
+            if (now != fret) return voicing.with(onString, fret);
+            return voicing.with(onString, fret == 0 ? Voicing.NOT_PLAYED : 0);
+        });
+    }
+
+    private void edit(java.util.function.UnaryOperator<Voicing> change) {
+        chosen.get().ifPresent(chord -> take(change.apply(chord.voicing())));
+    }
+
+    /** Takes {@code voicing} as the shape of the chosen chord. */
+    void take(Voicing voicing) {
+        chosen.get().ifPresent(chord -> put(chord, chord.withVoicing(voicing)));
+    }
+
+    private void put(Chord before, Chord after) {
+        work.type(FIELD + before.name(), song -> song.withChord(after));
+    }
+
+    /** Takes the easier shape, if one was found. */
+    void takeStandIn() {
+        offers.get().standIn().ifPresent(standIn -> take(standIn.shape().voicing()));
+    }
+
+    Optional<String> setFrets(String text) {
+        return SetUpModel.attempt(() -> {
+            Voicing voicing = Voicing.parse(text);
+            if (voicing.strings() != tuning().strings()) {
+                throw new IllegalArgumentException("the shape \"" + text.strip() + "\" is for " + voicing.strings()
+                        + " strings, the tuning has " + tuning().strings());
+            }
+            take(voicing);
+        });
+    }
+
+    /** Sets the fingers that are asked for; an empty text asks for none in particular. */
+    Optional<String> setFingers(String text) {
+        return SetUpModel.attempt(() -> chosen.get()
+                .ifPresent(chord -> put(
+                        chord,
+                        chord.withFingering(text.isBlank() ? Optional.empty() : Optional.of(Fingering.parse(text))))));
+    }
+
+    /** Sets the strings that strokes reach; an empty text says all of them. */
+    Optional<String> setStrummed(String text) {
+        return SetUpModel.attempt(() -> chosen.get()
+                .ifPresent(chord -> put(
+                        chord,
+                        chord.withStrummed(text.isBlank() ? Optional.empty() : Optional.of(StringRange.parse(text))))));
+    }
+
+    /** Adds a chord by its name, with its easiest shape, or by its shape, under the name it sounds as. */
+    Optional<String> add(String text) {
+        return SetUpModel.attempt(() -> {
+            Chord chord = text.strip().matches("[xX0-9][xX0-9-]*") ? named(Voicing.parse(text)) : shaped(text);
+            if (work.song().chord(chord.name()).isPresent()) {
+                choose(chord.name());
+                return;
+            }
+            work.change(song -> song.withChord(chord));
+            choose(chord.name());
+        });
+    }
+
+    private Chord named(Voicing voicing) {
+        List<Integer> sounding = voicing.pitchClasses(tuning(), 0);
+        if (sounding.isEmpty()) throw new IllegalArgumentException("no string of " + voicing + " is played");
+        return new Chord(
+                work.song().facts().naming().names(sounding).getFirst().name().toString(), voicing);
+    }
+
+    private Chord shaped(String text) {
+        ChordName name = ChordName.parse(text, settings.noteSchool());
+        Voicing voicing = new ShapeSearch(tuning(), settings.neck(0), hand())
+                .easiest(name)
+                .map(Shape::voicing)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "no shape of " + name + " is within this hand's reach in this tuning: type its frets instead"));
+        return new Chord(name.toString(), voicing);
+    }
+
+    /** Calls the chosen chord {@code text}, here and in every section. */
+    Optional<String> rename(String text) {
+        return SetUpModel.attempt(() -> chosen.get().ifPresent(chord -> {
+            String name = ChordName.parse(text, settings.noteSchool()).toString();
+            if (name.equals(chord.name())) return;
+            if (work.song().chord(name).isPresent()) {
+                throw new IllegalArgumentException(
+                        name + " is in the song already: take one of the two out, or give this one another name");
+            }
+            chosen.set(Optional.of(chord.withName(name)));
+            work.change(song -> song.withChordsRenamed(each -> each.equals(chord.name()) ? name : each));
+        }));
+    }
+
+    /** Calls the chosen chord what it sounds as. */
+    Optional<String> callAsItSounds() {
+        return names().stream().findFirst().flatMap(best -> rename(best.name().toString()));
+    }
+
+    /** Takes the chosen chord out; sections that name it are silent there. */
+    void removeChosen() {
+        chosen.get().ifPresent(chord -> work.change(song -> song.withoutChord(chord.name())));
+    }
+
+    /** What the chosen shape may be called, the best first. */
+    List<NameGuess> names() {
+        return chosen.get()
+                .filter(chord -> chord.fits(tuning()))
+                .map(chord -> chord.voicing().pitchClasses(tuning(), 0))
+                .filter(sounding -> !sounding.isEmpty())
+                .map(work.song().facts().naming()::names)
+                .orElse(List.of());
+    }
+
+    /** What is wrong with the chosen shape. */
+    List<ShapeFault> faults() {
+        return chosen.get().filter(chord -> chord.fits(tuning())).stream()
+                .flatMap(chord -> {
+                    var check = new ShapeCheck(tuning());
+                    var name = chord.meaning().flatMap(meaning -> check.name(meaning, chord.voicing()));
+                    var fingers = chord.fingering().stream()
+                            .flatMap(each -> ShapeCheck.fingers(chord.voicing(), each).stream());
+                    return Stream.of(name.stream(), check.grip(chord.voicing()).stream(), fingers)
+                            .flatMap(each -> each);
+                })
+                .toList();
+    }
+
+    /** What the chosen shape costs this hand; empty if it cannot hold it. */
+    Optional<Effort> effort() {
+        return chosen.get()
+                .flatMap(chord -> Grip.of(chord.voicing(), neck(), hand()))
+                .map(grip -> grip.effort(neck(), hand()));
+    }
+
+    /** The note that a string of the chosen shape sounds, spelled as its name has it, and its place in the chord. */
+    Optional<SoundingString> sounding(int onString) {
+        return chosen.get()
+                .filter(chord -> chord.fits(tuning()) && chord.voicing().isPlayed(onString))
+                .map(chord -> {
+                    int pitchClass = (tuning().string(onString).number()
+                                    + chord.voicing().fret(onString).orElseThrow())
+                            % 12;
+                    Optional<ChordName> name = chord.meaning()
+                            .or(() -> names().stream().map(NameGuess::name).findFirst());
+                    return name.map(each -> SoundingString.of(each, pitchClass)).orElse(null);
+                })
+                .filter(Objects::nonNull);
+    }
+}

@@ -1,0 +1,22 @@
+package tactus.app.words;
+
+import tactus.core.chord.ChordName;
+import tactus.core.pitch.NoteSchool;
+import tactus.core.song.Chord;
+import tactus.formats.font.MusicText;
+
+/** Names of chords as a user reads them. */
+public final class ChordText {
+
+    private ChordText() {}
+
+    /** {@code name} with the letters of {@code school} and proper signs; one that cannot be read stays as it is. */
+    public static String of(String name, NoteSchool school) {
+        if (school == NoteSchool.INTERNATIONAL) return MusicText.signs(name);
+        return Chord.meaning(name).map(meaning -> of(meaning, school)).orElse(name);
+    }
+
+    public static String of(ChordName name, NoteSchool school) {
+        return MusicText.signs(name.written(school));
+    }
+}
