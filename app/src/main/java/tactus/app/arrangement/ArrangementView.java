@@ -57,6 +57,7 @@ public final class ArrangementView extends BorderPane {
         model.choiceProperty().subscribe(_ -> show());
         work.stateProperty().subscribe(_ -> show());
         settings.lowStringOnTopProperty().subscribe(bars::setLowStringOnTop);
+        settings.saysHProperty().subscribe(_ -> bars.setSchool(settings.noteSchool()));
         player.positionProperty().subscribe(_ -> showPlaying());
     }
 

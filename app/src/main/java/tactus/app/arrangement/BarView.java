@@ -7,16 +7,17 @@ import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import tactus.app.hand.HandView;
+import tactus.app.words.ChordText;
 import tactus.app.words.Words;
 import tactus.core.picture.Frame;
 import tactus.core.picture.Passage;
+import tactus.core.pitch.NoteSchool;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 import tactus.core.timeline.Fit;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
-import tactus.formats.font.MusicText;
 
 /**
  * A bar: its number, the chords where they start, the strokes, and what is cut. Style class {@code bar-view}; states
@@ -48,7 +49,7 @@ final class BarView extends Region {
         number.setText(bar.number() + (usual ? "" : "   " + bar.meter()));
         picture.setPassage(Passage.of(timeline, bar, look.strings()));
         picture.lowStringOnTopProperty().set(look.lowStringOnTop());
-        chords = spans.stream().map(span -> chord(span, choose)).toList();
+        chords = spans.stream().map(span -> chord(span, look.school(), choose)).toList();
         getChildren().add(number);
         getChildren().add(picture);
         getChildren().addAll(chords);
@@ -59,12 +60,12 @@ final class BarView extends Region {
     }
 
     /** What all bars of a song share. */
-    record Look(Meter usualMeter, int strings, boolean lowStringOnTop) {}
+    record Look(Meter usualMeter, int strings, boolean lowStringOnTop, NoteSchool school) {}
 
-    private Label chord(TimelineSpan span, IntConsumer choose) {
+    private Label chord(TimelineSpan span, NoteSchool school, IntConsumer choose) {
         boolean starts = !span.start().isLessThan(bar.start());
         boolean cut = span.fit().filter(Fit::isCut).isPresent() && span.end().compareTo(bar.end()) <= 0;
-        String name = MusicText.signs(span.chord());
+        String name = ChordText.of(span.chord(), school);
         var label = new Label((starts ? name : "(" + name + ")") + (cut ? "  ✂" : ""));
         label.getStyleClass().add("bar-chord");
         label.pseudoClassStateChanged(CUT, cut);

@@ -10,6 +10,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import tactus.app.words.Words;
 import tactus.app.work.Work;
+import tactus.core.pitch.NoteSchool;
 import tactus.core.song.Facts;
 import tactus.core.timeline.TimelineBar;
 
@@ -24,13 +25,14 @@ final class BarsView extends GridPane {
     private static final double BAR_HEIGHT = 122;
 
     /** What the bars in sight were made from; while it stays the same only the chosen chord changes. */
-    private record Shown(Work.State state, int use, int pass, int page, boolean lowStringOnTop) {}
+    private record Shown(Work.State state, int use, int pass, int page, boolean lowStringOnTop, NoteSchool school) {}
 
     private final Work work;
     private final ArrangementModel model;
     private final Consumer<Node> reveal;
     private final List<BarView> bars = new ArrayList<>();
     private boolean lowStringOnTop = true;
+    private NoteSchool school = NoteSchool.INTERNATIONAL;
     private Shown shown;
 
     /** @param reveal brings a bar into sight */
@@ -54,6 +56,11 @@ final class BarsView extends GridPane {
         show();
     }
 
+    void setSchool(NoteSchool value) {
+        school = value;
+        show();
+    }
+
     /** Shows the bars of the chosen pass, with the chosen chord in sight. */
     void show() {
         List<TimelineBar> all = model.bars();
@@ -65,7 +72,7 @@ final class BarsView extends GridPane {
 
     private void showPage(List<TimelineBar> all, int page) {
         var wanted = new Shown(
-                work.stateProperty().get(), model.choice().use(), model.choice().pass(), page, lowStringOnTop);
+                work.stateProperty().get(), model.choice().use(), model.choice().pass(), page, lowStringOnTop, school);
         if (!wanted.equals(shown) || bars.isEmpty()) {
             shown = wanted;
             fill(all, page * BARS_A_PAGE);
@@ -85,7 +92,7 @@ final class BarsView extends GridPane {
         bars.clear();
         getChildren().clear();
         Facts facts = work.song().facts();
-        var look = new BarView.Look(facts.meter(), facts.tuning().strings(), lowStringOnTop);
+        var look = new BarView.Look(facts.meter(), facts.tuning().strings(), lowStringOnTop, school);
         for (TimelineBar bar : all.subList(first, Math.min(first + BARS_A_PAGE, all.size()))) {
             var view = new BarView(model.timeline(), bar, look, this::choose);
             view.setMinHeight(BAR_HEIGHT);

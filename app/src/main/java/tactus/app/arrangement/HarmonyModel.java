@@ -3,13 +3,19 @@ package tactus.app.arrangement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import tactus.app.words.ChordText;
+import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.chord.ChordName;
+import tactus.core.pitch.NoteSchool;
+import tactus.core.song.Chord;
 import tactus.core.song.Section;
 import tactus.core.song.Span;
 import tactus.core.song.SpanLength;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
+import tactus.core.time.NotationException;
 
 /** What can be done with the bars and chords of the chosen section. */
 public final class HarmonyModel {
@@ -17,9 +23,12 @@ public final class HarmonyModel {
     private final Work work;
     private final ArrangementModel arrangement;
 
-    public HarmonyModel(Work work, ArrangementModel arrangement) {
+    private final Settings settings;
+
+    public HarmonyModel(Work work, ArrangementModel arrangement, Settings settings) {
         this.work = work;
         this.arrangement = arrangement;
+        this.settings = settings;
     }
 
     /** The chosen chord as written; empty where the section has none. */
@@ -31,10 +40,47 @@ public final class HarmonyModel {
                 .map(spans -> spans.get(arrangement.choice().span()));
     }
 
-    /** Names the chosen chord. Returns what is wrong with the name, if anything. */
+    /** Names the chosen chord as it is typed. Returns what is wrong with the name, if anything. */
     public Optional<String> rename(String chord) {
-        return span().flatMap(span -> arrangement.type(
-                "chord " + index(), section -> section.withSpan(index(), new Span(chord, span.length()))));
+        try {
+            String name = read(chord);
+            return span().flatMap(span -> arrangement.type(
+                    "chord " + index(), section -> section.withSpan(index(), new Span(name, span.length()))));
+        } catch (NotationException unreadable) {
+            return Optional.of(unreadable.getMessage());
+        }
+    }
+
+    /** A name that the song knows, or that says no chord, stays as it is; in another school's letters it is translated. */
+    private String read(String chord) {
+        String plain = chord.strip();
+        boolean known = settings.noteSchool() == NoteSchool.INTERNATIONAL
+                && work.song().chord(plain).isPresent();
+        if (known || ChordName.isNoChord(plain)) return plain;
+        ChordName name = ChordName.parse(plain, settings.noteSchool());
+        return settings.noteSchool() == NoteSchool.INTERNATIONAL ? plain : name.toString();
+    }
+
+    /** Writes the chosen chord in the house form once it has been typed: {@code Am7} for {@code A-7}. */
+    public void settleName() {
+        span().filter(span -> work.song().chord(span.chord()).isEmpty())
+                .flatMap(span -> Chord.meaning(span.chord()))
+                .ifPresent(name -> rename(ChordText.typed(name.toString(), settings.noteSchool())));
+    }
+
+    /** The chosen chord as this user types it; empty where there is none. */
+    public String typedName() {
+        return span().map(span -> ChordText.typed(span.chord(), settings.noteSchool()))
+                .orElse("");
+    }
+
+    /** Whether {@code text} already says the chosen chord, so that it need not be replaced while it is typed. */
+    public boolean says(String text) {
+        try {
+            return span().filter(span -> span.chord().equals(read(text))).isPresent();
+        } catch (NotationException unreadable) {
+            return false;
+        }
     }
 
     /** Gives the chosen chord another length. Returns what is wrong with it, if anything. */

@@ -73,6 +73,10 @@ final class SectionHead extends VBox {
         passes.valueProperty()
                 .subscribe((_, count) -> attempt(() -> model.change(section -> section.withPasses(count))));
         chord.textProperty().subscribe((_, text) -> attempt(() -> harmony.rename(text)));
+        chord.setOnAction(_ -> harmony.settleName());
+        chord.focusedProperty().subscribe((_, focused) -> {
+            if (!focused) harmony.settleName();
+        });
         length.setOnAction(_ -> attempt(this::lengthen));
         length.focusedProperty().subscribe((_, focused) -> {
             if (!focused) attempt(this::lengthen);
@@ -121,8 +125,7 @@ final class SectionHead extends VBox {
         Optional<Span> span = harmony.span();
         chord.setDisable(span.isEmpty());
         length.setDisable(span.isEmpty());
-        String chordName = span.map(Span::chord).orElse("");
-        if (!chord.getText().strip().equals(chordName)) chord.setText(chordName);
+        if (!chord.isFocused() || !harmony.says(chord.getText())) chord.setText(harmony.typedName());
         length.setText(span.map(found -> found.length().toString()).orElse(""));
         meter.setValue(harmony.meter().map(Meter::toString).orElse(""));
         showPasses(section);

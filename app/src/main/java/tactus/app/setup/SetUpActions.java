@@ -5,7 +5,6 @@ import org.kordamp.ikonli.feather.Feather;
 import tactus.app.action.Action;
 import tactus.app.action.Actions;
 import tactus.app.action.Scope;
-import tactus.app.work.Work;
 
 /** The commands of the set-up. */
 public final class SetUpActions {
@@ -25,12 +24,7 @@ public final class SetUpActions {
      * @param show brings the set-up into sight, with the focus where the panel's work is done
      */
     public static void add(
-            Work work,
-            ShapeModel shapes,
-            CapoModel capo,
-            ObjectProperty<SetUpPanel> panel,
-            Runnable show,
-            Actions actions) {
+            ShapeModel shapes, CapoModel capo, ObjectProperty<SetUpPanel> panel, Runnable show, Actions actions) {
         panel(SetUpPanel.SHAPE, "Alt+S", panel, show, actions);
         panel(SetUpPanel.CAPO, "Alt+C", panel, show, actions);
         panel(SetUpPanel.TUNING, "Alt+T", panel, show, actions);

@@ -134,7 +134,7 @@ final class ShapePanel extends HBox {
         table.setDisable(chosen.isEmpty());
         put(
                 name,
-                chosen.map(chord -> MusicNames.typed(chord.name(), settings.noteSchool()))
+                chosen.map(chord -> ChordText.typed(chord.name(), settings.noteSchool()))
                         .orElse(""));
         put(frets, chosen.map(chord -> chord.voicing().toString()).orElse(""));
         put(

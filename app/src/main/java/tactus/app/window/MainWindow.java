@@ -77,13 +77,13 @@ final class MainWindow extends StackPane {
         player = new PlayerModel(work, transport);
         bench = new BenchModel(work, player);
         arrangement = new ArrangementModel(work, player);
-        harmony = new HarmonyModel(work, arrangement);
+        harmony = new HarmonyModel(work, arrangement, settings);
         shapes = new ShapeModel(work, settings, background::compute);
         capo = new CapoModel(work, settings, background::compute);
         desk = new SongDesk(work, settings, autosave, asker, overlay, notices, status);
         var exporting = new Exporting(work, asker, background, status, notices, this::paper);
         new WindowActions(this, desk, exporting, () -> askToClose(close)).addTo(actions);
-        SetUpActions.add(work, shapes, capo, panel, () -> show(Place.SET_UP), actions);
+        SetUpActions.add(shapes, capo, panel, () -> show(Place.SET_UP), actions);
         BenchActions.add(bench, actions);
         ArrangementActions.add(
                 arrangement,

@@ -19,4 +19,10 @@ public final class ChordText {
     public static String of(ChordName name, NoteSchool school) {
         return MusicText.signs(name.written(school));
     }
+
+    /** {@code name} as it stands in a field that is typed in: plain signs, and the letters of {@code school}. */
+    public static String typed(String name, NoteSchool school) {
+        if (school == NoteSchool.INTERNATIONAL) return name;
+        return Chord.meaning(name).map(meaning -> meaning.written(school)).orElse(name);
+    }
 }

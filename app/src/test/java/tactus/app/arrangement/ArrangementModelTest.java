@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.mockito.Mockito.mock;
 
+import java.nio.file.Path;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -12,6 +13,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tactus.app.demo.DemoSong;
 import tactus.app.player.PlayerModel;
+import tactus.app.work.DataFolder;
+import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.pattern.PatternId;
 import tactus.core.song.SectionId;
@@ -25,8 +28,9 @@ class ArrangementModelTest {
     private final Work work = new Work(DemoSong.LANTERN_WALK.song());
     private final PlayerModel player = new PlayerModel(work, mock(Transport.class));
     private final ArrangementModel model = new ArrangementModel(work, player);
+    private final Settings settings = new Settings(new DataFolder(Path.of("target", "no-settings")));
     private final OrderModel order = new OrderModel(work, model);
-    private final HarmonyModel harmony = new HarmonyModel(work, model);
+    private final HarmonyModel harmony = new HarmonyModel(work, model, settings);
 
     private String where() {
         var choice = model.choice();
@@ -145,7 +149,7 @@ class ArrangementModelTest {
 
     @Test
     void anImpossibleNameLengthOrCountIsExplained() {
-        assertEquals(Optional.of("a chord's name has 1 to 24 characters and no spaces, was \"\""), harmony.rename(" "));
+        assertEquals(Optional.of("\"\" is empty: write a chord such as Am7"), harmony.rename(" "));
         assertEquals(
                 Optional.of("a section goes round 1 to 99 times, not 0"),
                 model.change(section -> section.withPasses(0)));
@@ -175,5 +179,22 @@ class ArrangementModelTest {
         assertEquals(
                 Optional.of(new PatternId("lantern-march")),
                 model.section().orElseThrow().lastPassPattern());
+    }
+
+    @Test
+    void aChordThatCannotBeReadIsRefusedWithTheNearestNames() {
+        String wrong = harmony.rename("Cmja7").orElseThrow();
+        assertTrue(wrong.contains("Cmaj7"), wrong);
+        assertEquals("C", harmony.span().orElseThrow().chord());
+    }
+
+    @Test
+    void aNewChordIsWrittenInTheHouseFormOnceItIsTyped() {
+        assertTrue(harmony.rename("A-7").isEmpty());
+        assertEquals("A-7", harmony.span().orElseThrow().chord());
+        harmony.settleName();
+        assertEquals("Am7", harmony.span().orElseThrow().chord());
+        assertTrue(harmony.rename("N.C.").isEmpty());
+        assertEquals("N.C.", harmony.span().orElseThrow().chord());
     }
 }

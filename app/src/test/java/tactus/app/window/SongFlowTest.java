@@ -207,16 +207,4 @@ class SongFlowTest extends WindowTest {
         assertTrue(text(".set-up-view .problem").contains("20 to 400"), text(".set-up-view .problem"));
         assertEquals(100, song().facts().tempo().perMinute());
     }
-
-    @Test
-    void aChordIsAddedWithItsShapeAndAWrongShapeIsExplained() {
-        chord(CONTROL, DIGIT1);
-        fill("#chord-name", "Cadd9");
-        fill("#chord-frets", "x3203");
-        click("#add-chord");
-        assertTrue(text(".set-up-view .problem").contains("has 5 strings, the tuning 6"));
-        fill("#chord-frets", "x32030");
-        press(ENTER);
-        assertEquals("x32030", song().chord("Cadd9").orElseThrow().voicing().toString());
-    }
 }

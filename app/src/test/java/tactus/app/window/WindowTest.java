@@ -5,6 +5,9 @@ import static org.mockito.Mockito.mock;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
@@ -110,6 +113,12 @@ abstract class WindowTest {
     String text(String query) {
         Node node = robot.lookup(query).query();
         return node instanceof TextInputControl input ? input.getText() : ((Labeled) node).getText();
+    }
+
+    /** Waits for what is computed beside the window. */
+    void await(Callable<Boolean> condition) throws TimeoutException {
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
+        WaitForAsyncUtils.waitForFxEvents();
     }
 
     boolean isShown(String query) {
