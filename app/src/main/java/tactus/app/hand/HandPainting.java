@@ -205,7 +205,7 @@ final class HandPainting {
         brush.setFill(inks.soft());
         brush.setTextAlign(TextAlignment.RIGHT);
         brush.setTextBaseline(VPos.CENTER);
-        String note = MusicText.signs(tuning.string(name.number()).note());
+        String note = MusicText.signs(tuning.note(name.number()));
         brush.fillText(
                 name.number() + " " + note, name.right().x(), name.right().y());
     }

@@ -6,6 +6,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -54,13 +55,16 @@ final class CapoPanel extends HBox {
         settings.saysHProperty().subscribe((_, _) -> show());
     }
 
-    private HBox lowering() {
+    private FlowPane lowering() {
         var group = new ToggleGroup();
-        var row = new HBox(new Label(Words.of("capo.strings")));
+        var row = new FlowPane(new Label(Words.of("capo.strings")));
         row.getStyleClass().add("lowering");
         for (int down = 0; down <= Instrument.LOWEST_TUNED_DOWN; down++)
             row.getChildren().add(toggle(group, down));
         row.getChildren().add(toggle(group, CapoModel.ANY));
+        var legend = new Label(Words.of("capo.legend"));
+        legend.getStyleClass().add("quiet");
+        row.getChildren().add(legend);
         return row;
     }
 
@@ -83,10 +87,16 @@ final class CapoPanel extends HBox {
                 .map(plan -> CapoAdvice.sentence(plan).map(MusicText::signs).orElse(Words.of("capo.noChords")))
                 .orElse(Words.of("capo.computing")));
         List<CapoRow> shown = model.choices().stream()
-                .map(choice ->
-                        new CapoRow(choice, model.isNow(choice), settings.noteSchool(), () -> model.take(choice)))
+                .map(choice -> new CapoRow(
+                        choice,
+                        model.isNow(choice),
+                        settings.noteSchool(),
+                        rows.widthProperty(),
+                        () -> model.take(choice)))
                 .toList();
+        boolean hadFocus = rows.getChildren().stream().anyMatch(Node::isFocused);
         rows.getChildren().setAll(shown);
+        if (hadFocus) takeFocus();
         questions.show();
     }
 

@@ -1,14 +1,16 @@
 package tactus.app.setup;
 
 import java.util.stream.Collectors;
+import javafx.beans.binding.Bindings;
+import javafx.beans.value.ObservableNumberValue;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
+import tactus.app.field.BesideOrBelow;
 import tactus.app.words.ChordText;
 import tactus.app.words.Words;
 import tactus.core.capo.CapoChoice;
@@ -24,19 +26,20 @@ final class CapoRow extends Button {
     private static final PseudoClass NOW = PseudoClass.getPseudoClass("now");
     private static final PseudoClass CRAMPED = PseudoClass.getPseudoClass("cramped");
 
-    CapoRow(CapoChoice choice, boolean isNow, NoteSchool school, Runnable take) {
+    /** @param width how wide it may be; where the shapes do not fit beside the figures they stand below them */
+    CapoRow(CapoChoice choice, boolean isNow, NoteSchool school, ObservableNumberValue width, Runnable take) {
         getStyleClass().setAll("capo-row");
         pseudoClassStateChanged(NOW, isNow);
         pseudoClassStateChanged(CRAMPED, choice.isCramped());
         String place = Words.of("capo.place", choice.capo(), choice.tunedDown());
         String key = MusicText.signs(choice.shapesKey().toString());
-        setGraphic(row(
+        var figures = row(
                 cell(place + (isNow ? Words.of("capo.now") : ""), "capo-place"),
                 cell(key, "capo-key"),
                 bar(choice.ease()),
                 cell(Integer.toString(choice.barres()), "capo-number"),
-                cell(Words.of("capo.millimetres", choice.stretch()), "capo-number"),
-                chords(choice, school)));
+                cell(Words.of("capo.millimetres", choice.stretch()), "capo-number"));
+        setGraphic(new BesideOrBelow(figures, chords(choice, school), Bindings.subtract(width, 20)));
         setMaxWidth(Double.MAX_VALUE);
         setId("capo-row-" + choice.tunedDown() + "-" + choice.capo());
         setAccessibleText(Words.of(
@@ -65,8 +68,7 @@ final class CapoRow extends Button {
 
     private static HBox row(Node... cells) {
         var row = new HBox(cells);
-        row.getStyleClass().add("capo-cells");
-        HBox.setHgrow(cells[cells.length - 1], Priority.ALWAYS);
+        row.getStyleClass().add("capo-figures");
         return row;
     }
 
@@ -98,7 +100,6 @@ final class CapoRow extends Button {
             if (chord.shape().grip().hasBarre()) name.getStyleClass().add("barred");
             names.getChildren().add(name);
         }
-        names.setMinWidth(0);
         return names;
     }
 }

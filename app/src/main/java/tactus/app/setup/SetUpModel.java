@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.capo.CapoMove;
 import tactus.core.chord.ChordName;
 import tactus.core.pitch.ConcertPitch;
 import tactus.core.pitch.Instrument;
@@ -12,8 +13,10 @@ import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
 import tactus.core.pitch.Tuning;
 import tactus.core.pitch.TuningAdvice;
+import tactus.core.shape.Shape;
 import tactus.core.shape.ShapeCheck;
 import tactus.core.shape.ShapeSearch;
+import tactus.core.shape.Voicing;
 import tactus.core.song.Chord;
 import tactus.core.song.Facts;
 import tactus.core.song.Song;
@@ -23,6 +26,8 @@ import tactus.core.time.Tempo;
 
 /** Changes of the song's facts and its guitar. Each returns what is wrong with it, if anything. */
 final class SetUpModel {
+
+    private static final int CONSIDERED = 12;
 
     private final Work work;
     private final Settings settings;
@@ -85,11 +90,7 @@ final class SetUpModel {
 
     /** Tunes lower and puts the capo on instead of tightening strings; the song sounds as before. */
     Optional<String> takeAdvice(TuningAdvice advice) {
-        return attempt(() -> work.change(song -> {
-            Instrument guitar = song.facts().instrument();
-            return song.withFacts(
-                    song.facts().withInstrument(new Instrument(advice.tuning(), 0, advice.capo(), guitar.concert())));
-        }));
+        return attempt(() -> work.change(song -> CapoMove.lowered(song, advice)));
     }
 
     Optional<String> setConcert(String hertz) {
@@ -131,26 +132,20 @@ final class SetUpModel {
         return work.song().chords().stream()
                 .filter(chord -> !chord.fits(tuning)
                         || chord.meaning()
-                                .flatMap(name -> check.name(name, chord.voicing()))
+                                .filter(name -> !check.isCalledRightly(name, chord.voicing()))
                                 .isPresent())
                 .toList();
     }
 
     /** Finds the easiest shape for every chord that has none or a wrong one. */
     void findShapes() {
-        var search = new ShapeSearch(
-                work.song().facts().tuning(),
-                settings.neck(0),
-                settings.handProperty().get());
         var changed = wrongShapes().stream()
-                .flatMap(chord -> chord.meaning().stream()
-                        .flatMap(name -> search.easiest(name).stream())
-                        .map(shape -> chord.withVoicing(shape.voicing()).withStrummed(Optional.empty())))
+                .flatMap(chord -> chord.meaning().flatMap(this::easiest).stream()
+                        .map(voicing -> chord.withVoicing(voicing).withStrummed(Optional.empty())))
                 .toList();
         var added = chordsWithoutShape().stream()
-                .flatMap(chord -> Chord.meaning(chord).stream()
-                        .flatMap(name -> search.easiest(name).stream())
-                        .map(shape -> new Chord(chord, shape.voicing())))
+                .flatMap(name ->
+                        Chord.meaning(name).flatMap(this::easiest).stream().map(voicing -> new Chord(name, voicing)))
                 .toList();
         work.change(song -> {
             Song next = song;
@@ -158,6 +153,18 @@ final class SetUpModel {
             for (Chord chord : added) next = next.withChord(chord);
             return next;
         });
+    }
+
+    /** The easiest shape of {@code name} behind the song's capo, for the hand that plays. */
+    Optional<Voicing> easiest(ChordName name) {
+        Facts facts = work.song().facts();
+        return new ShapeSearch(
+                        facts.tuning(),
+                        settings.neck(0),
+                        settings.handProperty().get())
+                .findBehind(settings.neck(facts.capo()), name, CONSIDERED).stream()
+                        .findFirst()
+                        .map(Shape::voicing);
     }
 
     private Optional<String> type(String field, UnaryOperator<Facts> change) {

@@ -65,9 +65,12 @@ public final class SetUpView extends BorderPane {
     }
 
     private VBox column() {
-        VBox.setVgrow(stage, Priority.ALWAYS);
-        stage.setMinHeight(0);
-        var column = new VBox(new ChordStrip(work, settings, model, shapes, problem), problem, switches(), stage);
+        var scroll = new ScrollPane(stage);
+        scroll.setFitToWidth(true);
+        scroll.setFitToHeight(true);
+        scroll.getStyleClass().add("panel-scroll");
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        var column = new VBox(new ChordStrip(work, settings, model, shapes, problem), problem, switches(), scroll);
         column.getStyleClass().add("chord-column");
         return column;
     }

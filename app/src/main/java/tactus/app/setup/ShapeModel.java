@@ -1,6 +1,5 @@
 package tactus.app.setup;
 
-import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -51,6 +50,7 @@ public final class ShapeModel {
     private final Work work;
     private final Settings settings;
     private final Aside aside;
+    private final SetUpModel setUp;
     private final ReadOnlyObjectWrapper<Optional<Chord>> chosen =
             new ReadOnlyObjectWrapper<>(this, "chosen", Optional.empty());
     private final ReadOnlyObjectWrapper<Offers> offers = new ReadOnlyObjectWrapper<>(this, "offers", Offers.NONE);
@@ -62,6 +62,7 @@ public final class ShapeModel {
         this.work = work;
         this.settings = settings;
         this.aside = aside;
+        setUp = new SetUpModel(work, settings);
         work.stateProperty().subscribe(_ -> follow());
         settings.handProperty().subscribe(_ -> ask());
         settings.scaleLengthProperty().subscribe(_ -> ask());
@@ -102,11 +103,8 @@ public final class ShapeModel {
         Optional<ChordName> name = chord.meaning().filter(_ -> chord.fits(question.tuning));
         if (name.isEmpty()) return Offers.NONE;
         Neck open = question.neck.withCapo(0);
-        List<Shape> shapes = new ShapeSearch(question.tuning, open, question.hand)
-                .find(name.get(), OFFERED).stream()
-                        .map(shape -> shape.at(question.neck, question.hand))
-                        .sorted(Comparator.comparingInt(Shape::ease).reversed())
-                        .toList();
+        List<Shape> shapes =
+                new ShapeSearch(question.tuning, open, question.hand).findBehind(question.neck, name.get(), OFFERED);
         Optional<StandIn> standIn = StandIn.of(name.get(), chord.voicing(), question.tuning, open, question.hand)
                 .map(each -> new StandIn(each.shape().at(question.neck, question.hand), each.givenUp()));
         return new Offers(shapes, standIn);
@@ -246,6 +244,10 @@ public final class ShapeModel {
     /** Adds a chord by its name, with its easiest shape, or by its shape, under the name it sounds as. */
     Optional<String> add(String text) {
         return SetUpModel.attempt(() -> {
+            if (ChordName.isNoChord(text)) {
+                throw new IllegalArgumentException(
+                        "where no chord is played there is no shape: write N.C. in the bars of the arrangement");
+            }
             Chord chord = text.strip().matches("[xX0-9][xX0-9-]*") ? named(Voicing.parse(text)) : shaped(text);
             if (work.song().chord(chord.name()).isPresent()) {
                 choose(chord.name());
@@ -265,9 +267,7 @@ public final class ShapeModel {
 
     private Chord shaped(String text) {
         ChordName name = ChordName.parse(text, settings.noteSchool());
-        Voicing voicing = new ShapeSearch(tuning(), settings.neck(0), hand())
-                .easiest(name)
-                .map(Shape::voicing)
+        Voicing voicing = setUp.easiest(name)
                 .orElseThrow(() -> new IllegalArgumentException(
                         "no shape of " + name + " is within this hand's reach in this tuning: type its frets instead"));
         return new Chord(name.toString(), voicing);

@@ -111,6 +111,8 @@ final class ShapePanel extends HBox {
         ease.setMinWidth(USE_PREF_SIZE);
         parts.getStyleClass().add("quiet");
         parts.setWrapText(true);
+        parts.setMinHeight(USE_PREF_SIZE);
+        HBox.setHgrow(parts, Priority.ALWAYS);
         var row = new HBox(ease, parts);
         row.getStyleClass().add("effort-row");
         return row;
@@ -162,7 +164,7 @@ final class ShapePanel extends HBox {
                 .mapToObj(string -> {
                     var sounding = model.sounding(string);
                     return new NeckView.StringLabel(
-                            work.song().facts().tuning().string(string).note(),
+                            work.song().facts().tuning().note(string),
                             sounding.map(SoundingString::note).orElse(""),
                             sounding.map(SoundingString::degree).orElse(""));
                 })

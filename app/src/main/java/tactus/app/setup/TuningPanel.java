@@ -53,6 +53,7 @@ final class TuningPanel extends HBox {
         warning.setWrapText(true);
         warning.setMinHeight(USE_PREF_SIZE);
         instead.setWrapText(true);
+        instead.setMinHeight(USE_PREF_SIZE);
         instead.setMaxWidth(Double.MAX_VALUE);
         var row = new HBox(
                 new NamedField(Words.of("tuning.down"), down), new NamedField(Words.of("tuning.concert"), concert));

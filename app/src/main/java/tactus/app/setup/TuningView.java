@@ -24,7 +24,7 @@ final class TuningView extends InkCanvas {
 
     private static final String FAMILY = "Open Sans";
     private static final double LABEL = 60;
-    private static final double FIGURES = 250;
+    private static final double FIGURES = 296;
     private static final int WIDEST = 6;
 
     private final ObjectProperty<Instrument> instrument =
@@ -85,7 +85,12 @@ final class TuningView extends InkCanvas {
         brush.setLineWidth(0.8 + 0.25 * tension.string() * 6 / strings);
         brush.strokeLine(LABEL, y, width - FIGURES, y);
         paintPeg(brush, tension, peg, middle, y);
-        write(brush, tension.string() + "  " + MusicText.signs(pitch.toString()), 4, y, true);
+        write(
+                brush,
+                tension.string() + "  " + MusicText.signs(guitar.strings().note(tension.string())) + pitch.octave(),
+                4,
+                y,
+                true);
         String hertz = String.format(
                 java.util.Locale.ENGLISH, "%.2f Hz", guitar.concert().frequency(pitch));
         write(brush, hertz, width - FIGURES + 14, y, false);

@@ -4,6 +4,8 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import tactus.core.chord.ChordName;
+import tactus.core.pitch.Instrument;
+import tactus.core.pitch.TuningAdvice;
 import tactus.core.song.Chord;
 import tactus.core.song.Facts;
 import tactus.core.song.Song;
@@ -20,19 +22,35 @@ public final class CapoMove {
         var moved =
                 facts.withInstrument(facts.instrument().withCapo(choice.capo()).withTunedDown(choice.tunedDown()));
         if (up == 0) return song.withFacts(moved);
-        Map<String, String> names = new HashMap<>();
         Map<ChordName, CapoChoice.ChordShape> shapes = new LinkedHashMap<>();
         choice.chords().forEach(chord -> shapes.put(chord.name(), chord));
-        Song renamed = song.withFacts(moved)
-                .withChordsRenamed(name -> names.computeIfAbsent(
-                        name,
-                        each -> Chord.meaning(each)
-                                .map(meaning -> meaning.transposed(up, facts.spelling(), choice.shapesKey())
-                                        .toString())
-                                .orElse(each)));
+        Song renamed = renamed(song.withFacts(moved), up);
         return renamed.withChords(renamed.chords().stream()
                 .map(chord -> reshaped(song, chord, shapes))
                 .toList());
+    }
+
+    /**
+     * Returns {@code song} with the strings tuned lower and the capo higher instead of strings tightened; every shape stays
+     * as it is and sounds as before, under the name it has in the lower tuning.
+     */
+    public static Song lowered(Song song, TuningAdvice advice) {
+        Facts facts = song.facts();
+        Instrument lower = new Instrument(
+                advice.tuning(), 0, advice.capo(), facts.instrument().concert());
+        int up = facts.instrument().transposition() - lower.transposition();
+        return renamed(song.withFacts(facts.withInstrument(lower)), up);
+    }
+
+    private static Song renamed(Song moved, int up) {
+        Facts facts = moved.facts();
+        Map<String, String> names = new HashMap<>();
+        return moved.withChordsRenamed(name -> names.computeIfAbsent(
+                name,
+                each -> Chord.meaning(each)
+                        .map(meaning -> meaning.transposed(up, facts.spelling(), facts.shapesKey())
+                                .toString())
+                        .orElse(each)));
     }
 
     /** The song's own shape of that name if it had one, otherwise the one that was chosen. */

@@ -18,6 +18,7 @@ public record Tuning(List<Pitch> open, List<Pitch> partners) {
 
     public static final int MOST_STRINGS = 12;
 
+    private static final Key C = new Key(0, false);
     private static final Pitch LOWEST = Pitch.parse("C0");
     private static final Pitch HIGHEST = Pitch.parse("E6");
 
@@ -127,15 +128,38 @@ public record Tuning(List<Pitch> open, List<Pitch> partners) {
         return semitonesAbove(other).stream().mapToInt(Math::abs).sum();
     }
 
+    /** The note of {@code string}'s open pitch without its octave, spelled as those of the other strings are. */
+    public String note(int string) {
+        return spelling().name(string(string).pitchClass(), C).toString();
+    }
+
+    /** Sharps or flats for all, whichever lie closer together on the line of fifths: E B E G# B E, but Eb Ab Db. */
+    private Spelling spelling() {
+        return spread(Spelling.SHARPS) < spread(Spelling.FLATS) ? Spelling.SHARPS : Spelling.FLATS;
+    }
+
+    private int spread(Spelling spelling) {
+        var places = open.stream()
+                .mapToInt(pitch -> spelling.name(pitch.pitchClass(), C).fifths())
+                .summaryStatistics();
+        return places.getMax() - places.getMin();
+    }
+
     /** The notes without octaves, as a tuning is usually said: {@code E A D G B E}. */
     public String notes() {
-        return open.stream().map(Pitch::note).collect(Collectors.joining(" "));
+        return IntStream.iterate(strings(), string -> string >= 1, string -> string - 1)
+                .mapToObj(this::note)
+                .collect(Collectors.joining(" "));
     }
 
     @Override
     public String toString() {
         return IntStream.range(0, strings())
-                .mapToObj(i -> open.get(i) + (partners.isEmpty() ? "" : ":" + partners.get(i)))
+                .mapToObj(i -> text(open.get(i)) + (partners.isEmpty() ? "" : ":" + text(partners.get(i))))
                 .collect(Collectors.joining(" "));
+    }
+
+    private String text(Pitch pitch) {
+        return spelling().name(pitch.pitchClass(), C).toString() + pitch.octave();
     }
 }

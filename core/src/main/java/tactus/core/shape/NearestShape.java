@@ -33,9 +33,13 @@ final class NearestShape {
         tones = ChordTones.of(name);
     }
 
+    /** As many strings as were played, but for one that may have been meant to be left out. */
+    private long fewest;
+
     private record Guess(List<Integer> frets, double cost) {}
 
     Optional<Voicing> to(Voicing wrong) {
+        fewest = Math.max(2, played(wrong.frets()) - 1);
         List<Guess> once = slips(new Guess(wrong.frets(), 0));
         Optional<Voicing> near = nearest(once);
         if (near.isPresent()) return near;
@@ -49,11 +53,16 @@ final class NearestShape {
     private Optional<Voicing> nearest(List<Guess> guesses) {
         return guesses.stream()
                 .filter(this::isRight)
+                .filter(guess -> played(guess.frets) >= fewest)
                 .sorted(Comparator.comparingDouble(Guess::cost).thenComparing(guess -> guess.frets.toString()))
                 .map(guess -> new Voicing(guess.frets))
                 .filter(voicing ->
                         Grip.of(voicing, Neck.USUAL, FrettingHand.USUAL).isPresent())
                 .findFirst();
+    }
+
+    private static long played(List<Integer> frets) {
+        return frets.stream().filter(fret -> fret != Voicing.NOT_PLAYED).count();
     }
 
     private static boolean isPlayable(Voicing voicing) {

@@ -26,21 +26,30 @@ public final class ShapeCheck {
 
     /** Compares the notes of {@code voicing} with those of {@code name}. */
     public Optional<ShapeFault> name(ChordName name, Voicing voicing) {
-        List<Integer> sounding = voicing.frets().stream().allMatch(fret -> fret == Voicing.NOT_PLAYED)
-                ? List.of()
-                : voicing.pitchClasses(tuning, 0);
+        if (isCalledRightly(name, voicing)) return Optional.empty();
         var tones = ChordTones.of(name);
         int mask = 0;
-        for (int pitchClass : sounding) mask |= 1 << pitchClass;
-        boolean bassRight = !name.isSlash()
-                || !sounding.isEmpty() && sounding.getFirst() == name.bass().pitchClass();
-        if (tones.fits(mask) && bassRight) return Optional.empty();
+        for (int pitchClass : sounding(voicing)) mask |= 1 << pitchClass;
         Optional<Voicing> remedy = new NearestShape(tuning, name).to(voicing);
         List<Integer> foreign = foreign(voicing, tones);
         String sentence = voicing + " is not " + name + ": " + difference(name, voicing, tones, mask, foreign)
                 + remedy.map(right -> " The nearest right shape is " + right + ".")
                         .orElse("");
         return Optional.of(new ShapeFault(Kind.NOT_ITS_NAME, sentence, foreign, remedy));
+    }
+
+    /** Whether {@code voicing} sounds the notes of {@code name}, but for those that are often left out, over its bass. */
+    public boolean isCalledRightly(ChordName name, Voicing voicing) {
+        List<Integer> sounding = sounding(voicing);
+        int mask = 0;
+        for (int pitchClass : sounding) mask |= 1 << pitchClass;
+        boolean bassRight = !name.isSlash()
+                || !sounding.isEmpty() && sounding.getFirst() == name.bass().pitchClass();
+        return bassRight && ChordTones.of(name).fits(mask);
+    }
+
+    private List<Integer> sounding(Voicing voicing) {
+        return voicing.pitchClasses(tuning, 0);
     }
 
     private List<Integer> foreign(Voicing voicing, ChordTones tones) {

@@ -44,6 +44,17 @@ public final class ShapeSearch {
         return find(name, 1).stream().findFirst();
     }
 
+    /**
+     * Returns shapes as {@link #find} does, but judged, and ordered by their ease, behind the capo of {@code where}: a
+     * shape keeps its name there, and its frets lie closer.
+     */
+    public List<Shape> findBehind(Neck where, ChordName name, int most) {
+        return find(name, most).stream()
+                .map(shape -> shape.at(where, hand))
+                .sorted(Comparator.comparingDouble(shape -> shape.effort().cost()))
+                .toList();
+    }
+
     /** Whether the lowest string is not the one that lies lowest, so that a bass means nothing. */
     private boolean isReentrant() {
         List<Pitch> open = tuning.open();

@@ -16,9 +16,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 import tactus.core.chord.ChordName;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
+import tactus.core.pitch.Tuning;
+import tactus.core.pitch.TuningAdvice;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
 import tactus.core.shape.ShapeSearch;
+import tactus.core.shape.Voicing;
 import tactus.core.song.Chord;
 import tactus.core.song.Section;
 import tactus.core.song.SectionId;
@@ -132,6 +135,24 @@ class CapoPlanTest {
         Song back = CapoMove.apply(moved, plan(moved).at(0, 0).orElseThrow());
         assertEquals(before.facts(), back.facts());
         assertEquals(before.sections(), back.sections());
+    }
+
+    @Test
+    void loweringInsteadOfTighteningKeepsEveryShapeAndItsSound() {
+        Song song = song("E", "E A");
+        Song openE = song.withFacts(
+                        song.facts().withInstrument(Instrument.USUAL.withTuning(Tuning.parse("E B E G# B E"))))
+                .withChords(List.of(new Chord("E", Voicing.parse("000000")), new Chord("A", Voicing.parse("555555"))));
+        Song openD = CapoMove.lowered(
+                openE, TuningAdvice.of(openE.facts().tuning(), 0, 11).orElseThrow());
+        assertEquals("D A D F# A D", openD.facts().tuning().notes());
+        assertEquals(2, openD.facts().capo());
+        assertEquals("E", openD.facts().key().toString());
+        assertEquals(List.of("D", "G"), openD.chords().stream().map(Chord::name).toList());
+        assertEquals(
+                openE.chords().stream().map(Chord::voicing).toList(),
+                openD.chords().stream().map(Chord::voicing).toList());
+        assertEquals(sound(openE, 1), sound(openD, 1));
     }
 
     @Test

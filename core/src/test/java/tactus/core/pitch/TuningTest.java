@@ -21,6 +21,13 @@ class TuningTest {
         assertEquals("E A D G B E", Tuning.STANDARD.notes());
     }
 
+    @Test
+    void theStringsOfATuningAreSpelledAlike() {
+        assertEquals("E B E G# B E", Tuning.parse("E B E Ab B E").notes());
+        assertEquals("Eb Ab Db Gb Bb Eb", Tuning.STANDARD.plus(-1).notes());
+        assertEquals("D2 A2 D3 F#3 A3 D4", Tuning.parse("D A D Gb A D").toString());
+    }
+
     /** The octaves of named tunings are common practice. */
     @ParameterizedTest
     @CsvSource({

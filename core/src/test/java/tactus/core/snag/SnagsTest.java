@@ -7,9 +7,15 @@ import static tactus.core.song.SongFixture.VERSE;
 import static tactus.core.song.SongFixture.song;
 
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.pitch.Instrument;
+import tactus.core.pitch.Tuning;
+import tactus.core.shape.Fingering;
+import tactus.core.shape.Voicing;
+import tactus.core.song.Chord;
 import tactus.core.song.Song;
 import tactus.core.stroke.Hand;
 import tactus.core.time.Length;
@@ -102,5 +108,56 @@ class SnagsTest {
         List<Snag> snags = snags(quarters);
         assertEquals("P, count 2", snags.get(0).where());
         assertTrue(snags.get(1).sentence().contains("does not cross the strings"), snags.toString());
+    }
+
+    private static Song withC(String shape, String fingers) {
+        Song song = song("4/4", "C: 1 bar", "d-du-udu");
+        var c = new Chord("C", Voicing.parse(shape));
+        return song.withChord(fingers.isEmpty() ? c : c.withFingering(Optional.of(Fingering.parse(fingers))));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "x32000||SHAPE_NOT_ITS_NAME|Chord C: x32000 is not C: string 2 open sounds B; its notes are C E G. The nearest right shape is x32010.",
+                "x32010|x3(21)010|SHAPE_NOT_PLAYABLE|Chord C: finger 1 and finger 2 are both on string 4, fret 2: leave one of them out.",
+                "x3x0xx||SHAPE_NOT_ITS_NAME|Chord C: x3x0xx is not C: E is missing",
+                "0003||SHAPE_NOT_PLAYABLE|Chord C: its shape 0003 is for 4 strings, the tuning has 6, so it is silent."
+            })
+    void aShapeThatDoesNotFitIsASnagAtItsChord(String shape, String fingers, Snag.Kind kind, String sentence) {
+        List<Snag> snags = snags(withC(shape, fingers == null ? "" : fingers));
+        Snag first =
+                snags.stream().filter(snag -> snag.kind() == kind).findFirst().orElseThrow();
+        assertEquals(new Place.InChord("C"), first.place());
+        assertTrue(first.toString().startsWith(sentence), first.toString());
+    }
+
+    @Test
+    void aNameThatCannotBeReadIsASnagWithTheNearestNames() {
+        Song song = song("4/4", "C: 1 bar", "d-du-udu").withChord(new Chord("Cmja7", Voicing.parse("x32000")));
+        assertEquals(Snag.Kind.NAME_UNREADABLE, only(song).kind());
+        assertTrue(
+                only(song).sentence().contains("nearest names are Cmaj7"),
+                only(song).sentence());
+    }
+
+    @Test
+    void aTightStringAndACapoTooHighAreSnagsOfTheFacts() {
+        Song song = song("4/4", "C: 1 bar", "d-du-udu");
+        Song tight = song.withFacts(song.facts()
+                .withInstrument(Instrument.USUAL
+                        .withTuning(Tuning.parse("E2 A2 E3 G3 B3 E4"))
+                        .withCapo(8)));
+        List<Snag> snags = snags(tight).stream()
+                .filter(snag -> snag.place() instanceof Place.InFacts)
+                .toList();
+        assertEquals(
+                List.of(Snag.Kind.STRING_TOO_TIGHT, Snag.Kind.CAPO_TOO_HIGH),
+                snags.stream().map(Snag::kind).toList());
+        assertEquals(
+                "Tuning: string 4 is tuned 2 semitones up, which tightens it by 26 % (Mersenne): it may break. Keep the face"
+                        + " away from it. Tune to D G D F A D and put the capo at 10 instead: it sounds the same.",
+                snags.getFirst().toString());
     }
 }

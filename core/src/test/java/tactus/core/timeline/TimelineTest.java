@@ -17,6 +17,7 @@ import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Pitch;
+import tactus.core.shape.StringRange;
 import tactus.core.shape.Voicing;
 import tactus.core.song.Chord;
 import tactus.core.song.Section;
@@ -127,6 +128,32 @@ class TimelineTest {
                 stroke.strings());
         assertEquals(0.25, stroke.seconds(), 1e-12);
         assertEquals(Optional.of(Direction.UP), stroke.hand());
+    }
+
+    @Test
+    void aGuitarTunedDownSoundsLower() {
+        Song song = song("4/4", "C: 1 bar", "b");
+        var lowered = song.withFacts(song.facts().withInstrument(Instrument.USUAL.withTunedDown(2)));
+        assertEquals(
+                List.of(new StruckString(5, Pitch.parse("Bb2")), new StruckString(4, Pitch.parse("D3"))),
+                Timeline.of(lowered).strokes().getFirst().strings());
+    }
+
+    @Test
+    void strokesReachOnlyTheStringsThatAShapeIsStrummedOn() {
+        Song song = song("4/4", "C: 1 bar", "du");
+        Chord c = song.chord("C").orElseThrow().withStrummed(Optional.of(StringRange.parse("4-2")));
+        Timeline timeline = Timeline.of(song.withChord(c));
+        assertEquals(
+                List.of(4, 3, 2),
+                timeline.strokes().get(0).strings().stream()
+                        .map(StruckString::string)
+                        .toList());
+        assertEquals(
+                List.of(2, 3, 4),
+                timeline.strokes().get(1).strings().stream()
+                        .map(StruckString::string)
+                        .toList());
     }
 
     @Test

@@ -68,7 +68,7 @@ final class PrintedPicture {
 
     private void printName(Mark.StringName name) throws IOException {
         if (name.number() > tuning.strings()) return;
-        String text = name.number() + " " + tuning.string(name.number()).note();
+        String text = name.number() + " " + tuning.note(name.number());
         Point right = at(name.right());
         double width = pen.width(text, Typeface.REGULAR, name.size());
         pen.text(text, right.x() - width, right.y() + name.size() * 0.35, Typeface.REGULAR, name.size(), Ink.SOFT);

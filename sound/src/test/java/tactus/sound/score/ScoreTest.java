@@ -9,6 +9,7 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.pitch.ConcertPitch;
 import tactus.core.timeline.Timeline;
 import tactus.sound.SoundFixture;
 
@@ -34,6 +35,21 @@ class ScoreTest {
         assertEquals(0L, plucks.get(0));
         assertEquals(Math.round(0.008 * 44_100), plucks.get(1));
         assertEquals(22_050L, plucks.get(5));
+    }
+
+    /** 82.41 Hz at A4 = 440 (the usual table of equal temperament); 415 lowers it in proportion. */
+    @Test
+    void theConcertPitchOfTheGuitarIsHeard() {
+        var low = new Timeline(
+                timeline.tempo(),
+                new ConcertPitch(415),
+                timeline.bars(),
+                timeline.spans(),
+                timeline.strokes(),
+                timeline.length());
+        var playback = new Playback(0, 4, false, 1, false, false);
+        float usual = Score.of(timeline, playback).hertz(0);
+        assertEquals(usual * 415 / 440, Score.of(low, playback).hertz(0), 0.01);
     }
 
     @Test
