@@ -19,8 +19,8 @@ import tactus.formats.font.MusicText;
 final class CapoQuestions extends VBox {
 
     private final CapoModel model;
-    private final ComboBox<String> sounding = keys("capo-sounding");
-    private final ComboBox<String> wanted = keys("capo-wanted");
+    private final ComboBox<String> sounding = keys("capo-sounding", "capo.ask.sounds");
+    private final ComboBox<String> wanted = keys("capo-wanted", "capo.ask.shapes");
     private final Label setting = answer("capo-setting");
     private final WholeNumberSpinner lower = new WholeNumberSpinner(1, Instrument.LOWEST_TUNED_DOWN);
     private final Label lowered = answer("capo-lowered");
@@ -62,13 +62,14 @@ final class CapoQuestions extends VBox {
         up.valueProperty().subscribe(_ -> show());
     }
 
-    private static ComboBox<String> keys(String id) {
+    private static ComboBox<String> keys(String id, String asked) {
         var keys = new ComboBox<String>();
         keys.getItems()
                 .setAll(IntStream.range(0, 12)
                         .mapToObj(tonic -> new Key(tonic, false).toString())
                         .toList());
         keys.setId(id);
+        keys.setAccessibleText(Words.of(asked));
         return keys;
     }
 

@@ -29,8 +29,10 @@ final class ChordStrip extends VBox {
     private final Work work;
     private final Settings settings;
     private final ShapeModel shapes;
-    private final HBox cards = new HBox();
+    private final HBox cards = new Cards();
     private final ScrollPane scroll = new ScrollPane(cards);
+    private final TextField field = new TextField();
+    private Node reveal;
     private final Label missing = new Label();
     private final Button find = new Button(Words.of("setup.findShapes"));
 
@@ -52,20 +54,19 @@ final class ChordStrip extends VBox {
         repair.getStyleClass().add("repair-row");
         repair.visibleProperty().bind(missing.textProperty().isNotEmpty());
         repair.managedProperty().bind(repair.visibleProperty());
-        getChildren().setAll(head(shapes, problem), scroll, repair);
+        getChildren().setAll(head(problem), scroll, repair);
         work.stateProperty().subscribe(_ -> show(model));
         settings.handProperty().subscribe((_, _) -> show(model));
         settings.saysHProperty().subscribe((_, _) -> show(model));
         shapes.chosenProperty().subscribe(_ -> showChosen());
     }
 
-    private static HBox head(ShapeModel shapes, Label problem) {
+    private HBox head(Label problem) {
         var title = new Label(Words.of("setup.chords"));
         title.getStyleClass().add("column-title");
         title.setMinWidth(USE_PREF_SIZE);
         var space = new Region();
         HBox.setHgrow(space, Priority.ALWAYS);
-        var field = new TextField();
         field.setId("add-chord");
         field.setPromptText(Words.of("setup.addChord"));
         field.setAccessibleText(Words.of("setup.addChord"));
@@ -124,5 +125,35 @@ final class ChordStrip extends VBox {
         int index = chosen.map(work.song().chords()::indexOf).orElse(-1);
         List<Node> all = cards.getChildren();
         for (int i = 0; i < all.size(); i++) ((ChordCard) all.get(i)).setSelected(i == index);
+        reveal = index >= 0 && index < all.size() ? all.get(index) : null;
+        cards.requestLayout();
+    }
+
+    /** The cards in a row; the one that was chosen last is brought into sight once it has its place. */
+    private final class Cards extends HBox {
+
+        @Override
+        protected void layoutChildren() {
+            super.layoutChildren();
+            if (reveal == null || scroll.getViewportBounds().getWidth() <= 0) return;
+            bringIntoSight(reveal);
+            reveal = null;
+        }
+    }
+
+    private void bringIntoSight(Node card) {
+        double room = scroll.getViewportBounds().getWidth();
+        double hidden = cards.getWidth() - room;
+        if (hidden <= 0) return;
+        double left = scroll.getHvalue() * hidden;
+        double from = card.getBoundsInParent().getMinX();
+        double to = card.getBoundsInParent().getMaxX();
+        if (from < left) scroll.setHvalue(from / hidden);
+        else if (to > left + room) scroll.setHvalue((to - room) / hidden);
+    }
+
+    /** Puts the focus where a chord is added. */
+    void takeFocus() {
+        field.requestFocus();
     }
 }

@@ -29,6 +29,7 @@ public final class SetUpView extends BorderPane {
     private final CapoModel capo;
     private final Actions actions;
     private final Label problem = new Label();
+    private final ChordStrip strip;
     private final StackPane stage = new StackPane();
     private final Map<SetUpPanel, Node> panels = new EnumMap<>(SetUpPanel.class);
     private final ObjectProperty<SetUpPanel> panel;
@@ -48,6 +49,7 @@ public final class SetUpView extends BorderPane {
         this.panel = panel;
         this.actions = actions;
         model = new SetUpModel(work, settings);
+        strip = new ChordStrip(work, settings, model, shapes, problem);
         var form = new FactsForm(model, settings, problem);
         getStyleClass().add("set-up-view");
         problem.getStyleClass().add("problem");
@@ -70,7 +72,7 @@ public final class SetUpView extends BorderPane {
         scroll.setFitToHeight(true);
         scroll.getStyleClass().add("panel-scroll");
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        var column = new VBox(new ChordStrip(work, settings, model, shapes, problem), problem, switches(), scroll);
+        var column = new VBox(strip, problem, switches(), scroll);
         column.getStyleClass().add("chord-column");
         return column;
     }
@@ -91,6 +93,7 @@ public final class SetUpView extends BorderPane {
     }
 
     private void show(SetUpPanel shown) {
+        problem.setText("");
         stage.getChildren().setAll(panels.computeIfAbsent(shown, this::made));
     }
 
@@ -106,8 +109,12 @@ public final class SetUpView extends BorderPane {
     /** Puts the focus where the work of the panel in sight is done. */
     public void takeFocus() {
         Node shown = stage.getChildren().getFirst();
-        if (shown instanceof ShapePanel shape) shape.takeFocus();
-        else if (shown instanceof CapoPanel capoPanel) capoPanel.takeFocus();
-        else shown.requestFocus();
+        switch (shown) {
+            case ShapePanel shape -> {
+                if (!shape.takeFocus()) strip.takeFocus();
+            }
+            case CapoPanel capoPanel -> capoPanel.takeFocus();
+            default -> shown.requestFocus();
+        }
     }
 }

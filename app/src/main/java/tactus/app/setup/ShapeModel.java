@@ -1,9 +1,7 @@
 package tactus.app.setup;
 
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Stream;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -12,16 +10,11 @@ import tactus.app.work.Aside;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.chord.ChordName;
-import tactus.core.chord.NameGuess;
 import tactus.core.pitch.Tuning;
-import tactus.core.shape.Effort;
 import tactus.core.shape.Fingering;
 import tactus.core.shape.FrettingHand;
-import tactus.core.shape.Grip;
 import tactus.core.shape.Neck;
 import tactus.core.shape.Shape;
-import tactus.core.shape.ShapeCheck;
-import tactus.core.shape.ShapeFault;
 import tactus.core.shape.ShapeSearch;
 import tactus.core.shape.StandIn;
 import tactus.core.shape.StringRange;
@@ -289,7 +282,8 @@ public final class ShapeModel {
 
     /** Calls the chosen chord what it sounds as. */
     Optional<String> callAsItSounds() {
-        return names().stream().findFirst().flatMap(best -> rename(best.name().toString()));
+        return shape().flatMap(shape -> shape.names().stream().findFirst())
+                .flatMap(best -> rename(best.name().written(settings.noteSchool())));
     }
 
     /** Takes the chosen chord out; sections that name it are silent there. */
@@ -297,49 +291,8 @@ public final class ShapeModel {
         chosen.get().ifPresent(chord -> work.change(song -> song.withoutChord(chord.name())));
     }
 
-    /** What the chosen shape may be called, the best first. */
-    List<NameGuess> names() {
-        return chosen.get()
-                .filter(chord -> chord.fits(tuning()))
-                .map(chord -> chord.voicing().pitchClasses(tuning(), 0))
-                .filter(sounding -> !sounding.isEmpty())
-                .map(work.song().facts().naming()::names)
-                .orElse(List.of());
-    }
-
-    /** What is wrong with the chosen shape. */
-    List<ShapeFault> faults() {
-        return chosen.get().filter(chord -> chord.fits(tuning())).stream()
-                .flatMap(chord -> {
-                    var check = new ShapeCheck(tuning());
-                    var name = chord.meaning().flatMap(meaning -> check.name(meaning, chord.voicing()));
-                    var fingers = chord.fingering().stream()
-                            .flatMap(each -> ShapeCheck.fingers(chord.voicing(), each).stream());
-                    return Stream.of(name.stream(), check.grip(chord.voicing()).stream(), fingers)
-                            .flatMap(each -> each);
-                })
-                .toList();
-    }
-
-    /** What the chosen shape costs this hand; empty if it cannot hold it. */
-    Optional<Effort> effort() {
-        return chosen.get()
-                .flatMap(chord -> Grip.of(chord.voicing(), neck(), hand()))
-                .map(grip -> grip.effort(neck(), hand()));
-    }
-
-    /** The note that a string of the chosen shape sounds, spelled as its name has it, and its place in the chord. */
-    Optional<SoundingString> sounding(int onString) {
-        return chosen.get()
-                .filter(chord -> chord.fits(tuning()) && chord.voicing().isPlayed(onString))
-                .map(chord -> {
-                    int pitchClass = (tuning().string(onString).number()
-                                    + chord.voicing().fret(onString).orElseThrow())
-                            % 12;
-                    Optional<ChordName> name = chord.meaning()
-                            .or(() -> names().stream().map(NameGuess::name).findFirst());
-                    return name.map(each -> SoundingString.of(each, pitchClass)).orElse(null);
-                })
-                .filter(Objects::nonNull);
+    /** The chosen shape as it sounds and as this hand holds it. */
+    Optional<ChosenShape> shape() {
+        return chosen.get().map(chord -> new ChosenShape(chord, work.song().facts(), neck(), hand()));
     }
 }

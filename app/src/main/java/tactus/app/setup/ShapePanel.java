@@ -1,9 +1,9 @@
 package tactus.app.setup;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -24,6 +24,7 @@ import tactus.app.words.ChordText;
 import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.chord.ChordName;
 import tactus.core.chord.NameGuess;
 import tactus.core.shape.Effort;
 import tactus.core.shape.Grip;
@@ -49,6 +50,7 @@ final class ShapePanel extends HBox {
     private final Label parts = new Label();
     private final VBox faults = new VBox();
     private final VBox table;
+    private final OfferColumn offers;
     private final Label empty = new Label(Words.of("shape.none"));
 
     ShapePanel(Work work, Settings settings, ShapeModel model, Actions actions, Label problem) {
@@ -69,8 +71,7 @@ final class ShapePanel extends HBox {
         table = new VBox(head(actions), neck, fields(), effortRow(), faults);
         table.getStyleClass().add("shape-table");
         HBox.setHgrow(table, Priority.ALWAYS);
-        var offers = new OfferColumn(settings, model, actions);
-        getChildren().setAll(table, offers);
+        offers = new OfferColumn(settings, model, actions);
         settle(name, model::rename);
         settle(frets, model::setFrets);
         settle(fingers, model::setFingers);
@@ -95,15 +96,28 @@ final class ShapePanel extends HBox {
         strummed.setId("shape-strummed");
         fingers.setPromptText(Words.of("shape.anyFingers"));
         strummed.setPromptText(Words.of("shape.allStrings"));
-        frets.setPrefColumnCount(11);
-        fingers.setPrefColumnCount(8);
-        strummed.setPrefColumnCount(6);
+        frets.setPrefColumnCount(10);
+        fingers.setPrefColumnCount(7);
+        strummed.setPrefColumnCount(5);
+        var keys = new Label(Words.of("shape.keys"));
+        keys.getStyleClass().add("quiet");
+        keys.setWrapText(true);
+        HBox.setHgrow(keys, Priority.ALWAYS);
+        keys.setMinWidth(0);
         var row = new HBox(
-                new NamedField(Words.of("shape.frets"), frets),
-                new NamedField(Words.of("shape.fingers"), fingers),
-                new NamedField(Words.of("shape.strummed"), strummed));
+                whole(Words.of("shape.frets"), frets),
+                whole(Words.of("shape.fingers"), fingers),
+                whole(Words.of("shape.strummed"), strummed),
+                keys);
         row.getStyleClass().add("frame-bar");
         return row;
+    }
+
+    /** A field whose name is never cut short. */
+    private static NamedField whole(String name, TextField field) {
+        var named = new NamedField(name, field);
+        named.setMinWidth(USE_PREF_SIZE);
+        return named;
     }
 
     private HBox effortRow() {
@@ -132,24 +146,24 @@ final class ShapePanel extends HBox {
     }
 
     private void show() {
-        Optional<Chord> chosen = model.chosenProperty().get();
-        table.setDisable(chosen.isEmpty());
-        put(
-                name,
-                chosen.map(chord -> ChordText.typed(chord.name(), settings.noteSchool()))
-                        .orElse(""));
-        put(frets, chosen.map(chord -> chord.voicing().toString()).orElse(""));
-        put(
-                fingers,
-                chosen.flatMap(chord -> chord.fingering().map(each -> each.toText(chord.voicing())))
-                        .orElse(""));
-        put(strummed, chosen.flatMap(Chord::strummed).map(Object::toString).orElse(""));
-        neck.heldProperty().set(chosen.map(chord -> HeldShape.of(chord, model.neck(), model.hand())));
-        neck.labelsProperty().set(chosen.map(this::labels).orElse(List.of()));
-        showNames(chosen);
-        showEffort(chosen);
+        Optional<ChosenShape> shape = model.shape();
+        if (shape.isEmpty()) getChildren().setAll(empty);
+        else if (!getChildren().contains(table)) getChildren().setAll(table, offers);
+        shape.ifPresent(this::show);
+    }
+
+    private void show(ChosenShape shape) {
+        Chord chord = shape.chord();
+        put(name, ChordText.typed(chord.name(), settings.noteSchool()));
+        put(frets, chord.voicing().toString());
+        put(fingers, chord.fingering().map(each -> each.toText(chord.voicing())).orElse(""));
+        put(strummed, chord.strummed().map(Object::toString).orElse(""));
+        neck.heldProperty().set(Optional.of(HeldShape.of(chord, shape.neck(), shape.hand())));
+        neck.labelsProperty().set(labels(shape));
+        showNames(shape);
+        showEffort(shape);
         faults.getChildren()
-                .setAll(model.faults().stream().limit(2).map(this::fault).toList());
+                .setAll(shape.faults().stream().limit(2).map(this::fault).toList());
     }
 
     private static void put(TextField field, String text) {
@@ -157,30 +171,30 @@ final class ShapePanel extends HBox {
         field.setUserData(text);
     }
 
-    private List<NeckView.StringLabel> labels(Chord chord) {
-        int strings = chord.voicing().strings();
-        if (!chord.fits(work.song().facts().tuning())) return List.of();
+    private static List<NeckView.StringLabel> labels(ChosenShape shape) {
+        if (!shape.fits()) return List.of();
+        int strings = shape.chord().voicing().strings();
         return IntStream.iterate(strings, string -> string >= 1, string -> string - 1)
                 .mapToObj(string -> {
-                    var sounding = model.sounding(string);
+                    var sounding = shape.sounding(string);
                     return new NeckView.StringLabel(
-                            work.song().facts().tuning().note(string),
+                            shape.facts().tuning().note(string),
                             sounding.map(SoundingString::note).orElse(""),
                             sounding.map(SoundingString::degree).orElse(""));
                 })
                 .toList();
     }
 
-    private void showNames(Optional<Chord> chosen) {
+    private void showNames(ChosenShape shape) {
         names.getChildren().clear();
-        List<NameGuess> guesses = model.names();
+        List<NameGuess> guesses = shape.names();
         if (guesses.isEmpty()) return;
         var label = new Label(Words.of("shape.soundsAs"));
         label.getStyleClass().add("quiet");
         names.getChildren().add(label);
+        Optional<ChordName> called = shape.chord().meaning();
         for (NameGuess guess : guesses.stream().limit(NAMES_SHOWN).toList()) {
-            boolean isCalled =
-                    chosen.flatMap(Chord::meaning).filter(guess.name()::equals).isPresent();
+            boolean isCalled = called.filter(guess.name()::equals).isPresent();
             names.getChildren().add(isCalled ? called(guess) : link(guess));
         }
     }
@@ -200,29 +214,26 @@ final class ShapePanel extends HBox {
         return link;
     }
 
-    private void showEffort(Optional<Chord> chosen) {
-        Optional<Effort> effort = model.effort();
+    private void showEffort(ChosenShape shape) {
+        Optional<Effort> effort = shape.effort();
         ease.setText(effort.map(each -> Words.of("shape.ease", each.ease())).orElse(""));
-        String text = effort.map(
-                        each -> each.parts().stream().map(EffortText::of).collect(Collectors.joining("  ·  ")))
-                .orElse(
-                        chosen.isPresent()
-                                ? Words.of("shape.beyondHand", model.hand().span())
-                                : "");
-        boolean movable = chosen.filter(chord -> chord.voicing().isMovable()).isPresent();
-        String damped = effort.isPresent() ? damped(chosen) : "";
-        parts.setText(text + (movable ? "  ·  " + Words.of("shape.movable") : "") + damped);
+        var said = new ArrayList<String>();
+        effort.ifPresentOrElse(
+                each -> each.parts().forEach(part -> said.add(EffortText.of(part))),
+                () -> said.add(Words.of("shape.beyondHand", shape.hand().span())));
+        if (shape.chord().voicing().isMovable()) said.add(Words.of("shape.movable"));
+        shape.grip().ifPresent(grip -> said.addAll(dampened(grip)));
+        parts.setText(String.join("  ·  ", said));
     }
 
     /** Says which finger keeps a skipped string quiet, since that is part of how the shape is held. */
-    private String damped(Optional<Chord> chosen) {
-        return chosen.flatMap(chord -> Grip.of(chord.voicing(), model.neck(), model.hand())).stream()
-                .flatMap(grip -> IntStream.rangeClosed(1, grip.voicing().strings())
-                        .filter(grip::isSkipped)
-                        .boxed()
-                        .flatMap(string -> grip.dampening(string).stream()
-                                .map(finger -> "  ·  " + Words.of("shape.dampens", finger.word(), string))))
-                .collect(Collectors.joining());
+    private static List<String> dampened(Grip grip) {
+        return IntStream.rangeClosed(1, grip.voicing().strings())
+                .filter(grip::isSkipped)
+                .boxed()
+                .flatMap(string ->
+                        grip.dampening(string).stream().map(finger -> Words.of("shape.dampens", finger.word(), string)))
+                .toList();
     }
 
     private Node fault(ShapeFault fault) {
@@ -243,8 +254,10 @@ final class ShapePanel extends HBox {
         return row;
     }
 
-    /** Puts the focus where one writes. */
-    void takeFocus() {
+    /** Puts the focus where one writes; where there is no chord yet the caller knows better. */
+    boolean takeFocus() {
+        if (getChildren().contains(empty)) return false;
         neck.requestFocus();
+        return true;
     }
 }

@@ -1,13 +1,12 @@
 package tactus.app.setup;
 
 import tactus.core.chord.ChordName;
-import tactus.core.chord.Degree;
 
 /**
  * What a string sounds in a chord.
  *
  * @param note as the chord spells it
- * @param degree its sign above the root: {@code b3}; empty if it does not belong to the chord
+ * @param degree its sign above the root: {@code ♭3}; empty if it does not belong to the chord
  */
 record SoundingString(String note, String degree) {
 
@@ -15,7 +14,7 @@ record SoundingString(String note, String degree) {
         int interval = Math.floorMod(pitchClass - name.root().pitchClass(), 12);
         String degree = name.quality().degrees().stream()
                 .filter(each -> each.semitones() == interval)
-                .map(Degree::sign)
+                .map(found -> found.sign().replace('b', '♭').replace('#', '♯'))
                 .findFirst()
                 .orElse("");
         return new SoundingString(name.note(pitchClass).toString(), degree);

@@ -1,5 +1,7 @@
 package tactus.app.window;
 
+import static javafx.scene.input.KeyCode.ALT;
+import static javafx.scene.input.KeyCode.C;
 import static javafx.scene.input.KeyCode.CONTROL;
 import static javafx.scene.input.KeyCode.D;
 import static javafx.scene.input.KeyCode.DIGIT1;
@@ -20,6 +22,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.TimeoutException;
 import java.util.regex.Pattern;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -73,6 +76,27 @@ class LookTest extends WindowTest {
                     .forEach(shown -> cut.add(labeled.getText() + " → " + shown));
         }
         if (node instanceof Parent parent) parent.getChildrenUnmodifiable().forEach(child -> collectCut(child, cut));
+    }
+
+    /** The panels of the set-up, by the letters that open them. */
+    @ParameterizedTest
+    @CsvSource({"1280, 800, S", "1280, 800, C", "1280, 800, T", "1280, 800, H", "1100, 700, S", "1100, 700, C"})
+    void thePanelsOfTheSetUpAreWholeAndNamed(double width, double height, KeyCode panel) throws TimeoutException {
+        robot.interact(() -> {
+            stage.setWidth(width);
+            stage.setHeight(height);
+        });
+        chord(ALT, C);
+        await(() -> isShown(".capo-row"));
+        chord(ALT, panel);
+        var cut = new ArrayList<String>();
+        var nameless = new ArrayList<String>();
+        robot.interact(() -> {
+            collectCut(window, cut);
+            collectNameless(window, nameless);
+        });
+        assertEquals(List.of(), cut, "at " + width + " in panel " + panel);
+        assertEquals(List.of(), nameless, "in panel " + panel);
     }
 
     /** Contrast as WCAG 2.2 defines it: 4.5 for text (1.4.3), 3 for what is drawn (1.4.11). */

@@ -23,7 +23,7 @@ final class NearestNames {
         if (first == 'H') {
             return new NotationException(
                     "begins with H, which schools that call B natural H write: write B" + text.substring(1)
-                            + ", or choose those note names in the settings",
+                            + ", or have B natural called H",
                     text,
                     0);
         }

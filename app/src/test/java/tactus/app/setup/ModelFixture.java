@@ -1,0 +1,48 @@
+package tactus.app.setup;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Supplier;
+import tactus.app.demo.DemoSong;
+import tactus.app.work.Aside;
+import tactus.app.work.DataFolder;
+import tactus.app.work.Settings;
+import tactus.app.work.Work;
+import tactus.core.song.Song;
+
+/** A demo song with its models, without a window. */
+final class ModelFixture {
+
+    final Work work;
+    final Settings settings;
+    /** Computed at once. */
+    final Aside atOnce = job -> job.get().run();
+    /** Computed when {@link #compute} says so. */
+    final List<Supplier<Runnable>> waiting = new ArrayList<>();
+
+    ModelFixture(DemoSong demo) {
+        work = new Work(demo.song());
+        settings = settings();
+    }
+
+    private static Settings settings() {
+        try {
+            return new Settings(new DataFolder(Files.createTempDirectory("tactus-models")));
+        } catch (IOException full) {
+            throw new UncheckedIOException(full);
+        }
+    }
+
+    Song song() {
+        return work.song();
+    }
+
+    void compute() {
+        var jobs = List.copyOf(waiting);
+        waiting.clear();
+        jobs.forEach(job -> job.get().run());
+    }
+}

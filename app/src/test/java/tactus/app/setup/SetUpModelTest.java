@@ -1,0 +1,182 @@
+package tactus.app.setup;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertSame;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tactus.app.demo.DemoSong;
+import tactus.core.capo.CapoChoice;
+import tactus.core.capo.CapoPlan;
+import tactus.core.pitch.Instrument;
+import tactus.core.pitch.Spelling;
+import tactus.core.song.Chord;
+
+/** Facts, guitar, capo plan and changes, without a window. */
+class SetUpModelTest {
+
+    private final ModelFixture fixture = new ModelFixture(DemoSong.LANTERN_WALK);
+    private final SetUpModel model = new SetUpModel(fixture.work, fixture.settings);
+
+    private Instrument guitar() {
+        return fixture.song().facts().instrument();
+    }
+
+    private String keys() {
+        var facts = fixture.song().facts();
+        return facts.key() + " " + facts.shapesKey();
+    }
+
+    @Test
+    void theCapoMovesUnderTheSameShapes() {
+        assertTrue(model.setCapo(4).isEmpty());
+        assertEquals("E C", keys());
+        assertTrue(model.setTunedDown(1).isEmpty());
+        assertEquals("Eb C", keys());
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "D G C F A D, E A D G B E, 2",
+        "Eb Ab Db Gb Bb Eb, E A D G B E, 1",
+        "D A D G A D, D A D G A D, 0",
+        "B E A D G B E, B E A D G B E, 0"
+    })
+    void theStandardTuningSaidLowerIsTheStandardTunedDown(String typed, String called, int down) {
+        assertTrue(model.setTuning(typed).isEmpty());
+        assertEquals(called, guitar().tuning().notes());
+        assertEquals(down, guitar().tunedDown());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {"''|names no string", "E A D Q B E|\"Q\"", "E2 A2 D3 G3 B3 E9|sounds C0 to E6"})
+    void aTuningThatCannotBeLeavesTheGuitarAsItWas(String typed, String reason) {
+        Instrument before = guitar();
+        assertTrue(model.setTuning(typed).orElseThrow().contains(reason));
+        assertSame(before, guitar());
+    }
+
+    @Test
+    void numbersThatAreNoneAreExplained() {
+        assertTrue(model.setConcert("high").orElseThrow().contains("A4 must be a number"));
+        assertTrue(model.setTempo("fast").orElseThrow().contains("the tempo must be a number"));
+        assertTrue(model.setConcert("442,5").isEmpty());
+        assertEquals(442.5, guitar().concert().hertz());
+    }
+
+    @Test
+    void aForcedSpellingReachesTheNamesThatAreFound() {
+        model.setSpelling(Spelling.FLATS);
+        assertEquals(
+                "Gb",
+                fixture.song()
+                        .facts()
+                        .naming()
+                        .names(List.of(6, 10, 1))
+                        .getFirst()
+                        .name()
+                        .toString());
+    }
+
+    @Test
+    void inAnotherTuningEveryWrongShapeIsFoundAnew() {
+        model.setTuning("D A D F# A D");
+        assertEquals(7, model.wrongShapes().size());
+        model.findShapes();
+        assertEquals(List.of(), model.wrongShapes());
+        assertTrue(fixture.work.snags().stream().noneMatch(snag -> snag.where().startsWith("Chord")));
+        fixture.work.undo();
+        assertEquals(7, model.wrongShapes().size());
+    }
+
+    @Test
+    void chordsOnAGuitarWithMoreStringsAreFoundAnewToo() {
+        model.setTuning("B E A D G B E");
+        assertEquals(7, model.wrongShapes().size());
+        model.findShapes();
+        assertEquals(7, fixture.song().chord("Em").orElseThrow().voicing().strings());
+    }
+
+    @Test
+    void chordsThatSectionsNameAndNobodyHoldsGetAShape() {
+        fixture.work.change(song -> song.withoutChord("F"));
+        assertEquals(List.of("F"), model.chordsWithoutShape());
+        model.findShapes();
+        assertTrue(fixture.song().chord("F").isPresent());
+    }
+
+    @Test
+    void thePlanFollowsTheChordsAndNotThePatterns() {
+        var capo = new CapoModel(fixture.work, fixture.settings, fixture.waiting::add);
+        assertEquals(1, fixture.waiting.size());
+        fixture.compute();
+        CapoPlan plan = capo.planProperty().get().orElseThrow();
+        fixture.work.change(song -> song.withPattern(song.patterns().getFirst().withName("Other")));
+        assertEquals(0, fixture.waiting.size());
+        fixture.work.change(song -> song.withoutChord("F"));
+        fixture.compute();
+        assertFalse(plan == capo.planProperty().get().orElseThrow());
+    }
+
+    @Test
+    void aPlanThatTypingHasOvertakenIsGivenUp() {
+        var capo = new CapoModel(fixture.work, fixture.settings, fixture.waiting::add);
+        fixture.work.change(song -> song.withoutChord("F"));
+        assertEquals(2, fixture.waiting.size());
+        fixture.waiting.getFirst().get().run();
+        assertTrue(capo.planProperty().get().isEmpty());
+        fixture.compute();
+        assertTrue(capo.planProperty().get().isPresent());
+    }
+
+    @Test
+    void takingTheBestKeepsTheKeyAndIsUndoneAtOnce() {
+        var capo = new CapoModel(fixture.work, fixture.settings, fixture.atOnce);
+        CapoChoice best = capo.choices().getFirst();
+        capo.takeBest();
+        assertEquals(best.capo(), fixture.song().facts().capo());
+        assertEquals("D", fixture.song().facts().key().toString());
+        assertTrue(capo.isNow(capo.choices().getFirst()));
+        capo.takeBest();
+        fixture.work.undo();
+        assertEquals("D C", keys());
+    }
+
+    @Test
+    void choicesAreShownForTheLoweringThatIsAskedFor() {
+        var capo = new CapoModel(fixture.work, fixture.settings, fixture.atOnce);
+        capo.tunedDownProperty().set(3);
+        assertTrue(capo.choices().stream().allMatch(choice -> choice.tunedDown() == 3));
+        capo.tunedDownProperty().set(CapoModel.ANY);
+        assertEquals(12, capo.choices().size());
+        assertTrue(capo.choices().stream().anyMatch(choice -> choice.tunedDown() > 0));
+        assertTrue(capo.soundLower(4).isEmpty());
+        assertTrue(capo.soundLower(1).orElseThrow().contains("tuned down by 0 to 4"));
+    }
+
+    @Test
+    void theHardestWorkComesFirstAndACountReplacesTheEstimate() {
+        var changes = new ChangesModel(fixture.work, fixture.settings);
+        List<ChangesModel.Change> before = changes.changes();
+        for (int i = 1; i < before.size(); i++)
+            assertTrue(before.get(i - 1).work() >= before.get(i).work());
+        ChangesModel.Change last = before.getLast();
+        assertTrue(changes.count(last, "1").isEmpty());
+        ChangesModel.Change first = changes.changes().getFirst();
+        assertEquals(names(last), names(first));
+        assertEquals(60, first.seconds());
+        assertTrue(changes.count(first, "").isEmpty());
+        assertEquals(names(last), names(changes.changes().getLast()));
+        assertTrue(changes.count(first, "0").orElseThrow().contains("1 to 200"));
+    }
+
+    private static List<String> names(ChangesModel.Change change) {
+        return List.of(change.from(), change.to()).stream().map(Chord::name).toList();
+    }
+}

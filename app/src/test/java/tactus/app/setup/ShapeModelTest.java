@@ -1,0 +1,185 @@
+package tactus.app.setup;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tactus.app.demo.DemoSong;
+import tactus.core.shape.FrettingHand;
+import tactus.core.shape.Shape;
+import tactus.core.shape.Voicing;
+
+class ShapeModelTest {
+
+    private final ModelFixture fixture = new ModelFixture(DemoSong.LANTERN_WALK);
+    private final ShapeModel model = new ShapeModel(fixture.work, fixture.settings, fixture.atOnce);
+
+    private String shape() {
+        return model.chosenProperty().get().orElseThrow().voicing().toString();
+    }
+
+    private void type(int... digits) {
+        for (int digit : digits) model.typeDigit(digit);
+    }
+
+    @Test
+    void theFirstChordIsChosenAtFirstAndTheLastOneEndsTheRow() {
+        assertEquals("C", model.chosenProperty().get().orElseThrow().name());
+        model.chooseNext(99);
+        assertEquals("G/B", model.chosenProperty().get().orElseThrow().name());
+        model.chooseNext(-99);
+        assertEquals("C", model.chosenProperty().get().orElseThrow().name());
+    }
+
+    @Test
+    void digitsGoTogetherWhileTheyMakeAFret() {
+        model.stringProperty().set(5);
+        type(1, 2);
+        assertEquals("x-12-2-0-1-0", shape());
+        type(3);
+        assertEquals("x32010", shape());
+        type(2, 5);
+        assertEquals("x52010", shape());
+        type(0, 7);
+        assertEquals("x72010", shape());
+    }
+
+    @Test
+    void anotherStringBeginsAnotherNumber() {
+        model.stringProperty().set(1);
+        type(1);
+        model.moveString(-1);
+        type(2);
+        assertEquals("x32021", shape());
+    }
+
+    @Test
+    void stringsGoTheWayTheyAreDrawn() {
+        model.stringProperty().set(3);
+        model.moveString(-1);
+        assertEquals(4, model.stringProperty().get());
+        fixture.settings.lowStringOnTopProperty().set(false);
+        model.moveString(-1);
+        assertEquals(3, model.stringProperty().get());
+        model.moveString(99);
+        assertEquals(6, model.stringProperty().get());
+    }
+
+    @Test
+    void aPressPutsAFingerAndASecondTakesItOff() {
+        model.press(1, 3);
+        assertEquals("x32013", shape());
+        model.press(1, 3);
+        assertEquals("x32010", shape());
+        model.press(1, 0);
+        assertEquals("x3201x", shape());
+        model.press(6, 0);
+        assertEquals("03201x", shape());
+    }
+
+    @Test
+    void aFingerSlidesFromNotPlayedToTheLastFretAndNoFarther() {
+        model.stringProperty().set(6);
+        model.shiftFret(1);
+        assertEquals("032010", shape());
+        model.shiftFret(-1);
+        model.shiftFret(-1);
+        assertEquals("x32010", shape());
+        model.setFret(6, 24);
+        model.shiftFret(1);
+        assertEquals("24-3-2-0-1-0", shape());
+    }
+
+    @Test
+    void anotherShapeForgetsTheFingersThatWereAskedFor() {
+        assertTrue(model.setFingers("x32010").isEmpty());
+        model.take(Voicing.parse("x35553"));
+        assertTrue(model.chosenProperty().get().orElseThrow().fingering().isEmpty());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "x3201|is for 5 strings, the tuning has 6",
+                "x320z0|is not a shape such as x32010",
+                "x-99-0-0-0-0|a fret must be 0 to 24"
+            })
+    void fretsThatCannotBeAreRefusedAndTheShapeStays(String frets, String reason) {
+        assertTrue(model.setFrets(frets).orElseThrow().contains(reason));
+        assertEquals("x32010", shape());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"G, G is in the song already", "Cmja7, nearest names are Cmaj7", "'', is empty"})
+    void aNameThatIsTakenOrUnreadableIsRefused(String name, String reason) {
+        assertTrue(
+                model.rename(name).orElseThrow().contains(reason),
+                model.rename(name).toString());
+        assertEquals("C", model.chosenProperty().get().orElseThrow().name());
+    }
+
+    @Test
+    void anotherNameReachesEverySectionAndStaysChosen() {
+        assertTrue(model.rename("C(9)").isEmpty());
+        assertEquals("Cadd9", model.chosenProperty().get().orElseThrow().name());
+        assertTrue(fixture.song().sections().stream()
+                .flatMap(section -> section.spans().stream())
+                .noneMatch(span -> span.chord().equals("C")));
+    }
+
+    @Test
+    void offersAreTheEasiestShapesBehindTheCapoForThisHand() {
+        List<Shape> shapes = model.offersProperty().get().shapes();
+        assertEquals(12, shapes.size());
+        List<Integer> eases = shapes.stream().map(Shape::ease).toList();
+        assertEquals(eases.stream().sorted((a, b) -> b - a).toList(), eases);
+        fixture.settings.handProperty().set(new FrettingHand(55, false));
+        assertTrue(model.offersProperty().get().shapes().stream()
+                .allMatch(shape -> shape.grip().stretch() <= 55));
+    }
+
+    @Test
+    void offersThatComeTooLateAreDropped() {
+        var late = new ShapeModel(fixture.work, fixture.settings, fixture.waiting::add);
+        late.choose("G");
+        late.choose("F");
+        fixture.compute();
+        assertTrue(late.offersProperty()
+                .get()
+                .standIn()
+                .orElseThrow()
+                .shape()
+                .voicing()
+                .toString()
+                .equals("xx3211"));
+        assertTrue(late.offersProperty().get().shapes().stream()
+                .anyMatch(shape -> shape.voicing().toString().equals("133211")));
+    }
+
+    @Test
+    void theNotesStandBesideTheStringsAsTheNameSpellsThem() {
+        model.add("D7");
+        ChosenShape d7 = model.shape().orElseThrow();
+        List<String> labels = IntStream.of(4, 3, 2, 1)
+                .mapToObj(string -> d7.sounding(string).orElseThrow())
+                .map(sounding -> sounding.note() + " " + sounding.degree())
+                .toList();
+        assertEquals(List.of("D 1", "A 5", "C ♭7", "F# 3"), labels);
+        assertTrue(d7.sounding(6).isEmpty());
+    }
+
+    @Test
+    void aChordTakenOutMakesRoomForTheFirst() {
+        model.choose("F");
+        model.removeChosen();
+        assertEquals("C", model.chosenProperty().get().orElseThrow().name());
+        assertTrue(fixture.song().chord("F").isEmpty());
+        fixture.work.undo();
+        assertTrue(fixture.song().chord("F").isPresent());
+    }
+}
