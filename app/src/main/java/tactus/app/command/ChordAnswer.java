@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import tactus.core.chord.ChordName;
+import tactus.core.chord.Degree;
 import tactus.core.chord.NameGuess;
 import tactus.core.pitch.NoteSchool;
 import tactus.core.pitch.Pitch;
@@ -95,14 +96,14 @@ sealed interface ChordAnswer {
 
         private static String line(Shape shape) {
             String parts = shape.effort().parts().stream().map(Found::part).collect(Collectors.joining(", "));
+            String movable = shape.voicing().isMovable() ? ", movable" : "";
             String missing = shape.missing().isEmpty()
                     ? ""
                     : "  without the "
-                            + shape.missing().stream()
-                                    .map(degree -> degree.word())
-                                    .collect(Collectors.joining(" and the "));
+                            + shape.missing().stream().map(Degree::word).collect(Collectors.joining(" and the "));
             return String.format(
-                    "  %-17s %-8s ease %3d  %s%s", shape.voicing(), shape.fingers(), shape.ease(), parts, missing);
+                    "  %-17s %-8s ease %3d  %s%s%s",
+                    shape.voicing(), shape.fingers(), shape.ease(), parts, movable, missing);
         }
 
         private static String part(Effort.Part part) {

@@ -51,7 +51,7 @@ final class NeckPainting {
 
     private void paintString(int string) {
         boolean played = shape.voicing().isPlayed(string);
-        brush.setStroke(played ? inks.soft() : inks.faint());
+        brush.setStroke(played && shape.isReached(string) ? inks.soft() : inks.faint());
         brush.setLineWidth(0.8 + 0.25 * string * 6 / plan.strings());
         if (!played) brush.setLineDashes(2, 5);
         double y = plan.y(string);

@@ -85,8 +85,7 @@ final class ChangesModel {
     }
 
     private Optional<Grip> grip(Chord chord, Neck neck) {
-        return Grip.of(chord.voicing(), neck, settings.handProperty().get())
-                .or(() -> Grip.of(chord.voicing(), neck, FrettingHand.LARGEST));
+        return chord.grip(neck, settings.handProperty().get()).or(() -> chord.grip(neck, FrettingHand.LARGEST));
     }
 
     /** Keeps what the student has counted; an empty text goes back to the estimate. */

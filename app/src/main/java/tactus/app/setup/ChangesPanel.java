@@ -2,6 +2,7 @@ package tactus.app.setup;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
@@ -44,9 +45,23 @@ final class ChangesPanel extends VBox {
         work.stateProperty().subscribe(_ -> show());
         settings.handProperty().subscribe((_, _) -> show());
         settings.saysHProperty().subscribe((_, _) -> show());
+        sceneProperty().subscribe(_ -> show());
     }
 
+    /** Shows the changes anew if they are in sight; the field that is written in keeps the focus wherever it goes. */
     private void show() {
+        if (getScene() == null) return;
+        Optional<Object> written = rows.getChildren().stream()
+                .filter(Node::isFocused)
+                .map(Node::getUserData)
+                .findFirst();
+        fill();
+        written.ifPresent(pair -> rows.getChildren().stream()
+                .filter(node -> pair.equals(node.getUserData()))
+                .forEach(Node::requestFocus));
+    }
+
+    private void fill() {
         rows.getChildren().clear();
         List<ChangesModel.Change> changes = model.changes();
         if (changes.isEmpty()) {
@@ -75,6 +90,7 @@ final class ChangesPanel extends VBox {
                 .map(count -> Integer.toString(count.perMinute()))
                 .orElse(""));
         counted.setId("count-" + (row - 1));
+        counted.setUserData(List.of(change.from().name(), change.to().name()));
         counted.setPrefColumnCount(4);
         counted.setPromptText("–");
         counted.setAccessibleText(

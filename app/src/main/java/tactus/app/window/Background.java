@@ -14,11 +14,17 @@ final class Background implements AutoCloseable {
 
     private static final Logger LOG = LoggerFactory.getLogger(Background.class);
 
-    private final ExecutorService thread = Executors.newSingleThreadExecutor(task -> {
-        var made = new Thread(task, "tactus background");
-        made.setDaemon(true);
-        return made;
-    });
+    private final ExecutorService thread = thread("tactus background");
+    /** Computing has a thread of its own, so that keeping work never waits for it. */
+    private final ExecutorService computing = thread("tactus computing");
+
+    private static ExecutorService thread(String name) {
+        return Executors.newSingleThreadExecutor(task -> {
+            var made = new Thread(task, name);
+            made.setDaemon(true);
+            return made;
+        });
+    }
 
     /** Runs {@code task} when those before it are done; what it throws is logged, and is its own to tell. */
     void run(Task<?> task) {
@@ -33,9 +39,9 @@ final class Background implements AutoCloseable {
         thread.execute(job);
     }
 
-    /** Runs {@code job} when those before it are done, and then what it returns on the window's own thread. */
+    /** Runs {@code job} beside everything else, and then what it returns on the window's own thread. */
     void compute(Supplier<Runnable> job) {
-        thread.execute(() -> {
+        computing.execute(() -> {
             try {
                 Platform.runLater(job.get());
             } catch (RuntimeException wrong) {
@@ -46,6 +52,7 @@ final class Background implements AutoCloseable {
 
     @Override
     public void close() {
+        computing.shutdownNow();
         thread.shutdown();
         try {
             // What is still to be done, such as forgetting work that was saved, is short.

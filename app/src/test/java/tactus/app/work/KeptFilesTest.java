@@ -11,6 +11,11 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.pitch.NoteSchool;
+import tactus.core.shape.FrettingHand;
+import tactus.core.shape.Neck;
 import tactus.core.song.Song;
 import tactus.formats.song.SongFile;
 
@@ -79,5 +84,29 @@ class KeptFilesTest {
     void damagedSettingsAreTakenAsAtFirst() throws IOException {
         Files.writeString(root.resolve("settings.properties"), "dark=\\u12");
         assertEquals(false, new Settings(new DataFolder(root)).darkProperty().get());
+    }
+
+    @Test
+    void theHandTheNeckAndTheSchoolAreThereAgainNextTime() {
+        var settings = new Settings(new DataFolder(root));
+        settings.handProperty().set(new FrettingHand(84, true));
+        settings.scaleLengthProperty().set(580);
+        settings.leftHandedProperty().set(true);
+        settings.saysHProperty().set(true);
+        var again = new Settings(new DataFolder(root));
+        assertEquals(new FrettingHand(84, true), again.handProperty().get());
+        assertEquals(new Neck(580, 3), again.neck(3));
+        assertTrue(again.leftHandedProperty().get());
+        assertEquals(NoteSchool.WITH_H, again.noteSchool());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"handSpan=900", "handSpan=wide", "scaleLength=12"})
+    void measuresThatCannotBeAreTakenAsAtFirst(String line) throws IOException {
+        Files.writeString(root.resolve("settings.properties"), line);
+        var settings = new Settings(new DataFolder(root));
+        assertEquals(FrettingHand.USUAL.thumb(), settings.handProperty().get().thumb());
+        assertTrue(settings.handProperty().get().span() <= FrettingHand.WIDEST);
+        assertEquals(648, settings.scaleLengthProperty().get());
     }
 }

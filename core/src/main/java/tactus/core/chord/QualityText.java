@@ -59,13 +59,10 @@ final class QualityText {
         if (minor) write(diminished ? "dim" : "m");
         if (augmented) write("aug");
         flatThirteenthAlone = major && (has(FLAT_SEVEN) || has(SEVEN)) && has(FLAT_THIRTEEN) && hasNoOtherTension();
-        boolean eleventh = !major && !has(TWO) && !has(FOUR) && writeNumber(true) || major && writeNumber(false);
-        if (!minor && !major && (has(TWO) || has(FOUR))) {
-            writeNumber(false);
-            write((take(TWO) ? "sus2" : "") + (take(FOUR) ? "sus4" : ""));
-        } else if (!minor && !major && !eleventh) {
-            omitted += "no3";
-        }
+        boolean suspended = !minor && !major && (has(TWO) || has(FOUR));
+        boolean eleventh = writeNumber(!major && !suspended);
+        if (suspended) write((take(TWO) ? "sus2" : "") + (take(FOUR) ? "sus4" : ""));
+        if (!minor && !major && !suspended && !eleventh) omitted += "no3";
         boolean fifth = diminished || augmented || take(FIVE) || has(FLAT_FIVE) || has(SHARP_FIVE);
         if (fifth && flatThirteenthAlone) writeSixth = true;
         if (!fifth && !flatThirteenthAlone) omitted += "no5";

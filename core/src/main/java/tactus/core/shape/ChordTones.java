@@ -94,7 +94,7 @@ final class ChordTones {
         return missing;
     }
 
-    /** The pitch classes from the root up that are not played, as a mask. */
+    /** Every note of the name, with its bass. */
     int whole() {
         return whole;
     }

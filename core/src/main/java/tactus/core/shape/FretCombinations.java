@@ -1,6 +1,7 @@
 package tactus.core.shape;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import tactus.core.pitch.Tuning;
 
@@ -11,6 +12,12 @@ final class FretCombinations {
     private static final int WIDEST_POSITION = 6;
     private static final int MOST_SKIPPED = 2;
     private static final int MOST_LINES = 4;
+    /** On guitars with many strings only the most promising combinations are kept. */
+    private static final int MOST_FOUND = 20_000;
+
+    private static final int KEPT = 4_000;
+    /** What a string that is not played costs at least: it is avoided, and the sound is thinner. */
+    private static final double LEAST_SILENT = Effort.AVOIDED_BELOW + 1;
 
     private final Neck neck;
     private final FrettingHand hand;
@@ -20,9 +27,12 @@ final class FretCombinations {
     private final int[] open;
     private final int fewest;
     private final List<Candidate> found = new ArrayList<>();
+    private double worst = Double.MAX_VALUE;
 
     private final int[] frets;
     private final int[] reachable;
+    private final int[] onLine = new int[Voicing.HIGHEST_FRET + 1];
+    private int lines;
     private int low;
     private int high;
 
@@ -76,6 +86,7 @@ final class FretCombinations {
      */
     private void string(int string, int mask, int played, int skipped, int gaps) {
         if (played + strings - string < fewest || (tones.needed() & ~mask & ~reachable[string]) != 0) return;
+        if (lines > MOST_LINES || Effort.FINGERS[lines] + LEAST_SILENT * (string - played) >= worst) return;
         if (string == strings) {
             take(mask);
             return;
@@ -92,40 +103,46 @@ final class FretCombinations {
         int tone = (open[string] + fret) % 12;
         if ((tones.allowed() & 1 << tone) == 0 || bassFirst && played == 0 && tone != tones.bass()) return;
         frets[string] = fret;
+        if (fret > 0 && onLine[fret]++ == 0) lines++;
         string(string + 1, mask | 1 << tone, played + 1, 0, gaps);
+        if (fret > 0 && --onLine[fret] == 0) lines--;
     }
 
     private void take(int mask) {
-        int lines = 0;
-        int held = 0;
-        int highest = 0;
+        boolean isOwnPosition = low == 0 || onLine[low] > 0;
+        if (!isOwnPosition || !tones.fits(mask) || bassFirst && lowestPitch() % 12 != tones.bass()) return;
+        double bound = bound(mask);
+        if (bound >= worst) return;
+        found.add(new Candidate(frets.clone(), mask, bound));
+        if (found.size() > MOST_FOUND) keepBest();
+    }
+
+    private int lowestPitch() {
         int lowest = Integer.MAX_VALUE;
-        boolean ringsOpen = false;
-        for (int i = 0; i < strings; i++) {
-            if (frets[i] < 0) continue;
-            ringsOpen |= frets[i] == 0;
-            if (frets[i] > 0) {
-                held++;
-                lines |= 1 << frets[i];
-            }
-            highest = Math.max(highest, frets[i]);
-            lowest = Math.min(lowest, open[i] + frets[i]);
-        }
-        boolean isOwnPosition = low == 0 || (lines & 1 << low) != 0;
-        if (!isOwnPosition || Integer.bitCount(lines) > MOST_LINES || !tones.fits(mask)) return;
-        if (bassFirst && lowest % 12 != tones.bass()) return;
-        found.add(new Candidate(
-                frets.clone(),
-                mask,
-                bound(mask, Integer.bitCount(lines), held, highest) + (ringsOpen ? Effort.mixed(highest) : 0)));
+        for (int i = 0; i < strings; i++) if (frets[i] >= 0) lowest = Math.min(lowest, open[i] + frets[i]);
+        return lowest;
+    }
+
+    private void keepBest() {
+        found.sort(Comparator.comparingDouble(Candidate::bound));
+        found.subList(KEPT, found.size()).clear();
+        worst = found.getLast().bound();
     }
 
     /** What the shape costs at least: its fingers, its stretch, its place, the strings left out and the missing notes. */
-    private double bound(int mask, int lines, int held, int highest) {
-        double stretch = low == 0 ? 0 : neck.between(low, highest);
-        double cost = fingers(lines, held) + Effort.stretch(stretch, hand) + tones.cost(mask);
-        if (low > 0) cost += Effort.height(low, highest, neck);
-        return cost + leftOut();
+    private double bound(int mask) {
+        int held = 0;
+        int highest = 0;
+        boolean ringsOpen = false;
+        for (int fret : frets) {
+            if (fret > 0) held++;
+            highest = Math.max(highest, fret);
+            ringsOpen |= fret == 0;
+        }
+        double cost = fingers(lines, held) + tones.cost(mask) + leftOut();
+        if (ringsOpen) cost += Effort.mixed(highest);
+        if (low == 0) return cost;
+        return cost + Effort.stretch(neck.between(low, highest), hand) + Effort.height(low, highest, neck);
     }
 
     /** A finger for every string, or for every fret line and at least one barre. */

@@ -1,5 +1,6 @@
 package tactus.core.shape;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -19,6 +20,26 @@ public record Grip(Voicing voicing, Fingering fingering, List<Barre> barres, dou
     /** Finds how {@code hand} holds {@code voicing} with least effort; empty if it cannot. */
     public static Optional<Grip> of(Voicing voicing, Neck neck, FrettingHand hand) {
         return new GripFinder(neck, hand).find(voicing);
+    }
+
+    /** How {@code voicing} is held with the fingers that a teacher asks for, whether or not that is wise. */
+    public static Grip asked(Voicing voicing, Fingering fingering, Neck neck) {
+        var barres = new ArrayList<Barre>();
+        for (Finger finger : fingering.used()) {
+            List<Integer> strings = IntStream.rangeClosed(1, voicing.strings())
+                    .filter(string ->
+                            fingering.on(string).filter(finger::equals).isPresent())
+                    .boxed()
+                    .toList();
+            List<Integer> frets = strings.stream()
+                    .map(string -> voicing.fret(string).orElse(0))
+                    .distinct()
+                    .toList();
+            if (strings.size() > 1 && frets.size() == 1) {
+                barres.add(new Barre(finger, frets.getFirst(), strings.getLast(), strings.getFirst()));
+            }
+        }
+        return new Grip(voicing, fingering, barres, 0).at(neck);
     }
 
     /** How many fingers it takes. */

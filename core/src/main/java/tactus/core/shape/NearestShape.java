@@ -26,15 +26,14 @@ final class NearestShape {
     private final Tuning tuning;
     private final ChordName name;
     private final ChordTones tones;
+    /** As many strings as were played, but for one that may have been meant to be left out. */
+    private long fewest;
 
     NearestShape(Tuning tuning, ChordName name) {
         this.tuning = tuning;
         this.name = name;
         tones = ChordTones.of(name);
     }
-
-    /** As many strings as were played, but for one that may have been meant to be left out. */
-    private long fewest;
 
     private record Guess(List<Integer> frets, double cost) {}
 
@@ -56,8 +55,7 @@ final class NearestShape {
                 .filter(guess -> played(guess.frets) >= fewest)
                 .sorted(Comparator.comparingDouble(Guess::cost).thenComparing(guess -> guess.frets.toString()))
                 .map(guess -> new Voicing(guess.frets))
-                .filter(voicing ->
-                        Grip.of(voicing, Neck.USUAL, FrettingHand.USUAL).isPresent())
+                .filter(NearestShape::isPlayable)
                 .findFirst();
     }
 

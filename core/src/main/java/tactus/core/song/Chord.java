@@ -5,6 +5,9 @@ import java.util.Optional;
 import tactus.core.chord.ChordName;
 import tactus.core.pitch.Tuning;
 import tactus.core.shape.Fingering;
+import tactus.core.shape.FrettingHand;
+import tactus.core.shape.Grip;
+import tactus.core.shape.Neck;
 import tactus.core.shape.StringRange;
 import tactus.core.shape.Voicing;
 import tactus.core.time.NotationException;
@@ -48,6 +51,11 @@ public record Chord(String name, Voicing voicing, Optional<Fingering> fingering,
                     "a chord's name has 1 to 24 characters and no spaces, was \"" + shown + "\"");
         }
         return plain;
+    }
+
+    /** How it is held: with the fingers that are asked for, or those that {@code hand} would take; empty if it cannot. */
+    public Optional<Grip> grip(Neck neck, FrettingHand hand) {
+        return fingering.map(fingers -> Grip.asked(voicing, fingers, neck)).or(() -> Grip.of(voicing, neck, hand));
     }
 
     /** What the name means; empty if it cannot be read. */

@@ -46,6 +46,19 @@ class GripTest {
     }
 
     @Test
+    void fingersThatAreAskedForAreTakenAsTheyAre() {
+        Voicing f = Voicing.parse("133211");
+        Grip asked = Grip.asked(f, Fingering.parse("134211"), Neck.USUAL);
+        assertEquals(grip("133211"), asked);
+        Grip mean = Grip.asked(Voicing.parse("x02220"), Fingering.parse("x01110"), Neck.USUAL);
+        assertEquals(List.of(new Barre(Finger.INDEX, 2, 4, 2)), mean.barres());
+        assertEquals(1, mean.fingers());
+        Grip slip = Grip.asked(Voicing.parse("x32010"), Fingering.parse("x3(21)010"), Neck.USUAL);
+        assertEquals(List.of(), slip.barres());
+        assertEquals(0, mean.stretch());
+    }
+
+    @Test
     void theThumbTakesTheLowStringOnlyIfTheHandUsesIt() {
         var thumb = new FrettingHand(110, true);
         Voicing shape = Voicing.parse("200232");
