@@ -134,6 +134,13 @@ public final class CapoModel {
                 work.song().facts().key(), work.song().facts().instrument());
     }
 
+    /** The easiest choice for a student who has no capo; empty until there is a plan. */
+    Optional<CapoChoice> bestWithoutCapo() {
+        return plan.get().map(CapoPlan::choices).orElse(List.of()).stream()
+                .filter(choice -> choice.capo() == 0)
+                .findFirst();
+    }
+
     /** The answers to a change of key by {@code semitones}; empty until there is a plan. */
     List<KeyChange.Answer> keyChange(int semitones) {
         return plan.get()

@@ -98,7 +98,14 @@ final class CapoQuestions extends VBox {
         if (wanted.getValue() == null || sounding.getValue() == null) return;
         setting.setText(model.settings(sounding.getValue(), wanted.getValue()));
         lowered.setText(Words.of("capo.ask.lowered", signs(model.onLoweredGuitar(lower.getValue()))));
-        without.setText(Words.of("capo.ask.withoutAnswer", signs(model.withoutCapo())));
+        String along = model.bestWithoutCapo()
+                .map(choice -> Words.of(
+                        "capo.ask.along",
+                        Words.of("capo.place", choice.capo(), choice.tunedDown()),
+                        signs(choice.shapesKey()),
+                        choice.ease()))
+                .orElse("");
+        without.setText(Words.of("capo.ask.withoutAnswer", signs(model.withoutCapo())) + along);
         change.setText(
                 model.keyChange(up.getValue()).stream().map(CapoQuestions::line).collect(Collectors.joining("\n")));
     }

@@ -210,6 +210,8 @@ class SetUpFlowTest extends WindowTest {
         assertTrue(text("#capo-lowered").startsWith("Then it sounds in C."), text("#capo-lowered"));
         assertTrue(text("#capo-without").startsWith("Alone, the same shapes sound in C."), text("#capo-without"));
         await(() -> text("#capo-change").contains("move the capo to 4"));
+        assertTrue(
+                text("#capo-without").endsWith("To play along: no capo, shapes in D, ease 73."), text("#capo-without"));
         click("#capo-tune-down");
         assertEquals(2, song().facts().instrument().tunedDown());
         assertEquals("C", song().facts().key().toString());

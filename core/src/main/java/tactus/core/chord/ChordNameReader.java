@@ -16,12 +16,12 @@ final class ChordNameReader {
 
     /** What stands for nothing but itself, the longest first where one begins another. */
     private static final List<Map.Entry<Pattern, Consumer<QualityReading>>> WORDS = List.of(
-            word("sus2/?(?:sus)?4|sus4/?(?:sus)?2|sus4add[29]|sus2add4", reading -> {
+            word("(?i)sus ?2[/ ]?(?:sus ?)?4|sus ?4[/ ]?(?:sus ?)?2|sus4add[29]|sus2add4", reading -> {
                 reading.suspended(Degree.TWO);
                 reading.suspended(Degree.FOUR);
             }),
-            word("sus(?:pended)?2", reading -> reading.suspended(Degree.TWO)),
-            word("sus(?:pended)?4?", reading -> reading.suspended(Degree.FOUR)),
+            word("(?i)sus(?:pended)? ?2", reading -> reading.suspended(Degree.TWO)),
+            word("(?i)sus(?:pended)?(?: ?4)?", reading -> reading.suspended(Degree.FOUR)),
             word("phryg", reading -> {
                 reading.number(7);
                 reading.suspended(Degree.FOUR);
@@ -33,19 +33,20 @@ final class ChordNameReader {
                 reading.add(Degree.ELEVEN);
                 reading.omit(5);
             }),
-            word("half-?dim(?:inished)?7?|[øØ]7?|h7?(?![a-z])", QualityReading::halfDiminished),
-            word("dim(?:inished)?\\.?|°|º|o|0(?![0-9])", QualityReading::diminished),
-            word("aug(?:mented)?\\.?", QualityReading::augmented),
-            word("alt(?:ered)?\\.?7?", QualityReading::altered),
+            word("(?i:half-?dim(?:inished)?7?)|[øØ]7?|h7?(?![a-z])", QualityReading::halfDiminished),
+            word("(?i:dim(?:inished)?\\.?)|°|º|o|0(?![0-9])", QualityReading::diminished),
+            word("(?i)aug(?:mented)?\\.?", QualityReading::augmented),
+            word("(?i)alt(?:ered)?\\.?7?", QualityReading::altered),
             word("dom(?:inant)?7?", reading -> reading.number(7)),
-            word("[Mm]inor|[Mm]in\\.?|[Mm]i(?!n)|m(?!aj|a(?!dd|ug|lt))", QualityReading::minor),
+            word("[Mm]inor|[Mm]in\\.?|MIN|[Mm]i(?!n)|m(?!aj|a(?!dd|ug|lt))", QualityReading::minor),
             word("add" + MAJOR + "7", QualityReading::addMajorSeventh),
             word("(?:j|" + MAJOR + ")(?=[ (]*(?:7|9|11|13))", QualityReading::major),
             word(MAJOR + "(?=[#♯](?:4|11))|[\\^Δ∆△]", QualityReading::majorSeventh),
             word(MAJOR, _ -> {}));
 
-    private static final Pattern ADDED = Pattern.compile("(?:add(?:ed)?|/) ?([#♯b♭+-]?)(13|11|9|7|6|4|3|2)(?!\\d)");
-    private static final Pattern OMITTED = Pattern.compile("-?(?:omit|no) ?(1|root|3|5|9)(?:rd|th|st)?");
+    private static final Pattern ADDED =
+            Pattern.compile("(?:(?i:add(?:ed)?)|/) ?([#♯b♭+-]?)(13|11|9|7|6|4|3|2)(?!\\d)");
+    private static final Pattern OMITTED = Pattern.compile("(?i)-?(?:omit|no) ?(1|root|3|5|9)(?:rd|th|st)?");
     private static final Pattern ALTERED = Pattern.compile("([#♯b♭+−-])(13|11|9|7|6|5|4|3|2)(?!\\d)");
     private static final Pattern NUMBER = Pattern.compile("6/?9|9/?6|13|11|9|7|6|5|4|2");
 
@@ -97,7 +98,14 @@ final class ChordNameReader {
 
     private boolean isBass() {
         if (text.charAt(at) != '/' && text.charAt(at) != '\\') return false;
-        return at + 1 < text.length() && Character.isLetter(text.charAt(at + 1)) && !startsWithWord(at + 1);
+        int from = afterSpaces(at + 1);
+        return from < text.length() && Character.isLetter(text.charAt(from)) && !startsWithWord(from);
+    }
+
+    private int afterSpaces(int index) {
+        int after = index;
+        while (after < text.length() && text.charAt(after) == ' ') after++;
+        return after;
     }
 
     private boolean startsWithWord(int index) {
@@ -106,13 +114,13 @@ final class ChordNameReader {
     }
 
     private NoteName bass(NoteName root) {
-        int from = at + 1;
+        int from = afterSpaces(at + 1);
         int length = NoteName.lengthIn(text, from, school);
         if (length == 0 || from + length < text.length()) throw NearestNames.noBass(text, from, school);
         NoteName bass = NoteName.at(text, from, school);
         if (bass.pitchClass() == root.pitchClass()) {
             String said = text.substring(from);
-            String plain = text.substring(0, at);
+            String plain = text.substring(0, at).strip();
             String same = bass.equals(root)
                     ? " names its root as the bass"
                     : " has " + said + " in the bass, which is its root";

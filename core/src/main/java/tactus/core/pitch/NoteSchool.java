@@ -17,7 +17,7 @@ public enum NoteSchool {
         return switch (letter) {
             case 'H' -> new NoteName('B', alter);
             // "Bb" is written by many who say B for B flat; it means the same.
-            case 'B' -> new NoteName('B', Math.min(alter, 0) == alter ? -1 : alter - 1);
+            case 'B' -> new NoteName('B', alter <= 0 ? -1 : alter - 1);
             default -> new NoteName(letter, alter);
         };
     }

@@ -55,6 +55,10 @@ class ChordNameTest {
         "Eaug, E+, E(#5), Eaug., E+5",
         "D69, D6/9, D6add9, D9/6, D(6 9)",
         "C7(no5), C7no5, C7omit5, C7(omit 5), C7 no5",
+        "C/G, C / G, C/ G, Cmaj/G, C\\G",
+        "Dsus4, DSUS4, DSus, Dsus 4, D4",
+        "Ebdim, EbDim, EbDIM, Eb°, E♭o",
+        "F6/A, FM6/A, F add6/A, Fadd13/A, Fmaj6/A",
         "Gsus2sus4, Gsus24, Gsus2/4, Gsus4sus2, Gsus4(add9)"
     })
     void variantsAreWrittenInOneHouseForm(String house, String a, String b, String c, String d) {
