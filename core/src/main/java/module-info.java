@@ -2,11 +2,13 @@
 module tactus.core {
     exports tactus.core.capo;
     exports tactus.core.chord;
+    exports tactus.core.dictation;
     exports tactus.core.history;
     exports tactus.core.name;
     exports tactus.core.pattern;
     exports tactus.core.performance;
     exports tactus.core.picture;
+    exports tactus.core.picking;
     exports tactus.core.pitch;
     exports tactus.core.shape;
     exports tactus.core.snag;

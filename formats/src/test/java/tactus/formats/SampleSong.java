@@ -3,8 +3,12 @@ package tactus.formats;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternFrame;
 import tactus.core.pattern.PatternId;
+import tactus.core.pattern.Story;
+import tactus.core.picking.PickingHand;
 import tactus.core.pitch.ConcertPitch;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
@@ -22,7 +26,9 @@ import tactus.core.song.Song;
 import tactus.core.song.Span;
 import tactus.core.song.SpanLength;
 import tactus.core.stroke.Hand;
+import tactus.core.stroke.Role;
 import tactus.core.time.Division;
+import tactus.core.time.Feel;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 import tactus.core.time.Tempo;
@@ -43,6 +49,14 @@ public final class SampleSong {
         Pattern drive = Pattern.empty(new PatternId("drive"), "Drive “ö”", Meter.parse("2+2+3/8"))
                 .withLine("ddDdddD")
                 .withHand(Hand.allDown(Length.EIGHTH));
+        Pattern picked = Pattern.empty(new PatternId("picked"), "Picked", FOUR)
+                .withFrame(
+                        PatternFrame.of(FOUR).withDivisionOf(3, Division.THREE).withFeel(Feel.TRIPLET_SWING))
+                .withLine("p_ i' (q a)! m~ 5:3 (d4-2) l f(10,)")
+                .withMoves(2, List.of(FingerMove.parse("2h3"), FingerMove.parse("1/5")))
+                .withMoves(4, List.of(FingerMove.parse("2.-")))
+                .withPicking(PickingHand.FOLLOWING.withFixed(Role.INDEX, 3).withOverride("C", Role.ALTERNATE_BASS, 6))
+                .withStory(Story.NEW.withOrigin(Story.Origin.HEARD).withSaid("thumb, index"));
         var verse = new Section(
                 new SectionId("verse"),
                 "Verse",
@@ -78,7 +92,7 @@ public final class SampleSong {
                                 Voicing.parse("x-1-3-3-3-1"),
                                 Optional.of(Fingering.parse("x13331")),
                                 Optional.of(StringRange.parse("5-2")))),
-                List.of(march, drive),
+                List.of(march, drive, picked),
                 List.of(verse, short2),
                 List.of(verse.id(), short2.id(), verse.id()),
                 List.of(new ChangeCount("C", "Bb", 24)));

@@ -18,12 +18,8 @@ import tactus.core.pattern.PatternId;
 import tactus.core.song.Song;
 import tactus.core.stroke.Force;
 import tactus.core.stroke.Miss;
-import tactus.core.stroke.Mute;
-import tactus.core.stroke.Ring;
-import tactus.core.stroke.Stop;
 import tactus.core.stroke.Stroke;
 import tactus.core.stroke.StrokeLine;
-import tactus.core.stroke.Strum;
 import tactus.core.time.NotationException;
 import tactus.core.time.Slot;
 
@@ -79,10 +75,11 @@ public final class BenchModel {
     public void write(char letter) {
         pattern.get().ifPresent(shown -> {
             Slot at = shown.grid().slots().get(slot.get());
-            StrokeLine.stroke(letter, shown.hand().usual(at.inBar())).ifPresent(stroke -> {
-                put(shown, slot.get(), stroke);
-                move(1);
-            });
+            put(
+                    shown,
+                    slot.get(),
+                    StrokeLine.stroke(String.valueOf(letter), shown.frame().usualAt(at)));
+            move(1);
         });
     }
 
@@ -106,22 +103,8 @@ public final class BenchModel {
     public void toggleAccent() {
         pattern.get().ifPresent(shown -> {
             Stroke stroke = shown.at(shown.grid().slots().get(slot.get()));
-            put(shown, slot.get(), accentToggled(stroke));
+            put(shown, slot.get(), stroke.withForce(stroke.force().isAccented() ? Force.PLAIN : Force.ACCENTED));
         });
-    }
-
-    private static Stroke accentToggled(Stroke stroke) {
-        return switch (stroke) {
-            case Strum strum -> strum.withForce(other(strum.force()));
-            case Mute mute -> mute.withForce(other(mute.force()));
-            case Miss miss -> miss;
-            case Ring ring -> ring;
-            case Stop stop -> stop;
-        };
-    }
-
-    private static Force other(Force force) {
-        return force.isAccented() ? Force.PLAIN : Force.ACCENTED;
     }
 
     /** Moves the cursor by {@code slots}, at most to either end. */

@@ -15,6 +15,7 @@ import tactus.app.field.NamedField;
 import tactus.app.field.WholeNumberSpinner;
 import tactus.app.words.Words;
 import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternFrame;
 import tactus.core.stroke.Hand;
 import tactus.core.time.Division;
 import tactus.core.time.Length;
@@ -91,7 +92,7 @@ final class PatternFrameBar extends HBox {
         problem.setText("");
         if (!name.isFocused() || !name.getText().strip().equals(pattern.name())) showName(pattern);
         meter.setValue(pattern.meter().toString());
-        beats.setMost(Pattern.mostBeats(pattern.meter()));
+        beats.setMost(PatternFrame.mostBeats(pattern.meter()));
         beats.show(pattern.beats());
         division.setConverter(said(value -> noteName(value.slotLength(pattern.meter()))));
         division.getItems().setAll(Division.in(pattern.meter()));

@@ -1,11 +1,6 @@
 package tactus.app.command;
 
-import java.io.BufferedReader;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
 import java.io.PrintWriter;
-import java.nio.charset.StandardCharsets;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -74,7 +69,9 @@ final class ChordCommand implements Callable<Integer> {
     public Integer call() {
         ChordAnswers answers = answers();
         PrintWriter out = spec.commandLine().getOut();
-        if (query.equals("-")) return answerLines(answers, System.in, out);
+        if (query.equals("-"))
+            return QueryLines.answer(
+                    System.in, out, line -> answers.answer(line).json());
         ChordAnswer answer = answers.answer(query);
         if (!json && answer instanceof ChordAnswer.Unread unread) {
             throw new CommandFailure(TactusCommand.USAGE, "tactus chord: " + unread.error());
@@ -97,19 +94,6 @@ final class ChordCommand implements Callable<Integer> {
                     most);
         } catch (IllegalArgumentException wrong) {
             throw new CommandFailure(TactusCommand.USAGE, "tactus chord: " + wrong.getMessage());
-        }
-    }
-
-    static int answerLines(ChordAnswers answers, InputStream in, PrintWriter out) {
-        try {
-            var lines = new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8));
-            for (String line = lines.readLine(); line != null; line = lines.readLine()) {
-                if (!line.isBlank()) out.println(answers.answer(line).json());
-            }
-            out.flush();
-            return TactusCommand.FINE;
-        } catch (IOException broken) {
-            throw new CommandFailure(TactusCommand.FOUND, "tactus chord: the input broke off: " + broken.getMessage());
         }
     }
 }

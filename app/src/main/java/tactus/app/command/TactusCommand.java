@@ -17,7 +17,13 @@ import picocli.CommandLine.Parameters;
 @Command(
         name = "tactus",
         description = "Rhythm parts for guitar lessons. Without a command it opens the window.",
-        subcommands = {ExportCommand.class, CheckCommand.class, ChordCommand.class, CapoCommand.class},
+        subcommands = {
+            ExportCommand.class,
+            CheckCommand.class,
+            ChordCommand.class,
+            CapoCommand.class,
+            PlaceCommand.class
+        },
         version = "Tactus 0.1",
         mixinStandardHelpOptions = true)
 public final class TactusCommand implements Callable<Integer> {

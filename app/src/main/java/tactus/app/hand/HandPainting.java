@@ -103,6 +103,9 @@ final class HandPainting {
             case Mark.Cross cross -> paintCross(cross);
             case Mark.StopBar bar -> line(bar.from(), bar.to(), bar.thickness(), inks.ink());
             case Mark.Trail trail -> level(trail.from(), trail.to(), trail.thickness(), inks.soft());
+            case Mark.Finger finger -> paintFinger(finger);
+            case Mark.Tie tie -> line(tie.from(), tie.to(), tie.thickness(), inks.ink());
+            case Mark.MoveText move -> paintMove(move);
             case Mark.CountText count -> paintCount(count);
             case Mark.StringName name -> paintName(name);
         }
@@ -188,6 +191,35 @@ final class HandPainting {
         double thickness = (large ? 2.2 : 1.1) * (cross.isAccented() ? 1.5 : 1);
         line(new Point(x - arm, y - arm), new Point(x + arm, y + arm), thickness, colour);
         line(new Point(x - arm, y + arm), new Point(x + arm, y - arm), thickness, colour);
+    }
+
+    /** A finger is a dab of ink on its string, with its letter in it; a wrong one is hollow. */
+    private void paintFinger(Mark.Finger finger) {
+        Color colour = finger.isAccented() ? inks.warm() : inks.ink();
+        double radius = finger.radius();
+        double left = finger.middle().x() - radius;
+        double top = finger.middle().y() - radius;
+        brush.setLineDashes();
+        brush.setFill(finger.isWrong() ? inks.paper() : colour);
+        brush.fillOval(left, top, 2 * radius, 2 * radius);
+        brush.setStroke(colour);
+        brush.setLineWidth(large ? 2 : 1);
+        if (finger.isWrong()) brush.strokeOval(left, top, 2 * radius, 2 * radius);
+        Color letter = finger.isWrong() ? colour : inks.paper();
+        letters(finger.label(), finger.middle(), Math.max(7, radius * 1.35), letter);
+    }
+
+    private void paintMove(Mark.MoveText move) {
+        letters(move.text(), move.middle(), move.size(), inks.warm());
+    }
+
+    private void letters(String text, Point middle, double size, Color colour) {
+        if (text.isEmpty()) return;
+        brush.setFont(Font.font(FAMILY, FontWeight.BOLD, size));
+        brush.setFill(colour);
+        brush.setTextAlign(TextAlignment.CENTER);
+        brush.setTextBaseline(VPos.CENTER);
+        brush.fillText(text, middle.x(), middle.y());
     }
 
     private void paintCount(Mark.CountText count) {

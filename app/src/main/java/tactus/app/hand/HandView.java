@@ -20,6 +20,7 @@ import tactus.core.picture.Frame;
 import tactus.core.picture.HandPicture;
 import tactus.core.picture.Passage;
 import tactus.core.pitch.Tuning;
+import tactus.core.stroke.RoleSchool;
 
 /**
  * The hand over the strings. Style class {@code hand-view}; at which size it is shown is settled when it is made. While
@@ -32,6 +33,7 @@ public final class HandView extends InkCanvas {
             new SimpleObjectProperty<>(this, "passage", Optional.empty());
     private final ObjectProperty<Tuning> tuning = new SimpleObjectProperty<>(this, "tuning", Tuning.STANDARD);
     private final BooleanProperty lowStringOnTop = new SimpleBooleanProperty(this, "lowStringOnTop", true);
+    private final ObjectProperty<RoleSchool> roles = new SimpleObjectProperty<>(this, "roles", RoleSchool.LETTERS);
     private final IntegerProperty writing = new SimpleIntegerProperty(this, "writing", -1);
     private final DoubleProperty playing = new SimpleDoubleProperty(this, "playing", Double.NaN);
     private Optional<HandPicture> picture = Optional.empty();
@@ -46,6 +48,7 @@ public final class HandView extends InkCanvas {
         getStyleClass().add("hand-view");
         passage.subscribe(_ -> draw());
         lowStringOnTop.subscribe(_ -> draw());
+        roles.subscribe(_ -> draw());
         repaintOn(List.of(tuning, writing, playing, focusedProperty()));
         widthProperty().subscribe(_ -> forget());
         heightProperty().subscribe(_ -> forget());
@@ -63,7 +66,7 @@ public final class HandView extends InkCanvas {
     /** The picture as it is laid out now; empty while there is nothing to show or no room. */
     public Optional<HandPicture> picture() {
         if (picture.isEmpty() && getWidth() > 1 && getHeight() > 1) {
-            var frame = new Frame(size, getWidth(), getHeight(), lowStringOnTop.get());
+            var frame = new Frame(size, getWidth(), getHeight(), lowStringOnTop.get(), roles.get());
             picture = passage.get().map(shown -> HandPicture.of(shown, frame));
         }
         return picture;
@@ -125,6 +128,11 @@ public final class HandView extends InkCanvas {
 
     public BooleanProperty lowStringOnTopProperty() {
         return lowStringOnTop;
+    }
+
+    /** How the fingers of the picking hand are called. */
+    public ObjectProperty<RoleSchool> rolesProperty() {
+        return roles;
     }
 
     /** The slot that is written next, or -1 for none. */

@@ -14,7 +14,7 @@ import javafx.scene.paint.Color;
 
 /**
  * A region that is painted in the inks of the theme: {@code -tactus-ink}, {@code -tactus-soft}, {@code -tactus-faint},
- * {@code -tactus-warm} and {@code -tactus-glow} in the stylesheet.
+ * {@code -tactus-warm}, {@code -tactus-glow} and {@code -tactus-paper} in the stylesheet.
  */
 public abstract class InkCanvas extends Region {
 
@@ -26,16 +26,19 @@ public abstract class InkCanvas extends Region {
     private static final CssMetaData<InkCanvas, Color> WARM = colour("-tactus-warm");
     private static final CssMetaData<InkCanvas, Color> GLOW = colour("-tactus-glow");
 
+    private static final CssMetaData<InkCanvas, Color> PAPER = colour("-tactus-paper");
+
     private final StyleableObjectProperty<Color> ink = property(INK);
     private final StyleableObjectProperty<Color> soft = property(SOFT);
     private final StyleableObjectProperty<Color> faint = property(FAINT);
     private final StyleableObjectProperty<Color> warm = property(WARM);
     private final StyleableObjectProperty<Color> glow = property(GLOW);
+    private final StyleableObjectProperty<Color> paper = property(PAPER);
     private final Canvas canvas = new Canvas();
 
     protected InkCanvas() {
         getChildren().add(canvas);
-        repaintOn(List.of(ink, soft, faint, warm, glow));
+        repaintOn(List.of(ink, soft, faint, warm, glow, paper));
     }
 
     private static CssMetaData<InkCanvas, Color> colour(String name) {
@@ -47,7 +50,7 @@ public abstract class InkCanvas extends Region {
     }
 
     private StyleableObjectProperty<Color> property(String name) {
-        return List.of(ink, soft, faint, warm, glow).stream()
+        return List.of(ink, soft, faint, warm, glow, paper).stream()
                 .filter(property -> property.getName().equals(name))
                 .findFirst()
                 .orElseThrow();
@@ -79,7 +82,7 @@ public abstract class InkCanvas extends Region {
 
     /** The colours as the theme has them now. */
     protected final Inks inks() {
-        return new Inks(ink.get(), soft.get(), faint.get(), warm.get(), glow.get());
+        return new Inks(ink.get(), soft.get(), faint.get(), warm.get(), glow.get(), paper.get());
     }
 
     @Override

@@ -123,7 +123,8 @@ class ChordCommandTest {
         var answers =
                 new ChordAnswers(Instrument.USUAL, Neck.USUAL, FrettingHand.USUAL, NoteSchool.INTERNATIONAL, false, 12);
         var in = new ByteArrayInputStream("x32010\nAm7\n\nq\n".getBytes(StandardCharsets.UTF_8));
-        ChordCommand.answerLines(answers, in, new PrintWriter(out, true));
+        QueryLines.answer(
+                in, new PrintWriter(out, true), line -> answers.answer(line).json());
         List<JsonNode> lines =
                 out.toString().lines().map(JsonMapper.shared()::readTree).toList();
         assertEquals(3, lines.size());

@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
+import tactus.core.picking.PickingHand;
 import tactus.core.stroke.Hand;
 import tactus.core.stroke.Miss;
 import tactus.core.stroke.Stroke;
@@ -22,40 +24,41 @@ import tactus.core.time.Slot;
  * are played.
  *
  * @param name what a person reads, 1 to 60 characters
- * @param beats the length in felt beats of {@code meter}, from 1 to eight bars
  * @param strokes every stroke written, on the grid or kept outside it; a slot without one is a miss
+ * @param moves what the fretting hand changes, by slot; kept outside the grid as strokes are
+ * @param picking where the fingers go beyond the rule
+ * @param story where it comes from
  */
 public record Pattern(
         PatternId id,
         String name,
-        Meter meter,
-        int beats,
-        Division division,
-        Hand hand,
-        SortedMap<SlotAt, Stroke> strokes) {
-
-    /** The longest a pattern can be. */
-    public static final int MOST_BARS = 8;
+        PatternFrame frame,
+        SortedMap<SlotAt, Stroke> strokes,
+        SortedMap<SlotAt, List<FingerMove>> moves,
+        PickingHand picking,
+        Story story) {
 
     private static final int LONGEST_NAME = 60;
 
-    /** @throws IllegalArgumentException if the name, the length or the division is outside its range */
+    /** @throws IllegalArgumentException if the name is outside its range */
     public Pattern {
         Objects.requireNonNull(id);
-        Objects.requireNonNull(hand);
+        Objects.requireNonNull(frame);
+        Objects.requireNonNull(picking);
+        Objects.requireNonNull(story);
         name = checkedName(name);
-        int most = mostBeats(meter);
-        if (beats < 1 || beats > most) {
-            throw new IllegalArgumentException(
-                    "a pattern in " + meter + " has 1 to " + most + " beats (" + MOST_BARS + " bars), not " + beats);
-        }
-        if (!division.fits(meter)) {
-            throw new IllegalArgumentException(
-                    "the beats of " + meter + " do not divide into " + division.slots() + " equal slots");
-        }
         var written = new TreeMap<>(strokes);
         written.values().removeIf(Miss.class::isInstance);
         strokes = Collections.unmodifiableSortedMap(written);
+        moves = Collections.unmodifiableSortedMap(copied(moves));
+    }
+
+    private static TreeMap<SlotAt, List<FingerMove>> copied(Map<SlotAt, List<FingerMove>> moves) {
+        var copied = new TreeMap<SlotAt, List<FingerMove>>();
+        moves.forEach((at, each) -> {
+            if (!each.isEmpty()) copied.put(at, List.copyOf(each));
+        });
+        return copied;
     }
 
     private static String checkedName(String name) {
@@ -68,31 +71,56 @@ public record Pattern(
 
     /** Returns a pattern of one bar without strokes, in eighths, the hand moving along. */
     public static Pattern empty(PatternId id, String name, Meter meter) {
-        Division division = Division.usualIn(meter);
-        Hand hand = Hand.pendulum(division.slotLength(meter));
-        return new Pattern(id, name, meter, meter.beats().size(), division, hand, Collections.emptySortedMap());
+        return empty(id, name, PatternFrame.of(meter));
     }
 
-    /** The most felt beats a pattern in {@code meter} can have. */
-    public static int mostBeats(Meter meter) {
-        return MOST_BARS * meter.beats().size();
+    /** Returns a pattern without strokes. */
+    public static Pattern empty(PatternId id, String name, PatternFrame frame) {
+        return new Pattern(
+                id,
+                name,
+                frame,
+                Collections.emptySortedMap(),
+                Collections.emptySortedMap(),
+                PickingHand.FOLLOWING,
+                Story.NEW);
+    }
+
+    public Meter meter() {
+        return frame.meter();
+    }
+
+    /** The length in felt beats. */
+    public int beats() {
+        return frame.beats();
+    }
+
+    public Division division() {
+        return frame.division();
+    }
+
+    public Hand hand() {
+        return frame.hand();
     }
 
     /** The slots that are played. */
     public Grid grid() {
-        return Grid.of(meter, beats, division);
+        return frame.grid();
     }
 
     /** How long one round lasts. */
     public Length length() {
-        int inBar = meter.beats().size();
-        Length rest = meter.beats().subList(0, beats % inBar).stream().reduce(Length.ZERO, Length::plus);
-        return meter.length().times(beats / inBar).plus(rest);
+        return frame.length();
     }
 
     /** The stroke at {@code slot} of this pattern's grid. */
     public Stroke at(Slot slot) {
-        return strokes.getOrDefault(new SlotAt(slot.bar(), slot.inBar()), Miss.MISS);
+        return strokes.getOrDefault(SlotAt.of(slot), Miss.MISS);
+    }
+
+    /** What the fretting hand changes at {@code slot}. */
+    public List<FingerMove> movesAt(Slot slot) {
+        return moves.getOrDefault(SlotAt.of(slot), List.of());
     }
 
     /** One stroke for every slot of the grid, misses included. */
@@ -103,18 +131,20 @@ public record Pattern(
     /** The strokes that are kept but lie outside the grid. */
     public SortedMap<SlotAt, Stroke> outside() {
         var rest = new TreeMap<>(strokes);
-        grid().slots().forEach(slot -> rest.remove(new SlotAt(slot.bar(), slot.inBar())));
+        grid().slots().forEach(slot -> rest.remove(SlotAt.of(slot)));
         return rest;
     }
 
     /** Answers whether the stroke at {@code slot} goes another way than the hand. */
     public boolean isAgainstHand(Slot slot) {
-        return hand.isAgainst(at(slot), slot.inBar());
+        return frame.isAgainst(at(slot), slot);
     }
 
-    /** The played strokes, one character a slot; see {@link StrokeLine}. */
+    /** The played strokes, one sign a slot; see {@link StrokeLine}. */
     public String line() {
-        return StrokeLine.format(played(), grid(), hand);
+        return grid().slots().stream()
+                .map(slot -> StrokeLine.format(at(slot), frame.usualAt(slot)))
+                .collect(Collectors.joining());
     }
 
     /**
@@ -126,76 +156,85 @@ public record Pattern(
     public Pattern withLine(String line) {
         Pattern longer = longEnoughFor(StrokeLine.slots(line));
         Grid grid = longer.grid();
-        List<Stroke> read = StrokeLine.parse(line, grid, hand);
+        List<Stroke> read =
+                StrokeLine.parse(line, grid.slots().stream().map(frame::usualAt).toList());
         var written = longer.outside();
         for (int i = 0; i < read.size(); i++) {
-            Slot slot = grid.slots().get(i);
-            written.put(new SlotAt(slot.bar(), slot.inBar()), read.get(i));
+            written.put(SlotAt.of(grid.slots().get(i)), read.get(i));
         }
         return longer.withStrokes(written);
     }
 
     private Pattern longEnoughFor(int slots) {
         Pattern longer = this;
-        while (longer.beats < mostBeats(meter) && longer.grid().size() < slots)
-            longer = longer.withBeats(longer.beats + 1);
+        while (longer.beats() < PatternFrame.mostBeats(meter()) && longer.grid().size() < slots)
+            longer = longer.withBeats(longer.beats() + 1);
         return longer;
     }
 
     /** Puts {@code stroke} on the slot with {@code index}. */
     public Pattern withStroke(int index, Stroke stroke) {
-        Slot slot = grid().slots().get(index);
         var written = new TreeMap<>(strokes);
-        written.put(new SlotAt(slot.bar(), slot.inBar()), stroke);
+        written.put(SlotAt.of(grid().slots().get(index)), stroke);
         return withStrokes(written);
+    }
+
+    /** Puts one stroke on each slot of the grid. */
+    public Pattern withPlayed(List<? extends Stroke> played) {
+        var written = outside();
+        List<Slot> slots = grid().slots();
+        for (int i = 0; i < slots.size(); i++) written.put(SlotAt.of(slots.get(i)), played.get(i));
+        return withStrokes(written);
+    }
+
+    /** Changes what the fretting hand does at the slot with {@code index}. */
+    public Pattern withMoves(int index, List<FingerMove> others) {
+        var changed = new TreeMap<>(moves);
+        changed.put(SlotAt.of(grid().slots().get(index)), others);
+        return new Pattern(id, name, frame, strokes, changed, picking, story);
     }
 
     /** Takes every stroke of the same bar, meter by meter; whole bars stay whole bars, and nothing written is lost. */
     public Pattern withMeter(Meter other) {
-        int inBar = meter.beats().size();
-        int otherInBar = other.beats().size();
-        int bars = (beats + inBar - 1) / inBar;
-        int count = beats % inBar == 0 ? bars * otherInBar : Math.min(beats, otherInBar * MOST_BARS);
-        Division fitting = divisionLike(other);
-        boolean handFollowsSlots = hand.rate().equals(division.slotLength(meter));
-        Hand swing = handFollowsSlots ? new Hand(hand.mode(), fitting.slotLength(other)) : hand;
-        return new Pattern(id, name, other, count, fitting, swing, strokes);
-    }
-
-    private Division divisionLike(Meter other) {
-        Length slot = division.slotLength(meter);
-        return Division.in(other).stream()
-                .filter(fitting -> fitting.slotLength(other).equals(slot))
-                .findFirst()
-                .orElse(Division.usualIn(other));
+        return withFrame(frame.withMeter(other));
     }
 
     /** Makes the pattern {@code count} felt beats long. */
     public Pattern withBeats(int count) {
-        return new Pattern(id, name, meter, count, division, hand, strokes);
+        return withFrame(frame.withBeats(count));
     }
 
     /** Divides the beats otherwise; a hand that moved with the slots goes on doing so. */
     public Pattern withDivision(Division other) {
-        boolean handFollowsSlots = hand.rate().equals(division.slotLength(meter));
-        Hand swing = handFollowsSlots ? new Hand(hand.mode(), other.slotLength(meter)) : hand;
-        return new Pattern(id, name, meter, beats, other, swing, strokes);
+        return withFrame(frame.withDivision(other));
     }
 
     public Pattern withHand(Hand other) {
-        return new Pattern(id, name, meter, beats, division, other, strokes);
+        return withFrame(frame.withHand(other));
+    }
+
+    public Pattern withFrame(PatternFrame other) {
+        return new Pattern(id, name, other, strokes, moves, picking, story);
     }
 
     public Pattern withName(String other) {
-        return new Pattern(id, other, meter, beats, division, hand, strokes);
+        return new Pattern(id, other, frame, strokes, moves, picking, story);
+    }
+
+    public Pattern withPicking(PickingHand other) {
+        return new Pattern(id, name, frame, strokes, moves, other, story);
+    }
+
+    public Pattern withStory(Story other) {
+        return new Pattern(id, name, frame, strokes, moves, picking, other);
     }
 
     /** Returns the same strokes as a pattern of its own. */
     public Pattern copiedAs(PatternId otherId, String otherName) {
-        return new Pattern(otherId, otherName, meter, beats, division, hand, strokes);
+        return new Pattern(otherId, otherName, frame, strokes, moves, picking, story);
     }
 
     private Pattern withStrokes(Map<SlotAt, Stroke> others) {
-        return new Pattern(id, name, meter, beats, division, hand, new TreeMap<>(others));
+        return new Pattern(id, name, frame, new TreeMap<>(others), moves, picking, story);
     }
 }

@@ -23,7 +23,7 @@ public record PatternFacts(int strokes, int misses, int against, int kept, Lengt
         for (Slot slot : pattern.grid().slots()) {
             if (pattern.at(slot).isStruck()) strokes++;
             if (pattern.isAgainstHand(slot)) against++;
-            boolean crosses = pattern.hand().at(slot.inBar()).isPresent();
+            boolean crosses = pattern.frame().handAt(slot).isPresent();
             if (crosses && pattern.at(slot) instanceof Miss) misses++;
         }
         return new PatternFacts(strokes, misses, against, pattern.outside().size(), pattern.length());

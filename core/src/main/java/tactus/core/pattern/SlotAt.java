@@ -2,6 +2,7 @@ package tactus.core.pattern;
 
 import java.util.Comparator;
 import tactus.core.time.Length;
+import tactus.core.time.Slot;
 
 /**
  * Where a stroke of a pattern was written. It is kept by bar, so that a bar that gets another meter keeps its strokes
@@ -20,6 +21,11 @@ public record SlotAt(int bar, Length inBar) implements Comparable<SlotAt> {
         if (bar < 0 || inBar.isLessThan(Length.ZERO)) {
             throw new IllegalArgumentException("a slot cannot lie before the start, was bar " + bar + ", " + inBar);
         }
+    }
+
+    /** Where a stroke of {@code slot} is kept. */
+    public static SlotAt of(Slot slot) {
+        return new SlotAt(slot.bar(), slot.inBar());
     }
 
     @Override

@@ -7,13 +7,13 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import tactus.core.stroke.Direction;
-import tactus.core.stroke.Force;
 import tactus.core.stroke.Miss;
 import tactus.core.stroke.Mute;
+import tactus.core.stroke.Pluck;
 import tactus.core.stroke.Ring;
 import tactus.core.stroke.Stop;
 import tactus.core.stroke.Strum;
+import tactus.core.stroke.Touch;
 import tactus.core.timeline.StruckString;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineStroke;
@@ -71,26 +71,32 @@ public record Performance(List<Note> notes, double seconds) {
 
         private void play(TimelineStroke stroke) {
             switch (stroke.stroke()) {
-                case Strum strum -> strike(stroke, strum.direction(), strum.force(), false);
-                case Mute(var direction, var force) -> {
+                case Strum _ -> strike(stroke, false);
+                case Pluck _ -> strike(stroke, false);
+                case Mute _ -> {
                     silence(stroke.seconds());
-                    strike(stroke, direction, force, true);
+                    strike(stroke, true);
                 }
                 case Stop _ -> silence(stroke.seconds());
                 case Miss _, Ring _ -> {}
             }
+            for (StruckString slurred : stroke.slurred()) sound(stroke.seconds(), slurred, Strumming.SLURRED, false);
         }
 
-        private void strike(TimelineStroke stroke, Direction direction, Force force, boolean dead) {
+        private void strike(TimelineStroke stroke, boolean dead) {
             double at = stroke.seconds();
             int place = 0;
             for (StruckString struck : stroke.strings()) {
-                end(struck.string(), at);
-                double velocity = Strumming.velocity(direction, force, place++);
-                notes.add(new Note(struck.string(), struck.pitch(), at, at + DEAD_NOTE, velocity, dead));
-                if (!dead) sounding[struck.string()] = notes.size() - 1;
-                at += Strumming.spread(force);
+                sound(at, struck, Strumming.velocity(stroke.stroke(), place++), dead);
+                if (stroke.stroke().touch() == Touch.PALM_MUTED) end(struck.string(), at + Strumming.PALM_MUTED);
+                at += Strumming.spread(stroke.stroke());
             }
+        }
+
+        private void sound(double at, StruckString struck, double velocity, boolean dead) {
+            end(struck.string(), at);
+            notes.add(new Note(struck.string(), struck.pitch(), at, at + DEAD_NOTE, velocity, dead));
+            if (!dead) sounding[struck.string()] = notes.size() - 1;
         }
 
         private void releaseWhatMoved(TimelineStroke stroke) {

@@ -1,13 +1,16 @@
 package tactus.core.picture;
 
+import tactus.core.stroke.RoleSchool;
+
 /**
  * How large a picture is and what of it is shown.
  *
  * @param width over 0
  * @param height over 0
  * @param lowStringOnTop whether string 6 lies on top, so that down on the page is down on the guitar
+ * @param roles how the fingers of the picking hand are called
  */
-public record Frame(Size size, double width, double height, boolean lowStringOnTop) {
+public record Frame(Size size, double width, double height, boolean lowStringOnTop, RoleSchool roles) {
 
     /** The sizes of the picture. */
     public enum Size {
@@ -44,7 +47,7 @@ public record Frame(Size size, double width, double height, boolean lowStringOnT
 
     /** String 6 on top. */
     public static Frame of(Size size, double width, double height) {
-        return new Frame(size, width, height, true);
+        return new Frame(size, width, height, true, RoleSchool.LETTERS);
     }
 
     /** Where the slots start. */

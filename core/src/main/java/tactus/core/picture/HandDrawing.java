@@ -9,9 +9,11 @@ import tactus.core.stroke.Direction;
 import tactus.core.stroke.Force;
 import tactus.core.stroke.Miss;
 import tactus.core.stroke.Mute;
+import tactus.core.stroke.Pluck;
 import tactus.core.stroke.Ring;
 import tactus.core.stroke.Stop;
 import tactus.core.stroke.Strum;
+import tactus.core.stroke.Touch;
 import tactus.core.time.Length;
 
 /** Works out every mark of one picture. */
@@ -32,6 +34,7 @@ final class HandDrawing {
     private final double slotWidth;
     private final HandPath path;
     private final List<Mark> marks = new ArrayList<>();
+    private final FingerDrawing fingers;
 
     HandDrawing(Passage passage, Frame frame) {
         this.passage = passage;
@@ -41,6 +44,7 @@ final class HandDrawing {
         gap = room / (gaps + 0.5);
         axis = room / 2;
         slotWidth = slotWidth();
+        fingers = new FingerDrawing(frame, gap, slotWidth, marks, this::x, this::y);
         path = new HandPath(axis, gap * gaps / 2, frame.lowStringOnTop());
         path.through(
                 passage.crossings().stream()
@@ -95,24 +99,46 @@ final class HandDrawing {
 
     private void addStroke(Played slot) {
         switch (slot.stroke()) {
-            case Strum strum ->
-                slot.range().ifPresent(range -> addBrush(slot, range, strum.direction(), strum.force()));
+            case Strum strum -> slot.range().ifPresent(range -> addBrush(slot, range, strum));
+            case Pluck pluck -> fingers.add(slot, pluck);
             case Mute mute -> slot.range().ifPresent(range -> addCrosses(slot, range, mute.force()));
             case Stop _ -> addStop(slot);
             case Ring _ -> addTrails(slot);
             case Miss _ -> {}
         }
+        fingers.addMoves(slot);
     }
 
-    private void addBrush(Played slot, Range range, Direction direction, Force force) {
+    private void addBrush(Played slot, Range range, Strum strum) {
+        Direction direction = strum.direction();
+        boolean accented = strum.force().isAccented();
         HandPath.Swing swing = swingOf(slot, direction);
         double first = y(direction == Direction.DOWN ? range.lowest() : range.highest());
         double last = y(direction == Direction.DOWN ? range.highest() : range.lowest());
         double way = frame.lowStringOnTop() == (direction == Direction.DOWN) ? 1 : -1;
         double from = first - way * gap * OVERSHOOT;
         double to = last + way * gap * OVERSHOOT;
-        double thick = Math.min(gap * 0.72, slotWidth * 0.3) * (force.isAccented() ? 1.7 : 1);
-        marks.add(new Mark.Brush(slot.index(), outline(swing, from, to, thick), force.isAccented(), slot.isAgainst()));
+        double thick = Math.min(gap * 0.72, slotWidth * 0.3) * weight(strum.force());
+        double lean = strum.touch() == Touch.SWEPT ? slotWidth * 0.36 : 0;
+        marks.add(new Mark.Brush(slot.index(), outline(swing, from, to, thick, lean), accented, slot.isAgainst()));
+        if (strum.touch() == Touch.PALM_MUTED) addPalm(slot, Math.max(from, to));
+    }
+
+    private static double weight(Force force) {
+        return switch (force) {
+            case SOFT -> 0.5;
+            case PLAIN -> 1;
+            case ACCENTED -> 1.7;
+        };
+    }
+
+    /** The edge of the hand on the strings: a short thick line under the stroke. */
+    private void addPalm(Played slot, double bottom) {
+        double x = x(slot.middle());
+        double half = slotWidth * 0.3;
+        double y = bottom + gap * 0.3;
+        marks.add(new Mark.StopBar(
+                slot.index(), new Point(x - half, y), new Point(x + half, y), Math.max(1.5, Math.min(5, gap * 0.2))));
     }
 
     private HandPath.Swing swingOf(Played slot, Direction direction) {
@@ -123,19 +149,19 @@ final class HandDrawing {
                 .orElse(new HandPath.Swing(middle - slotWidth / 2, middle, middle + slotWidth / 2, direction));
     }
 
-    /** The path between two heights, growing from a thin point to {@code thick} and rounded off at the end. */
-    private List<Point> outline(HandPath.Swing swing, double from, double to, double thick) {
+    /** The path between two heights, growing from a thin point to {@code thick}, leaning, and rounded off at the end. */
+    private List<Point> outline(HandPath.Swing swing, double from, double to, double thick, double lean) {
         var left = new ArrayList<Point>();
         var right = new ArrayList<Point>();
         for (int step = 0; step <= BRUSH_STEPS; step++) {
             double part = (double) step / BRUSH_STEPS;
             double y = from + part * (to - from);
             double half = thick / 2 * (0.10 + 0.90 * Math.pow(part, 0.85));
-            double x = path.xAt(swing, y);
+            double x = path.xAt(swing, y) + lean * (part - 0.5) * 2;
             left.add(new Point(x - half, y));
             right.addFirst(new Point(x + half, y));
         }
-        addCap(left, path.xAt(swing, to), to, thick, to > from ? 1 : -1);
+        addCap(left, path.xAt(swing, to) + lean, to, thick, to > from ? 1 : -1);
         left.addAll(right);
         return left;
     }

@@ -34,6 +34,21 @@ public sealed interface Mark {
     /** A dead string: a cross with arms of {@code arm} length. */
     record Cross(int slot, Point middle, double arm, boolean isAccented, boolean isAgainst) implements Mark {}
 
+    /**
+     * A plucked string.
+     *
+     * @param label the finger or the fret; empty where the string says it all
+     * @param isWrong whether the string is dead there or its note is not in the chord; then it is drawn hollow
+     */
+    record Finger(int slot, Point middle, double radius, String label, boolean isAccented, boolean isWrong)
+            implements Mark {}
+
+    /** What is plucked at once. */
+    record Tie(int slot, Point from, Point to, double thickness) implements Mark {}
+
+    /** What the fretting hand changes, before the slot's stroke. */
+    record MoveText(int slot, String text, Point middle, double size) implements Mark {}
+
     /** A stop: a bar that closes the strings. */
     record StopBar(int slot, Point from, Point to, double thickness) implements Mark {}
 

@@ -1,12 +1,19 @@
 package tactus.core.picture;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import tactus.core.pattern.Figure;
+import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Pattern;
+import tactus.core.picking.Held;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Miss;
 import tactus.core.stroke.Mute;
+import tactus.core.stroke.Pluck;
 import tactus.core.stroke.Reach;
 import tactus.core.stroke.Ring;
 import tactus.core.stroke.Stop;
@@ -45,6 +52,8 @@ public record Passage(
      * @param index from 0
      * @param middle the middle of the slot, where the hand meets the strings
      * @param range the strings struck; empty where none is
+     * @param fingers what is plucked
+     * @param moves what the fretting hand changes
      */
     public record Played(
             int index,
@@ -53,7 +62,15 @@ public record Passage(
             Stroke stroke,
             boolean isAgainst,
             Count count,
-            Optional<Range> range) {}
+            Optional<Range> range,
+            List<Fingerprint> fingers,
+            List<FingerMove> moves) {
+
+        public Played {
+            fingers = List.copyOf(fingers);
+            moves = List.copyOf(moves);
+        }
+    }
 
     /**
      * Strings next to each other.
@@ -79,54 +96,67 @@ public record Passage(
         crossings = List.copyOf(crossings);
     }
 
-    /** One round of {@code pattern} on six strings. */
+    /** One round of {@code pattern} on six strings; fingers are where they are on a chord rooted on string 5. */
     public static Passage of(Pattern pattern) {
+        return of(pattern, USUAL_STRINGS, Fingerprint::unheld);
+    }
+
+    /** One round of {@code pattern} with the fingers on a chord, known to the pattern as {@code name}. */
+    public static Passage of(Pattern pattern, Held held, String name) {
+        Figure figure = Figure.of(pattern);
+        return of(
+                pattern,
+                held.tuning().strings(),
+                stroke -> stroke instanceof Pluck pluck ? Fingerprint.of(figure.on(held, name, pluck)) : List.of());
+    }
+
+    private static Passage of(Pattern pattern, int strings, Function<Stroke, List<Fingerprint>> fingers) {
         var grid = pattern.grid();
         var slots = grid.slots().stream()
-                .map(slot -> played(slot, pattern.at(slot), pattern.isAgainstHand(slot)))
+                .map(slot -> new Played(
+                        slot.index(),
+                        slot.at(),
+                        middle(slot.at(), slot.length()),
+                        pattern.at(slot),
+                        pattern.isAgainstHand(slot),
+                        slot.count(),
+                        range(pattern.at(slot), strings),
+                        fingers.apply(pattern.at(slot)),
+                        pattern.movesAt(slot)))
                 .toList();
         var beats = grid.slots().stream().filter(Slot::startsBeat).map(Slot::at).toList();
         var bars = grid.slots().stream().filter(Slot::startsBar).map(Slot::at).toList();
-        return new Passage(grid.length(), beats, bars, slots, crossings(pattern), USUAL_STRINGS);
+        return new Passage(grid.length(), beats, bars, slots, crossings(pattern, grid.slots()), strings);
     }
 
-    private static Played played(Slot slot, Stroke stroke, boolean against) {
-        return new Played(
-                slot.index(),
-                slot.at(),
-                middle(slot.at(), slot.length()),
-                stroke,
-                against,
-                slot.count(),
-                range(stroke));
-    }
-
-    private static Optional<Range> range(Stroke stroke) {
+    private static Optional<Range> range(Stroke stroke, int strings) {
         return switch (stroke) {
-            case Strum strum ->
-                Optional.of(new Range(
-                        strum.reach().highest(USUAL_STRINGS), strum.reach().lowest(USUAL_STRINGS)));
-            case Mute _ -> Optional.of(new Range(1, Reach.ALL.lowest(USUAL_STRINGS)));
-            case Miss _, Ring _, Stop _ -> Optional.empty();
+            case Strum strum -> {
+                int highest = strum.reach().highest(strings);
+                int lowest = strum.reach().lowest(strings);
+                yield highest > lowest ? Optional.empty() : Optional.of(new Range(highest, lowest));
+            }
+            case Mute _ -> Optional.of(new Range(1, Reach.ALL.lowest(strings)));
+            case Pluck _, Miss _, Ring _, Stop _ -> Optional.empty();
         };
     }
 
-    private static List<Crossing> crossings(Pattern pattern) {
-        var crossings = new ArrayList<Crossing>();
-        Length slot = pattern.division().slotLength(pattern.meter());
-        Length rate = pattern.hand().rate();
-        Length shift = slot.min(rate).dividedBy(2);
-        Length length = pattern.length();
-        Length bar = pattern.meter().length();
-        for (Length start = Length.ZERO; start.isLessThan(length); start = start.plus(bar)) {
-            Length end = bar.min(length.minus(start));
-            for (Length in = Length.ZERO; in.isLessThan(end); in = in.plus(rate)) {
-                Direction direction = pattern.hand().at(in).orElseThrow();
-                crossings.add(new Crossing(
-                        start.plus(in).plus(in.isMultipleOf(slot) ? slot.dividedBy(2) : shift), direction));
-            }
-        }
-        return crossings;
+    /** The hand swings over beats that are strummed; picking fingers stay where they are. */
+    private static List<Crossing> crossings(Pattern pattern, List<Slot> slots) {
+        if (isPicked(pattern)) return List.of();
+        Length usual = pattern.frame().slotLength().min(pattern.hand().rate()).dividedBy(2);
+        Map<Length, Length> halves = new HashMap<>();
+        slots.forEach(slot -> halves.put(slot.at(), slot.length().dividedBy(2)));
+        return pattern.frame().crossings().stream()
+                .map(crossing -> new Crossing(
+                        crossing.at().plus(halves.getOrDefault(crossing.at(), usual)), crossing.direction()))
+                .toList();
+    }
+
+    private static boolean isPicked(Pattern pattern) {
+        var strokes = pattern.strokes().values();
+        return strokes.stream().anyMatch(Pluck.class::isInstance)
+                && strokes.stream().noneMatch(stroke -> stroke.way().isPresent());
     }
 
     /** One bar of a song, with the strings that its chords really let sound. */
@@ -143,7 +173,9 @@ public record Passage(
                     stroke.stroke(),
                     stroke.isAgainst(),
                     stroke.count(),
-                    range(stroke.strings())));
+                    stroke.stroke() instanceof Pluck ? Optional.empty() : range(stroke.strings()),
+                    stroke.stroke() instanceof Pluck pluck ? Fingerprint.of(pluck, stroke.strings()) : List.of(),
+                    List.of()));
             stroke.hand().ifPresent(direction -> crossings.add(new Crossing(middle, direction)));
         }
         return new Passage(bar.meter().length(), beats(bar.meter()), List.of(Length.ZERO), slots, crossings, strings);

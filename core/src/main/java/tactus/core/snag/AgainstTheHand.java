@@ -5,6 +5,7 @@ import tactus.core.pattern.Pattern;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Miss;
 import tactus.core.stroke.Mute;
+import tactus.core.stroke.Pluck;
 import tactus.core.stroke.Ring;
 import tactus.core.stroke.Stop;
 import tactus.core.stroke.Stroke;
@@ -17,7 +18,7 @@ final class AgainstTheHand {
     private AgainstTheHand() {}
 
     static String sentence(Pattern pattern, Slot slot) {
-        Optional<Direction> hand = pattern.hand().at(slot.inBar());
+        Optional<Direction> hand = pattern.frame().handAt(slot);
         String stroke = named(pattern.at(slot));
         return hand.map(direction ->
                         "the " + stroke + " goes against the hand, which is going " + direction.word() + " there.")
@@ -29,7 +30,7 @@ final class AgainstTheHand {
         return switch (stroke) {
             case Strum strum -> strum.direction().word() + " stroke";
             case Mute mute -> "mute (" + mute.direction().word() + ")";
-            case Miss _, Ring _, Stop _ -> throw new IllegalArgumentException("has no direction: " + stroke);
+            case Pluck _, Miss _, Ring _, Stop _ -> throw new IllegalArgumentException("has no direction: " + stroke);
         };
     }
 }

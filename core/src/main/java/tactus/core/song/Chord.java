@@ -3,6 +3,7 @@ package tactus.core.song;
 import java.util.Objects;
 import java.util.Optional;
 import tactus.core.chord.ChordName;
+import tactus.core.picking.Held;
 import tactus.core.pitch.Tuning;
 import tactus.core.shape.Fingering;
 import tactus.core.shape.FrettingHand;
@@ -56,6 +57,11 @@ public record Chord(String name, Voicing voicing, Optional<Fingering> fingering,
     /** How it is held: with the fingers that are asked for, or those that {@code hand} would take; empty if it cannot. */
     public Optional<Grip> grip(Neck neck, FrettingHand hand) {
         return fingering.map(fingers -> Grip.asked(voicing, fingers, neck)).or(() -> Grip.of(voicing, neck, hand));
+    }
+
+    /** As picking fingers see it; {@code tuning} is the one that names are meant in, with as many strings. */
+    public Held held(Tuning tuning) {
+        return new Held(voicing, meaning(), tuning);
     }
 
     /** What the name means; empty if it cannot be read. */

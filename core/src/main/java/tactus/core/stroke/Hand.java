@@ -46,13 +46,4 @@ public record Hand(Mode mode, Length rate) {
     public Direction usual(Length inBar) {
         return at(inBar).orElse(Direction.DOWN);
     }
-
-    /** Answers whether a stroke at {@code inBar} goes another way than the hand does there. */
-    public boolean isAgainst(Stroke stroke, Length inBar) {
-        return switch (stroke) {
-            case Strum strum -> !at(inBar).equals(Optional.of(strum.direction()));
-            case Mute mute -> !at(inBar).equals(Optional.of(mute.direction()));
-            case Miss _, Ring _, Stop _ -> false;
-        };
-    }
 }

@@ -49,6 +49,14 @@ public enum Division {
         return meter.shortestBeat().dividedBy(slots);
     }
 
+    /** @throws IllegalArgumentException if it does not fit {@code meter} */
+    public void checkFits(Meter meter) {
+        if (!fits(meter)) {
+            throw new IllegalArgumentException(
+                    "the beats of " + meter + " do not divide into " + slots + " equal slots");
+        }
+    }
+
     /** Answers whether every felt beat of {@code meter} holds a whole number of these slots. */
     public boolean fits(Meter meter) {
         Length slot = slotLength(meter);

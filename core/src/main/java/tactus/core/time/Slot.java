@@ -6,12 +6,18 @@ package tactus.core.time;
  * @param index from 0, through the whole grid
  * @param at the distance from the start of the grid
  * @param length how long the slot is
+ * @param beat which felt beat of the grid it is in, from 0
+ * @param inBeat which slot of that beat it is, from 0
  * @param bar which bar of the grid it is in, from 0
  * @param inBar the distance from the start of its bar
- * @param startsBeat whether a felt beat starts here
  * @param count how the slot is counted
  */
-public record Slot(int index, Length at, Length length, int bar, Length inBar, boolean startsBeat, Count count) {
+public record Slot(int index, Length at, Length length, int beat, int inBeat, int bar, Length inBar, Count count) {
+
+    /** Whether a felt beat starts here. */
+    public boolean startsBeat() {
+        return inBeat == 0;
+    }
 
     public boolean startsBar() {
         return inBar.isZero();

@@ -3,6 +3,7 @@ package tactus.core.timeline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.song.Section;
@@ -25,16 +26,25 @@ final class SectionLayout {
     record LaidStroke(
             Length start,
             Length length,
-            Stroke stroke,
-            Optional<Direction> hand,
-            boolean isAgainst,
+            Motion motion,
             List<StruckString> strings,
+            List<StruckString> slurred,
             Count count,
             int bar,
             int span,
             int slot) {}
 
-    private record Motion(Stroke stroke, Optional<Direction> hand, boolean isAgainst) {}
+    /** What the hands do at a slot, whatever the chord is. */
+    record Motion(Stroke stroke, List<FingerMove> moves, Length delay, Optional<Direction> hand, boolean isAgainst) {
+        static Motion of(Pattern played, Slot slot) {
+            return new Motion(
+                    played.at(slot),
+                    played.movesAt(slot),
+                    played.frame().delay(slot),
+                    played.frame().handAt(slot),
+                    played.isAgainstHand(slot));
+        }
+    }
 
     final Section section;
     final BarLines bars;
@@ -63,19 +73,18 @@ final class SectionLayout {
 
     private void layStrokes(Pattern played, Strings strings) {
         Grid grid = played.grid();
-        var motions = grid.slots().stream()
-                .map(slot -> new Motion(played.at(slot), played.hand().at(slot.inBar()), played.isAgainstHand(slot)))
-                .toList();
+        var motions = grid.slots().stream().map(slot -> Motion.of(played, slot)).toList();
         for (int span = 0; span < spans.size(); span++) {
             Length round = spans.get(span).start();
+            var hold = new Hold(spans.get(span).chord(), strings);
             while (round.isLessThan(spans.get(span).end())) {
-                layRound(grid, played.meter(), motions, strings, span, round);
+                layRound(grid, played, motions, hold, span, round);
                 round = round.plus(grid.length());
             }
         }
     }
 
-    private void layRound(Grid grid, Meter meter, List<Motion> motions, Strings strings, int index, Length round) {
+    private void layRound(Grid grid, Pattern played, List<Motion> motions, Hold hold, int index, Length round) {
         LaidSpan span = spans.get(index);
         int bar = bars.barAt(round);
         for (Slot slot : grid.slots()) {
@@ -83,18 +92,26 @@ final class SectionLayout {
             if (!start.isLessThan(span.end())) return;
             while (bar + 1 < bars.bars() && !start.isLessThan(bars.start(bar + 1))) bar++;
             Motion motion = motions.get(slot.index());
+            List<StruckString> moved = hold.change(motion.moves());
+            List<StruckString> struck = hold.struck(motion.stroke(), played.id());
             strokes.add(new LaidStroke(
                     start,
                     slot.length().min(span.end().minus(start)),
-                    motion.stroke(),
-                    motion.hand(),
-                    motion.isAgainst(),
-                    strings.struck(span.chord(), motion.stroke()),
-                    count(slot, meter, bar, start.minus(bars.start(bar))),
+                    motion,
+                    struck,
+                    without(moved, struck),
+                    count(slot, played.meter(), bar, start.minus(bars.start(bar))),
                     bar,
                     index,
                     slot.index()));
         }
+    }
+
+    /** A string that is struck at the same time is not slurred. */
+    private static List<StruckString> without(List<StruckString> moved, List<StruckString> struck) {
+        return moved.stream()
+                .filter(slur -> struck.stream().noneMatch(other -> other.string() == slur.string()))
+                .toList();
     }
 
     /** How the slot is counted in the bar it falls in, which need not be where the pattern was written. */

@@ -4,14 +4,20 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
+import java.util.OptionalInt;
 import java.util.stream.Stream;
+import tactus.core.pattern.Figure;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.picking.Plucked;
 import tactus.core.pitch.Pitch;
 import tactus.core.pitch.Tuning;
 import tactus.core.song.Chord;
 import tactus.core.song.Song;
 import tactus.core.stroke.Miss;
 import tactus.core.stroke.Mute;
+import tactus.core.stroke.Pick;
+import tactus.core.stroke.Pluck;
 import tactus.core.stroke.Reach;
 import tactus.core.stroke.Ring;
 import tactus.core.stroke.Stop;
@@ -21,52 +27,105 @@ import tactus.core.stroke.Strum;
 /** Which strings a stroke makes sound on a chord. Remembers what it has found. */
 final class Strings {
 
-    private record Question(String chord, Stroke stroke) {}
+    /** @param moved strings that the fretting hand holds elsewhere than the shape says, with their frets */
+    private record Question(String chord, Stroke stroke, PatternId pattern, Map<Integer, Integer> moved) {}
 
     private final Tuning tuning;
+    private final Tuning named;
     private final int capo;
     private final Map<String, Chord> shapes = new HashMap<>();
+    private final Map<PatternId, Figure> figures = new HashMap<>();
     private final Map<Question, List<StruckString>> found = new HashMap<>();
 
     Strings(Song song) {
         tuning = song.facts().instrument().strings();
+        named = song.facts().instrument().tuning();
         capo = song.facts().capo();
         for (Chord chord : song.chords()) if (chord.fits(tuning)) shapes.put(chord.name(), chord);
+        for (Pattern pattern : song.patterns()) figures.put(pattern.id(), Figure.of(pattern));
     }
 
-    /** In the order in which the hand meets them. A strum sounds nothing on a chord without a shape. */
-    List<StruckString> struck(String chord, Stroke stroke) {
-        return found.computeIfAbsent(new Question(chord, stroke), this::find);
+    /**
+     * In the order in which the hand meets them. A strum sounds nothing on a chord without a shape.
+     *
+     * @param moved strings that the fretting hand holds elsewhere than the shape says, with their frets
+     */
+    List<StruckString> struck(String chord, Stroke stroke, PatternId pattern, Map<Integer, Integer> moved) {
+        return found.computeIfAbsent(new Question(chord, stroke, pattern, moved), this::find);
+    }
+
+    /** The note that {@code string} sounds at {@code fret}; empty if the instrument has no such string. */
+    Optional<StruckString> at(int string, int fret) {
+        return string > tuning.strings()
+                ? Optional.empty()
+                : sounding(string, fret).findFirst();
+    }
+
+    /** The fret at which the shape of {@code chord} has {@code string}; empty if it is not played. */
+    OptionalInt fret(String chord, int string) {
+        Chord shape = shapes.get(chord);
+        return shape == null || string > tuning.strings()
+                ? OptionalInt.empty()
+                : shape.voicing().fret(string);
     }
 
     private List<StruckString> find(Question question) {
-        int count = tuning.strings();
-        var shape = Optional.ofNullable(shapes.get(question.chord));
+        Chord shape = shapes.get(question.chord);
         return switch (question.stroke) {
-            case Strum strum ->
-                shape.map(chord -> strum.reach()
-                                .order(strum.direction(), count)
-                                .filter(string -> isReached(chord, string))
-                                .boxed()
-                                .flatMap(string -> sounding(
-                                        string, chord.voicing().fret(string).orElseThrow()))
-                                .toList())
-                        .orElse(List.of());
-            case Mute mute -> {
-                IntStream order = Reach.ALL.order(mute.direction(), count);
-                yield order.boxed()
-                        .flatMap(string -> sounding(
-                                string,
-                                shape.map(chord -> chord.voicing().fret(string).orElse(0))
-                                        .orElse(0)))
-                        .toList();
-            }
+            case Strum strum -> shape == null ? List.of() : strummed(strum, shape, question.moved);
+            case Pluck pluck -> shape == null ? written(pluck) : plucked(pluck, shape, question);
+            case Mute mute -> muted(mute, Optional.ofNullable(shape), question.moved);
             case Miss _, Ring _, Stop _ -> List.of();
         };
     }
 
-    private static boolean isReached(Chord chord, int string) {
-        return chord.voicing().isPlayed(string)
+    private List<StruckString> strummed(Strum strum, Chord shape, Map<Integer, Integer> moved) {
+        return strum.reach()
+                .order(strum.direction(), tuning.strings())
+                .filter(string -> isReached(shape, string, moved))
+                .boxed()
+                .flatMap(string -> sounding(
+                        string,
+                        moved.getOrDefault(string, shape.voicing().fret(string).orElse(0))))
+                .toList();
+    }
+
+    private List<StruckString> muted(Mute mute, Optional<Chord> shape, Map<Integer, Integer> moved) {
+        return Reach.ALL
+                .order(mute.direction(), tuning.strings())
+                .boxed()
+                .flatMap(string -> sounding(
+                        string,
+                        moved.getOrDefault(
+                                string,
+                                shape.map(chord -> chord.voicing().fret(string).orElse(0))
+                                        .orElse(0))))
+                .toList();
+    }
+
+    private List<StruckString> plucked(Pluck pluck, Chord shape, Question question) {
+        Figure figure = figures.get(question.pattern);
+        return figure.on(shape.held(named), shape.name(), pluck).stream()
+                .filter(plucked -> plucked.sounds() || question.moved.containsKey(plucked.string()))
+                .flatMap(plucked -> sounding(plucked.string(), fret(plucked, question.moved)))
+                .toList();
+    }
+
+    private static int fret(Plucked plucked, Map<Integer, Integer> moved) {
+        boolean written = plucked.pick() instanceof Pick.Fretted;
+        return written ? plucked.fret() : moved.getOrDefault(plucked.string(), plucked.fret());
+    }
+
+    /** The notes of a figure need no chord. */
+    private List<StruckString> written(Pluck pluck) {
+        return pluck.picks().stream()
+                .flatMap(pick ->
+                        pick instanceof Pick.Fretted(int string, int fret) ? at(string, fret).stream() : Stream.empty())
+                .toList();
+    }
+
+    private static boolean isReached(Chord chord, int string, Map<Integer, Integer> moved) {
+        return (chord.voicing().isPlayed(string) || moved.containsKey(string))
                 && chord.strummed().filter(range -> !range.has(string)).isEmpty();
     }
 

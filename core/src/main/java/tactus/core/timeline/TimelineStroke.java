@@ -13,10 +13,11 @@ import tactus.core.time.Length;
  *
  * @param start where it stands
  * @param length how long its slot is, shorter where the chord changes within it
- * @param seconds when it sounds, at the song's tempo
+ * @param seconds when it sounds, at the song's tempo and with the pattern's feel
  * @param hand which way the hand crosses here; empty where it does not
  * @param isAgainst whether the stroke goes another way than the hand
  * @param strings what sounds, in the order in which the hand meets it; empty unless it is struck
+ * @param slurred what the fretting hand sounds by itself: hammer-ons, pull-offs, slides
  * @param count how the slot is counted in its bar
  * @param bar the number of its bar, from 1
  * @param span the index of its span in the timeline, from 0
@@ -30,6 +31,7 @@ public record TimelineStroke(
         Optional<Direction> hand,
         boolean isAgainst,
         List<StruckString> strings,
+        List<StruckString> slurred,
         Count count,
         int bar,
         int span,

@@ -15,6 +15,7 @@ import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.song.SongFixture;
 import tactus.core.stroke.Hand;
+import tactus.core.stroke.RoleSchool;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 import tactus.core.timeline.Timeline;
@@ -106,7 +107,7 @@ class HandPictureTest {
 
     @Test
     void turnedOverDownStrokesGoUpThePage() {
-        Frame upsideDown = new Frame(Frame.Size.LARGE, 800, 300, false);
+        Frame upsideDown = new Frame(Frame.Size.LARGE, 800, 300, false, RoleSchool.LETTERS);
         HandPicture picture = HandPicture.of(Passage.of(pattern("4/4", "b")), upsideDown);
         assertTrue(y(picture, 6) > y(picture, 1));
         Mark.Brush brush = marks(picture, Mark.Brush.class).findFirst().orElseThrow();

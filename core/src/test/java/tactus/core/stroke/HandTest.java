@@ -4,14 +4,17 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.List;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.pattern.PatternFrame;
 import tactus.core.time.Division;
 import tactus.core.time.Grid;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
+import tactus.core.time.Slot;
 
 /** Hand motion as guitar teachers teach it (common practice). */
 class HandTest {
@@ -47,17 +50,29 @@ class HandTest {
 
     @Test
     void aStrokeTheOtherWayOrWhereTheHandDoesNotCrossIsAgainstIt() {
-        Hand eighths = Hand.pendulum(Length.EIGHTH);
-        assertFalse(eighths.isAgainst(Strum.of(Direction.UP), Length.EIGHTH));
-        assertTrue(eighths.isAgainst(Strum.of(Direction.DOWN), Length.EIGHTH));
-        assertTrue(eighths.isAgainst(new Mute(Direction.UP, Force.PLAIN), Length.ZERO));
-        assertTrue(eighths.isAgainst(Strum.of(Direction.DOWN), Length.SIXTEENTH));
-        assertFalse(eighths.isAgainst(Stop.STOP, Length.SIXTEENTH));
+        var sixteenths = PatternFrame.of(Meter.parse("4/4"), 4, Division.FOUR, Hand.pendulum(Length.EIGHTH));
+        List<Slot> slots = sixteenths.grid().slots();
+        assertFalse(sixteenths.isAgainst(Strum.of(Direction.UP), slots.get(2)));
+        assertTrue(sixteenths.isAgainst(Strum.of(Direction.DOWN), slots.get(2)));
+        assertTrue(sixteenths.isAgainst(Mute.of(Direction.UP), slots.get(0)));
+        assertTrue(sixteenths.isAgainst(Strum.of(Direction.DOWN), slots.get(1)));
+        assertFalse(sixteenths.isAgainst(Stop.STOP, slots.get(1)));
+        assertFalse(sixteenths.isAgainst(Pluck.of(new Pick.OnString(3)), slots.get(1)));
+    }
+
+    @Test
+    void aTripletOnOneBeatTurnsTheHandWithItsSlots() {
+        var frame = PatternFrame.of(Meter.parse("4/4")).withDivisionOf(3, Division.THREE);
+        String hand = frame.grid().slots().stream()
+                .map(slot -> slot.count() + (frame.usualAt(slot) == Direction.DOWN ? "D" : "U"))
+                .collect(Collectors.joining(" "));
+        assertEquals("1D 1&U 2D 2&U 3D 3&U 4D 4&U 4aD", hand);
+        assertEquals(9, frame.crossings().size());
     }
 
     @ParameterizedTest
     @CsvSource({"ALL, DOWN, 654321", "ALL, UP, 123456", "BASS, DOWN, 654", "TREBLE, DOWN, 321", "TREBLE, UP, 123"})
-    void aHandMeetsTheStringsOfItsReachInOrder(Reach reach, Direction direction, String strings) {
+    void aHandMeetsTheStringsOfItsReachInOrder(Reach.Half reach, Direction direction, String strings) {
         String met = reach.order(direction, 6).mapToObj(String::valueOf).collect(Collectors.joining());
         assertEquals(strings, met);
     }

@@ -7,7 +7,8 @@ enum Ink {
     DARK(0x22303A),
     SOFT(0x5C6670),
     FAINT(0xB9B4A7),
-    WARM(0xB4491F);
+    WARM(0xB4491F),
+    PAPER(0xFFFFFF);
 
     private final Color color;
 

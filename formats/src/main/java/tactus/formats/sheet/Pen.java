@@ -2,6 +2,7 @@ package tactus.formats.sheet;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -75,6 +76,8 @@ final class Pen {
             }
         }
     }
+
+    private static final int DISC_STEPS = 24;
 
     private final PDPageContentStream stream;
     private final Fonts fonts;
@@ -151,6 +154,17 @@ final class Pen {
         stream.closePath();
         if (hollow) stream.stroke();
         else stream.fill();
+    }
+
+    /** Fills a round spot, or draws only its edge where {@code hollow}. */
+    void disc(Point middle, double radius, Ink ink, boolean hollow) throws IOException {
+        var outline = new ArrayList<Point>();
+        for (int step = 0; step < DISC_STEPS; step++) {
+            double angle = 2 * Math.PI * step / DISC_STEPS;
+            outline.add(new Point(middle.x() + radius * Math.cos(angle), middle.y() + radius * Math.sin(angle)));
+        }
+        if (hollow) shape(outline, Ink.PAPER, false);
+        shape(outline, ink, hollow);
     }
 
     private float up(double y) {

@@ -39,6 +39,9 @@ final class PrintedPicture {
             case Mark.Cross cross -> printCross(cross);
             case Mark.StopBar bar -> pen.line(at(bar.from()), at(bar.to()), bar.thickness(), Ink.DARK);
             case Mark.Trail trail -> pen.line(at(trail.from()), at(trail.to()), trail.thickness(), Ink.SOFT);
+            case Mark.Finger finger -> printFinger(finger);
+            case Mark.Tie tie -> pen.line(at(tie.from()), at(tie.to()), tie.thickness(), Ink.DARK);
+            case Mark.MoveText move -> printLetters(move.text(), at(move.middle()), move.size(), Ink.WARM);
             case Mark.CountText count -> printCount(count);
             case Mark.StringName name -> printName(name);
         }
@@ -58,6 +61,17 @@ final class PrintedPicture {
         Ink ink = cross.isAccented() ? Ink.WARM : Ink.DARK;
         pen.line(moved(middle, -arm, -arm), moved(middle, arm, arm), thickness, ink);
         pen.line(moved(middle, -arm, arm), moved(middle, arm, -arm), thickness, ink);
+    }
+
+    private void printFinger(Mark.Finger finger) throws IOException {
+        Point middle = at(finger.middle());
+        Ink ink = finger.isAccented() ? Ink.WARM : Ink.DARK;
+        pen.disc(middle, finger.radius(), ink, finger.isWrong());
+        printLetters(finger.label(), middle, finger.radius() * 1.35, finger.isWrong() ? ink : Ink.PAPER);
+    }
+
+    private void printLetters(String text, Point middle, double size, Ink ink) throws IOException {
+        if (!text.isEmpty()) pen.centred(text, middle.x(), middle.y() + size * 0.36, Typeface.BOLD, size, ink);
     }
 
     private void printCount(Mark.CountText count) throws IOException {

@@ -1,38 +1,140 @@
 package tactus.formats.song;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
+import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternFrame;
 import tactus.core.pattern.PatternId;
 import tactus.core.pattern.SlotAt;
+import tactus.core.pattern.Story;
+import tactus.core.picking.PickingHand;
 import tactus.core.stroke.Hand;
+import tactus.core.stroke.Role;
 import tactus.core.stroke.Stroke;
 import tactus.core.time.Division;
+import tactus.core.time.Feel;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 
 /** Reads one pattern. What makes it impossible is thrown; a stroke that cannot be read is reported and left out. */
 final class PatternReader {
 
-    private static final Set<String> FIELDS =
-            Set.of("id", "name", "meter", "beats", "slotsPerBeat", "hand", "strokes", "kept");
+    private static final Set<String> FIELDS = Set.of(
+            "id",
+            "name",
+            "meter",
+            "beats",
+            "slotsPerBeat",
+            "divided",
+            "hand",
+            "feel",
+            "strokes",
+            "kept",
+            "moves",
+            "fixedFingers",
+            "fingersByChord",
+            "origin",
+            "said");
 
     private PatternReader() {}
 
     /** @throws IllegalArgumentException if the pattern cannot be */
     static Pattern read(Branch at) {
         at.expectOnly(FIELDS);
-        var frame = new Pattern(
-                new PatternId(at.field("id").text()),
-                at.field("name").text(),
+        Pattern bare = Pattern.empty(
+                new PatternId(at.field("id").text()), at.field("name").text(), frame(at));
+        var moves = new TreeMap<SlotAt, List<FingerMove>>();
+        for (Branch move : at.field("moves").elements()) {
+            move.optional("left out", PatternReader::moves)
+                    .ifPresent(read -> moves.put(read.getKey(), read.getValue()));
+        }
+        var frame = new Pattern(bare.id(), bare.name(), bare.frame(), kept(at), moves, picking(at), story(at));
+        return at.field("strokes")
+                .or(frame, "the pattern is left without strokes", line -> frame.withLine(line.text()));
+    }
+
+    private static PatternFrame frame(Branch at) {
+        PatternFrame frame = PatternFrame.of(
                 Meter.parse(at.field("meter").text()),
                 at.field("beats").number(),
                 Division.of(at.field("slotsPerBeat").number()),
-                hand(at.field("hand")),
-                kept(at));
-        return at.field("strokes")
-                .or(frame, "the pattern is left without strokes", line -> frame.withLine(line.text()));
+                hand(at.field("hand")));
+        for (Branch beat : at.field("divided").elements()) {
+            PatternFrame before = frame;
+            frame = beat.or(
+                    before,
+                    "divided as the others",
+                    other -> before.withDivisionOf(
+                            other.field("beat").number() - 1,
+                            Division.of(other.field("slots").number())));
+        }
+        PatternFrame straight = frame;
+        return at.field("feel").isThere()
+                ? at.field("feel").or(straight, "played straight", feel -> straight.withFeel(Feel.parse(feel.text())))
+                : straight;
+    }
+
+    private static Map.Entry<SlotAt, List<FingerMove>> moves(Branch at) {
+        List<FingerMove> moves = Stream.of(at.field("fingers").text().split(" "))
+                .map(FingerMove::parse)
+                .toList();
+        return Map.entry(slotAt(at), moves);
+    }
+
+    private static PickingHand picking(Branch at) {
+        PickingHand hand = PickingHand.FOLLOWING;
+        for (Branch fixed : at.field("fixedFingers").elements()) {
+            PickingHand before = hand;
+            hand = fixed.or(
+                    before,
+                    "the finger follows the chord",
+                    finger -> before.withFixed(
+                            role(finger), finger.field("string").number()));
+        }
+        for (Branch asked : at.field("fingersByChord").elements()) {
+            PickingHand before = hand;
+            hand = asked.or(
+                    before,
+                    "the finger follows the chord",
+                    finger -> before.withOverride(
+                            finger.field("chord").text(),
+                            role(finger),
+                            finger.field("string").number()));
+        }
+        return hand;
+    }
+
+    private static Role role(Branch at) {
+        String letter = at.field("finger").text();
+        return Optional.of(letter)
+                .filter(text -> text.length() == 1)
+                .flatMap(text -> Role.of(text.charAt(0)))
+                .orElseThrow(() -> new IllegalArgumentException("a finger is p, q, i, m or a, not \"" + letter + "\""));
+    }
+
+    private static Story story(Branch at) {
+        var said = new ArrayList<String>();
+        for (Branch saying : at.field("said").elements())
+            saying.optional("left out", Branch::text).ifPresent(said::add);
+        Story.Origin origin = at.field("origin").isThere()
+                ? at.field("origin").or(Story.Origin.INVENTED, "taken as invented", PatternReader::origin)
+                : Story.Origin.INVENTED;
+        return new Story(origin, said);
+    }
+
+    private static Story.Origin origin(Branch at) {
+        return Stream.of(Story.Origin.values())
+                .filter(origin -> origin.name().toLowerCase(Locale.ROOT).equals(at.text()))
+                .findFirst()
+                .orElseThrow(
+                        () -> new IllegalArgumentException("a pattern is heard, simplified, invented or optional"));
     }
 
     private static Hand hand(Branch at) {

@@ -2,7 +2,6 @@ package tactus.formats.song;
 
 import java.util.List;
 import java.util.Locale;
-import tactus.core.pattern.Pattern;
 import tactus.core.pitch.ConcertPitch;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Spelling;
@@ -12,7 +11,6 @@ import tactus.core.song.Facts;
 import tactus.core.song.Section;
 import tactus.core.song.Song;
 import tactus.core.song.Span;
-import tactus.core.stroke.Hand;
 import tactus.core.time.Meter;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -31,7 +29,7 @@ final class SongTree {
         ArrayNode chords = tree.putArray("chords");
         song.chords().forEach(chord -> chords.add(of(chord)));
         ArrayNode patterns = tree.putArray("patterns");
-        song.patterns().forEach(pattern -> patterns.add(of(pattern)));
+        song.patterns().forEach(pattern -> patterns.add(PatternTree.of(pattern)));
         ArrayNode sections = tree.putArray("sections");
         song.sections().forEach(section -> sections.add(of(section)));
         ArrayNode order = tree.putArray("order");
@@ -81,30 +79,6 @@ final class SongTree {
 
     private static ObjectNode of(ChangeCount count) {
         return object().put("from", count.from()).put("to", count.to()).put("perMinute", count.perMinute());
-    }
-
-    private static ObjectNode of(Pattern pattern) {
-        ObjectNode tree = object();
-        tree.put("id", pattern.id().value());
-        tree.put("name", pattern.name());
-        tree.put("meter", pattern.meter().toString());
-        tree.put("beats", pattern.beats());
-        tree.put("slotsPerBeat", pattern.division().slots());
-        ObjectNode hand = tree.putObject("hand");
-        hand.put("moves", pattern.hand().mode() == Hand.Mode.PENDULUM ? "pendulum" : "all down");
-        hand.put("rate", pattern.hand().rate().toString());
-        tree.put("strokes", pattern.line());
-        if (!pattern.outside().isEmpty()) putKept(tree.putArray("kept"), pattern);
-        return tree;
-    }
-
-    private static void putKept(ArrayNode kept, Pattern pattern) {
-        pattern.outside().forEach((at, stroke) -> {
-            ObjectNode tree = kept.addObject();
-            tree.put("bar", at.bar());
-            tree.put("at", at.inBar().toString());
-            tree.put("stroke", KeptStroke.format(stroke));
-        });
     }
 
     private static ObjectNode of(Section section) {

@@ -161,6 +161,12 @@ class SongFileTest {
                 "\"strum\": \"5-2\" | \"strum\": \"0-2\" | chords[1].strum: \"0-2\" names no strings: they are numbered 1 to 12; all strings taken",
                 "\"spelling\": \"flats\" | \"spelling\": \"both\" | spelling: must be sharps or flats, was both; spelled by key",
                 "\"perMinute\": 24 | \"perMinute\": 0 | changes[0]: changes in a minute are counted from 1 to 200, was 0; left out",
+                "\"feel\": \"2:1\" | \"feel\": \"9:1\" | patterns[2].feel: \"9:1\" is not a swing: a swing is from 1:1 (straight) to 3:1, was 9:1; played straight",
+                "\"slots\": 3 | \"slots\": 5 | patterns[2].divided[0]: a beat is divided into 1, 2, 3, 4, 6 or 8 slots, not 5; divided as the others",
+                "\"fingers\": \"2.-\" | \"fingers\": \"2x\" | patterns[2].moves[1]: \"2x\" is no move such as 2h3 (string 2 to fret 3); left out",
+                "\"finger\": \"i\" | \"finger\": \"z\" | patterns[2].fixedFingers[0]: a finger is p, q, i, m or a, not \"z\"; the finger follows the chord",
+                "\"string\": 6 | \"string\": 13 | patterns[2].fingersByChord[0]: a string is 1 to 12, was 13; the finger follows the chord",
+                "\"origin\": \"heard\" | \"origin\": \"dreamt\" | patterns[2].origin: a pattern is heard, simplified, invented or optional; taken as invented",
                 "\"passes\": 2 | \"passes\": 0 | sections[0]: a section goes round 1 to 99 times, not 0; left out",
                 "\"length\": \"3/2 beats\" | \"length\": \"0 beats\" | sections[0].chords[1]: \"0 beats\" is no length: a chord lasts more than 0 and at most 1,000 beats, was 0; left out",
                 "\"order\": [ | \"order\": [ \"coda\", | order[0]: there is no section coda; left out",
@@ -171,7 +177,7 @@ class SongFileTest {
         OpenedSong opened = read(with(old, faulty));
         if (problem != null) assertEquals(problem, opened.problems().getFirst().toString());
         assertEquals("Sample", opened.song().facts().title());
-        assertEquals(2, opened.song().patterns().size());
+        assertEquals(3, opened.song().patterns().size());
         assertTrue(opened.song().section(new SectionId("turn")).isPresent());
     }
 
@@ -205,7 +211,7 @@ class SongFileTest {
 
     @Test
     void strokesThatCannotBeReadLeaveThePatternWithoutThem() throws IOException {
-        OpenedSong opened = read(with("\"strokes\": \"ddDdddD\"", "\"strokes\": \"ddq\""));
+        OpenedSong opened = read(with("\"strokes\": \"ddDdddD\"", "\"strokes\": \"ddj\""));
         assertEquals("patterns[1].strokes", opened.problems().getFirst().place());
         assertEquals("-------", opened.song().patterns().get(1).line());
     }

@@ -1,0 +1,30 @@
+package tactus.app.command;
+
+import java.util.Map;
+import tactus.core.stroke.Hand;
+import tactus.core.time.Length;
+
+/** A hand as it is said on the command line: {@code eighths}, {@code all-down sixteenths}. */
+final class HandRate {
+
+    private static final Map<String, Length> RATES = Map.of(
+            "quarters", Length.QUARTER,
+            "eighths", Length.EIGHTH,
+            "sixteenths", Length.SIXTEENTH,
+            "triplets", Length.QUARTER.dividedBy(3));
+
+    private HandRate() {}
+
+    /** @throws IllegalArgumentException if it is none */
+    static Hand parse(String text) {
+        String plain = text.strip().toLowerCase(java.util.Locale.ROOT);
+        boolean allDown = plain.startsWith("all-down");
+        Length rate = RATES.get(allDown ? plain.substring("all-down".length()).strip() : plain);
+        if (rate == null) {
+            throw new IllegalArgumentException(
+                    "--hand takes quarters, eighths, sixteenths or triplets, with all-down before"
+                            + " it if need be, not \"" + text + "\"");
+        }
+        return allDown ? Hand.allDown(rate) : Hand.pendulum(rate);
+    }
+}

@@ -1,0 +1,131 @@
+package tactus.app.command;
+
+import java.io.PrintWriter;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import tactus.core.dictation.Dictation;
+import tactus.core.dictation.Given;
+import tactus.core.dictation.Mend;
+import tactus.core.dictation.Placement;
+import tactus.core.dictation.Placing;
+import tactus.core.dictation.Question;
+import tactus.core.pattern.PatternFrame;
+import tactus.core.stroke.Hand;
+import tactus.core.time.Meter;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/** {@code tactus place "D U U D D U"}: finds where spoken strokes fall. */
+@Command(
+        name = "place",
+        description = {
+            "Find where the strokes of a spoken pattern fall: D U U D D U, or down down up,",
+            "with or without counts. With - it reads one a line and answers each with a line of JSON."
+        },
+        mixinStandardHelpOptions = true)
+final class PlaceCommand implements Callable<Integer> {
+
+    @Parameters(paramLabel = "STROKES", arity = "1", description = "what was said, or - for one a line")
+    private String query;
+
+    @Option(names = "--meter", defaultValue = "4/4", description = "4/4, 6/8, 2+2+3/8 ...")
+    private String meter;
+
+    @Option(names = "--beats", paramLabel = "N", description = "felt beats; a bar if it is not said")
+    private Integer beats;
+
+    @Option(
+            names = "--hand",
+            paramLabel = "RATE",
+            description = "quarters, eighths, sixteenths or triplets, with all-down before it; found if it is not said")
+    private String hand;
+
+    @Option(names = "--count", paramLabel = "COUNT", description = "a count that is struck: 3&; may be repeated")
+    private List<String> struck = List.of();
+
+    @Option(names = "--late-start", description = "the first stroke may come later than on count 1")
+    private boolean late;
+
+    @Option(names = "--json", description = "print JSON")
+    private boolean json;
+
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public Integer call() {
+        PrintWriter out = spec.commandLine().getOut();
+        if (query.equals("-")) return QueryLines.answer(System.in, out, line -> json(answered(line, true)));
+        ObjectNode tree = answered(query, json);
+        out.println(json ? json(tree) : text(place(query)));
+        return tree.path("count").asString().equals("0") ? TactusCommand.FOUND : TactusCommand.FINE;
+    }
+
+    private static String json(ObjectNode tree) {
+        return JsonMapper.shared().writeValueAsString(tree);
+    }
+
+    private Placing place(String said) {
+        Meter in = Meter.parse(meter);
+        int over = beats == null ? in.beats().size() : beats;
+        Dictation dictation = Dictation.parse(said);
+        Optional<Hand> moving = Optional.ofNullable(hand).map(HandRate::parse);
+        var given = new Given(struck, late);
+        return moving.map(each -> Placing.of(dictation, PatternFrame.of(in, over, each), given))
+                .orElseGet(() -> Placing.of(dictation, in, over, given));
+    }
+
+    /** What cannot be read is an answer where lines are answered, and a failure otherwise. */
+    private ObjectNode answered(String said, boolean asJson) {
+        try {
+            return tree(said, place(said));
+        } catch (IllegalArgumentException unreadable) {
+            if (!asJson) throw new CommandFailure(TactusCommand.USAGE, "tactus place: " + unreadable.getMessage());
+            return JsonNodeFactory.instance.objectNode().put("query", said).put("error", unreadable.getMessage());
+        }
+    }
+
+    private static ObjectNode tree(String said, Placing placing) {
+        ObjectNode tree = JsonNodeFactory.instance.objectNode().put("query", said);
+        tree.put("count", placing.count());
+        ArrayNode best = tree.putArray("best");
+        for (Placement placement : placing.best()) {
+            ObjectNode each = best.addObject();
+            ArrayNode counts = each.putArray("counts");
+            placing.counts(placement).forEach(counts::add);
+            ArrayNode reasons = each.putArray("reasons");
+            placement.reasons().forEach(reasons::add);
+        }
+        tree.put("question", placing.question().map(Question::text).orElse(null));
+        tree.put("problem", placing.problem().orElse(null));
+        ArrayNode mends = tree.putArray("mends");
+        placing.mends().stream().map(Mend::sentence).forEach(mends::add);
+        return tree;
+    }
+
+    private static String text(Placing placing) {
+        var text = new StringBuilder();
+        String ways = placing.count().toString().equals("1") ? " placement" : " placements";
+        text.append(placing.count())
+                .append(ways)
+                .append(", the hand moving in ")
+                .append(placing.frame().hand().rate());
+        placing.best()
+                .forEach(placement -> text.append("\n  ")
+                        .append(String.join(" ", placing.counts(placement)))
+                        .append("   ")
+                        .append(String.join(", ", placement.reasons())));
+        placing.question().ifPresent(question -> text.append("\n").append(question.text()));
+        placing.problem().ifPresent(problem -> text.append("\n").append(problem));
+        placing.mends().forEach(mend -> text.append("\n  ").append(mend.sentence()));
+        return text.toString();
+    }
+}

@@ -1,0 +1,61 @@
+package tactus.core.dictation;
+
+import java.util.ArrayList;
+import java.util.List;
+import tactus.core.stroke.Direction;
+
+/**
+ * A pattern as it is spoken: {@code D U U D D U}, {@code down, down up}, {@code 1, 2 and, and 4}. Strokes stand in order;
+ * where they fall is another question, which {@link Placing} answers.
+ *
+ * @param text as it was typed
+ * @param counts counts that were said on their own, apart from the strokes; there may be more than strokes
+ */
+public record Dictation(String text, List<SpokenStroke> strokes, List<SpokenCount> counts) {
+
+    /** The most strokes that are read. */
+    public static final int MOST_STROKES = 256;
+
+    public Dictation {
+        strokes = List.copyOf(strokes);
+        counts = List.copyOf(counts);
+    }
+
+    /**
+     * Reads letters ({@code D U x b t -}, also written together), words ({@code down up mute bass treble miss stop}, with
+     * {@code accent}, {@code soft}, {@code palm} or {@code sweep} before them), plucked strings and fingers
+     * ({@code (5 1) 3 2}, {@code p i m a}, {@code T 1 2 3}), and counts ({@code 1 2 and & e a}) before or behind the
+     * strokes, on their own or alone. What is counted in brackets is not struck. After {@code no} the phrase before it
+     * is taken back.
+     *
+     * @throws tactus.core.time.NotationException if a word is not known, a bracket stays open, nothing is said, or more
+     *     than 256 strokes are
+     */
+    public static Dictation parse(String text) {
+        return PickedLine.isOne(text) ? PickedLine.read(text) : new DictationReader(text).read();
+    }
+
+    /** The same with other strokes, as a change that would mend it. */
+    Dictation with(List<SpokenStroke> others) {
+        return new Dictation(text, others, List.of());
+    }
+
+    Dictation without(int index) {
+        var rest = new ArrayList<>(strokes);
+        rest.remove(index);
+        return with(rest);
+    }
+
+    Dictation turned(int index) {
+        var changed = new ArrayList<>(strokes);
+        SpokenStroke stroke = strokes.get(index);
+        Direction way = stroke.direction().orElse(Direction.DOWN) == Direction.DOWN ? Direction.UP : Direction.DOWN;
+        changed.set(index, stroke.withDirection(way));
+        return with(changed);
+    }
+
+    /** The strokes said back in words: {@code down up up down}. */
+    public String words() {
+        return String.join(" ", strokes.stream().map(SpokenStroke::word).toList());
+    }
+}

@@ -1,0 +1,18 @@
+package tactus.core.dictation;
+
+import java.util.List;
+
+/**
+ * A slot for every stroke of a dictation.
+ *
+ * @param slots indices into the grid, one for each stroke, rising
+ * @param cost how unlikely it is; the likeliest has the least
+ * @param reasons what speaks for it, with its numbers
+ */
+public record Placement(List<Integer> slots, double cost, List<String> reasons) {
+
+    public Placement {
+        slots = List.copyOf(slots);
+        reasons = List.copyOf(reasons);
+    }
+}

@@ -1,0 +1,191 @@
+package tactus.core.dictation;
+
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternFrame;
+import tactus.core.stroke.Hand;
+import tactus.core.stroke.Miss;
+import tactus.core.stroke.Stroke;
+import tactus.core.time.Meter;
+import tactus.core.time.NotationException;
+import tactus.core.time.Slot;
+
+/**
+ * Where the strokes of a dictation can fall: every placement counted, the likeliest listed, and the question that would
+ * decide. Downs fall on slots where the hand goes down, ups where it goes up, the first stroke on count 1.
+ *
+ * @param given what is known beside the dictation
+ * @param count how many placements there are, exactly
+ * @param best the likeliest, best first
+ * @param question what to ask where there are several
+ * @param problem why there are none, if there are none
+ * @param mends the smallest changes after which there would be some, likeliest first
+ */
+public record Placing(
+        Dictation dictation,
+        PatternFrame frame,
+        Given given,
+        BigInteger count,
+        List<Placement> best,
+        Optional<Question> question,
+        Optional<String> problem,
+        List<Mend> mends,
+        Bounds bounds) {
+
+    public static final int LISTED = 8;
+
+    public Placing {
+        best = List.copyOf(best);
+        mends = List.copyOf(mends);
+    }
+
+    /** Places {@code dictation} on {@code frame}. */
+    public static Placing of(Dictation dictation, PatternFrame frame) {
+        return of(dictation, frame, Given.NOTHING);
+    }
+
+    /**
+     * Places {@code dictation} with what is known beside it.
+     *
+     * @throws NotationException if a count does not come in these beats
+     */
+    public static Placing of(Dictation dictation, PatternFrame frame, Given given) {
+        Bounds open = Bounds.open(
+                dictation.strokes().size(), frame.grid().size(), given.lateStart(), slots(frame, given.struck()));
+        if (dictation.strokes().size() > frame.grid().size()) return tooMany(dictation, frame, given, open);
+        return within(dictation, frame, given, new SpokenCounts(dictation, frame).within(open));
+    }
+
+    private static Set<Integer> slots(PatternFrame frame, List<String> counts) {
+        Set<Integer> slots = new TreeSet<>();
+        for (String count : counts) {
+            slots.add(frame.grid().slots().stream()
+                    .filter(slot -> slot.count().toString().equals(count.strip()))
+                    .map(Slot::index)
+                    .findFirst()
+                    .orElseThrow(
+                            () -> new NotationException("is no count of these beats at this hand rate", count, 0)));
+        }
+        return slots;
+    }
+
+    /**
+     * Finds the hand rate along with the placement: the first of the usual ones that places the strokes, but triplets
+     * where those fill every slot.
+     */
+    public static Placing of(Dictation dictation, Meter meter, int beats, Given given) {
+        List<Hand> hands = PatternFrame.usualHands(meter);
+        NotationException uncounted = null;
+        Placing found = null;
+        for (Hand hand : hands) {
+            try {
+                Placing placing = of(dictation, PatternFrame.of(meter, beats, hand), given);
+                if (found == null || isLikelier(placing, found)) found = placing;
+            } catch (NotationException missing) {
+                // A finer rate may have the count that this one has not.
+                if (uncounted == null) uncounted = missing;
+            }
+        }
+        if (found == null && uncounted != null) throw uncounted;
+        if (found == null)
+            throw new IllegalArgumentException("no usual hand rate comes out even with the beats of " + meter);
+        return found;
+    }
+
+    private static boolean isLikelier(Placing placing, Placing found) {
+        if (placing.count.signum() == 0) return false;
+        boolean inThrees = placing.frame.division().slots() % 3 == 0;
+        boolean full =
+                placing.dictation.strokes().size() == placing.frame.grid().size();
+        boolean foundFull =
+                found.dictation.strokes().size() == found.frame.grid().size();
+        return found.count.signum() == 0 || inThrees && full && !foundFull;
+    }
+
+    private static Placing within(Dictation dictation, PatternFrame frame, Given given, Bounds bounds) {
+        var ways = new Ways(dictation, frame, bounds);
+        BigInteger count = ways.count();
+        if (count.signum() == 0) {
+            String problem = problem(dictation, frame, ways);
+            return none(dictation, frame, given, bounds, problem);
+        }
+        return new Placing(
+                dictation,
+                frame,
+                given,
+                count,
+                new BestPlacements(dictation, frame, ways).best(LISTED),
+                new Questions(dictation, frame, ways).best(),
+                Optional.empty(),
+                List.of(),
+                bounds);
+    }
+
+    private static Placing tooMany(Dictation dictation, PatternFrame frame, Given given, Bounds bounds) {
+        int strokes = dictation.strokes().size();
+        return none(
+                dictation,
+                frame,
+                given,
+                bounds,
+                strokes + " strokes do not fit on " + frame.grid().size() + " slots");
+    }
+
+    private static Placing none(Dictation dictation, PatternFrame frame, Given given, Bounds bounds, String problem) {
+        return new Placing(
+                dictation,
+                frame,
+                given,
+                BigInteger.ZERO,
+                List.of(),
+                Optional.empty(),
+                Optional.of(problem),
+                new Mends(dictation, frame).find(),
+                bounds);
+    }
+
+    private static String problem(Dictation dictation, PatternFrame frame, Ways ways) {
+        int broken = ways.firstUnplaced();
+        if (broken == dictation.strokes().size()) return "the strokes do not reach every count that is to be struck";
+        String word = dictation.strokes().get(broken).word();
+        return "stroke " + (broken + 1) + " (" + word + ") has no slot left where the hand, moving in "
+                + frame.hand().rate() + " notes, goes that way";
+    }
+
+    /** What is left when the question is answered. */
+    public Placing answered(boolean earlier) {
+        Question asked = question.orElseThrow();
+        int last = frame.grid().size() - 1;
+        Bounds narrowed = earlier
+                ? bounds.with(asked.stroke(), 0, asked.lastEarlier())
+                : bounds.with(asked.stroke(), asked.lastEarlier() + 1, last);
+        return within(dictation, frame, given, narrowed);
+    }
+
+    /** The counts of a placement: {@code 1 1& 2& 3}. */
+    public List<String> counts(Placement placement) {
+        return placement.slots().stream()
+                .map(slot -> frame.grid().slots().get(slot).count().toString())
+                .toList();
+    }
+
+    /** {@code pattern} with its meter, length, hand and strokes as {@code placement} has them, and with what was said. */
+    public Pattern pattern(Placement placement, Pattern pattern) {
+        List<Slot> slots = frame.grid().slots();
+        var strokes = new ArrayList<Stroke>(Collections.nCopies(slots.size(), Miss.MISS));
+        for (int i = 0; i < placement.slots().size(); i++) {
+            Slot slot = slots.get(placement.slots().get(i));
+            strokes.set(slot.index(), dictation.strokes().get(i).stroke(frame.usualAt(slot)));
+        }
+        return Pattern.empty(pattern.id(), pattern.name(), frame)
+                .withPlayed(strokes)
+                .withPicking(pattern.picking())
+                .withStory(pattern.story().withSaid(dictation.text().strip()));
+    }
+}

@@ -1,0 +1,216 @@
+package tactus.core.pattern;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import tactus.core.stroke.Direction;
+import tactus.core.stroke.Hand;
+import tactus.core.stroke.Stroke;
+import tactus.core.time.Division;
+import tactus.core.time.Feel;
+import tactus.core.time.Grid;
+import tactus.core.time.Length;
+import tactus.core.time.Meter;
+import tactus.core.time.Slot;
+
+/**
+ * What strokes are written on: some beats, their slots, and the hand that moves over them.
+ *
+ * @param beats felt beats of {@code meter}, from 1 to eight bars
+ * @param division how beats are divided, unless they are in {@code divided}
+ * @param divided beats, from 0, that are divided otherwise; the hand goes over such a beat slot by slot, a down first
+ * @param feel how pairs of slots are swung
+ */
+public record PatternFrame(
+        Meter meter, int beats, Division division, SortedMap<Integer, Division> divided, Hand hand, Feel feel) {
+
+    /** The longest a pattern can be. */
+    public static final int MOST_BARS = 8;
+
+    /** @throws IllegalArgumentException if the length or a division is outside its range */
+    public PatternFrame {
+        Objects.requireNonNull(hand);
+        Objects.requireNonNull(feel);
+        int most = mostBeats(meter);
+        if (beats < 1 || beats > most) {
+            throw new IllegalArgumentException(
+                    "a pattern in " + meter + " has 1 to " + most + " beats (" + MOST_BARS + " bars), not " + beats);
+        }
+        division.checkFits(meter);
+        Division usual = division;
+        var others = new TreeMap<>(divided);
+        others.values().removeIf(usual::equals);
+        others.values().forEach(other -> other.checkFits(meter));
+        divided = Collections.unmodifiableSortedMap(others);
+    }
+
+    /** Returns straight beats that are all divided alike. */
+    public static PatternFrame of(Meter meter, int beats, Division division, Hand hand) {
+        return new PatternFrame(meter, beats, division, Collections.emptySortedMap(), hand, Feel.STRAIGHT);
+    }
+
+    /** Returns one bar in eighths, the hand moving along. */
+    public static PatternFrame of(Meter meter) {
+        Division division = Division.usualIn(meter);
+        return of(meter, meter.beats().size(), division, Hand.pendulum(division.slotLength(meter)));
+    }
+
+    /**
+     * Returns beats with one slot for each move of the hand.
+     *
+     * @throws IllegalArgumentException if the hand's rate does not divide the beats
+     */
+    public static PatternFrame of(Meter meter, int beats, Hand hand) {
+        Division division = division(meter, hand)
+                .orElseThrow(() -> new IllegalArgumentException("a hand that moves in " + hand.rate()
+                        + " notes does not come out even with the beats of " + meter));
+        return of(meter, beats, division, hand);
+    }
+
+    private static Optional<Division> division(Meter meter, Hand hand) {
+        return Division.in(meter).stream()
+                .filter(division -> division.slotLength(meter).equals(hand.rate()))
+                .findFirst();
+    }
+
+    /** The hands that are tried where none is said, the likeliest first: eighths, sixteenths, triplets, quarters. */
+    public static List<Hand> usualHands(Meter meter) {
+        return List.of(Length.EIGHTH, Length.SIXTEENTH, Length.QUARTER.dividedBy(3), Length.QUARTER).stream()
+                .map(Hand::pendulum)
+                .filter(hand -> division(meter, hand).isPresent())
+                .toList();
+    }
+
+    /** The most felt beats a pattern in {@code meter} can have. */
+    public static int mostBeats(Meter meter) {
+        return MOST_BARS * meter.beats().size();
+    }
+
+    /** The slots that are played. */
+    public Grid grid() {
+        return Grid.of(meter, beats, this::divisionOf);
+    }
+
+    /** How the beat with number {@code beat}, from 0, is divided. */
+    public Division divisionOf(int beat) {
+        return divided.getOrDefault(beat, division);
+    }
+
+    /** How long one round lasts. */
+    public Length length() {
+        int inBar = meter.beats().size();
+        Length rest = meter.beats().subList(0, beats % inBar).stream().reduce(Length.ZERO, Length::plus);
+        return meter.length().times(beats / inBar).plus(rest);
+    }
+
+    /** How long the usual slot is. */
+    public Length slotLength() {
+        return division.slotLength(meter);
+    }
+
+    /** Which way the hand crosses the strings at {@code slot}; empty where it does not cross. */
+    public Optional<Direction> handAt(Slot slot) {
+        if (!divided.containsKey(slot.beat())) return hand.at(slot.inBar());
+        boolean down = hand.mode() == Hand.Mode.ALL_DOWN || slot.inBeat() % 2 == 0;
+        return Optional.of(down ? Direction.DOWN : Direction.UP);
+    }
+
+    /** The direction a stroke takes at {@code slot} when nobody says one: the hand's, or down where it is not crossing. */
+    public Direction usualAt(Slot slot) {
+        return handAt(slot).orElse(Direction.DOWN);
+    }
+
+    /** Answers whether {@code stroke} at {@code slot} goes another way than the hand does there. */
+    public boolean isAgainst(Stroke stroke, Slot slot) {
+        return stroke.way()
+                .filter(way -> !handAt(slot).equals(Optional.of(way)))
+                .isPresent();
+    }
+
+    /** How much later than written {@code slot} sounds. */
+    public Length delay(Slot slot) {
+        Length beat = meter.beats().get(slot.beat() % meter.beats().size());
+        return feel.delay(slot, Math.toIntExact(beat.wholesOf(slot.length())));
+    }
+
+    /** Where the hand crosses the strings, in order. */
+    public List<Crossing> crossings() {
+        var crossings = new ArrayList<Crossing>();
+        for (int beat = 0; beat < beats; beat++) addCrossings(crossings, beat);
+        return crossings;
+    }
+
+    /**
+     * The hand crossing the strings.
+     *
+     * @param at when it does, from the start of the frame
+     */
+    public record Crossing(Length at, Direction direction) {}
+
+    private void addCrossings(List<Crossing> crossings, int beat) {
+        int inBar = meter.beats().size();
+        Length barAt = meter.length().times(beat / inBar);
+        Length from = meter.beats().subList(0, beat % inBar).stream().reduce(Length.ZERO, Length::plus);
+        Length end = from.plus(meter.beats().get(beat % inBar));
+        boolean bySlot = divided.containsKey(beat);
+        Length step = bySlot ? divided.get(beat).slotLength(meter) : hand.rate();
+        Length before = step.times(from.wholesOf(step));
+        Length in = bySlot || before.equals(from) ? from : before.plus(step);
+        for (int number = 0; in.isLessThan(end); in = in.plus(step), number++) {
+            boolean down = hand.mode() == Hand.Mode.ALL_DOWN || number % 2 == 0;
+            Direction slotwise = down ? Direction.DOWN : Direction.UP;
+            crossings.add(new Crossing(barAt.plus(in), bySlot ? slotwise : hand.usual(in)));
+        }
+    }
+
+    /** Takes as many bars of {@code other}; what is no whole number of bars stays as many beats. */
+    public PatternFrame withMeter(Meter other) {
+        int inBar = meter.beats().size();
+        int otherInBar = other.beats().size();
+        int bars = (beats + inBar - 1) / inBar;
+        int count = beats % inBar == 0 ? bars * otherInBar : Math.min(beats, otherInBar * MOST_BARS);
+        Division fitting = divisionLike(other);
+        Hand swing = handFollowsSlots() ? new Hand(hand.mode(), fitting.slotLength(other)) : hand;
+        return new PatternFrame(other, count, fitting, Collections.emptySortedMap(), swing, feel);
+    }
+
+    private boolean handFollowsSlots() {
+        return hand.rate().equals(slotLength());
+    }
+
+    private Division divisionLike(Meter other) {
+        return Division.in(other).stream()
+                .filter(fitting -> fitting.slotLength(other).equals(slotLength()))
+                .findFirst()
+                .orElse(Division.usualIn(other));
+    }
+
+    public PatternFrame withBeats(int count) {
+        return new PatternFrame(meter, count, division, divided, hand, feel);
+    }
+
+    /** Divides the beats otherwise; a hand that moved with the slots goes on doing so. */
+    public PatternFrame withDivision(Division other) {
+        Hand swing = handFollowsSlots() ? new Hand(hand.mode(), other.slotLength(meter)) : hand;
+        return new PatternFrame(meter, beats, other, divided, swing, feel);
+    }
+
+    /** Divides the beat with number {@code beat}, from 0, as {@code other}. */
+    public PatternFrame withDivisionOf(int beat, Division other) {
+        var others = new TreeMap<>(divided);
+        others.put(beat, other);
+        return new PatternFrame(meter, beats, division, others, hand, feel);
+    }
+
+    public PatternFrame withHand(Hand other) {
+        return new PatternFrame(meter, beats, division, divided, other, feel);
+    }
+
+    public PatternFrame withFeel(Feel other) {
+        return new PatternFrame(meter, beats, division, divided, hand, other);
+    }
+}

@@ -1,0 +1,74 @@
+package tactus.core.picking;
+
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import tactus.core.chord.ChordName;
+import tactus.core.chord.Degree;
+import tactus.core.pitch.Tuning;
+import tactus.core.shape.Voicing;
+
+/**
+ * A chord as the fretting hand holds it.
+ *
+ * @param name what it is called; empty where nobody can tell, then every note it sounds belongs to it
+ * @param tuning the one that the names of shapes are meant in, with as many strings as the shape
+ */
+public record Held(Voicing voicing, Optional<ChordName> name, Tuning tuning) {
+
+    /** @throws IllegalArgumentException if the shape is for other strings */
+    public Held {
+        if (voicing.strings() != tuning.strings()) {
+            throw new IllegalArgumentException(
+                    "the shape has " + voicing.strings() + " strings, the tuning " + tuning.strings());
+        }
+    }
+
+    int strings() {
+        return tuning.strings();
+    }
+
+    OptionalInt fret(int string) {
+        return voicing.fret(string);
+    }
+
+    int pitchClass(int string, int fret) {
+        return Math.floorMod(tuning.string(string).number() + fret, 12);
+    }
+
+    /** The strings that are played, from the lowest-sounding number up: 1 is the highest. */
+    IntStream played() {
+        return IntStream.rangeClosed(1, strings()).filter(voicing::isPlayed);
+    }
+
+    /** The notes that belong to the chord. */
+    Set<Integer> tones() {
+        return name.map(chord -> Set.copyOf(chord.pitchClasses()))
+                .orElseGet(() -> played().map(
+                                string -> pitchClass(string, fret(string).orElseThrow()))
+                        .boxed()
+                        .collect(Collectors.toSet()));
+    }
+
+    /** The lowest-sounding string that carries the bass note; the lowest that is played if none does; 0 without any. */
+    int rootString() {
+        int lowest = played().max().orElse(0);
+        if (name.isEmpty()) return lowest;
+        int bass = name.get().bass().pitchClass();
+        return played().filter(string -> pitchClass(string, fret(string).orElseThrow()) == bass)
+                .max()
+                .orElse(lowest);
+    }
+
+    /** The pitch class of the fifth; of no note where the chord has none or no name. */
+    OptionalInt fifth() {
+        return name.stream()
+                .flatMap(chord -> chord.quality().degrees().stream()
+                        .filter(Degree::isFifth)
+                        .map(degree -> (chord.root().pitchClass() + degree.semitones()) % 12))
+                .mapToInt(Integer::intValue)
+                .findFirst();
+    }
+}
