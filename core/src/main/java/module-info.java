@@ -3,17 +3,23 @@ module tactus.core {
     exports tactus.core.capo;
     exports tactus.core.chord;
     exports tactus.core.dictation;
+    exports tactus.core.groove;
     exports tactus.core.history;
+    exports tactus.core.library;
     exports tactus.core.name;
     exports tactus.core.pattern;
     exports tactus.core.performance;
-    exports tactus.core.picture;
     exports tactus.core.picking;
+    exports tactus.core.picture;
     exports tactus.core.pitch;
+    exports tactus.core.rhythm;
+    exports tactus.core.saying;
     exports tactus.core.shape;
     exports tactus.core.snag;
     exports tactus.core.song;
     exports tactus.core.stroke;
+    exports tactus.core.tapping;
     exports tactus.core.time;
     exports tactus.core.timeline;
+    exports tactus.core.variation;
 }

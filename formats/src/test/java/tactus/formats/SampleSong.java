@@ -3,7 +3,9 @@ package tactus.formats;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import tactus.core.groove.Groove;
 import tactus.core.pattern.FingerMove;
+import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.pattern.PatternId;
@@ -57,6 +59,8 @@ public final class SampleSong {
                 .withMoves(4, List.of(FingerMove.parse("2.-")))
                 .withPicking(PickingHand.FOLLOWING.withFixed(Role.INDEX, 3).withOverride("C", Role.ALTERNATE_BASS, 6))
                 .withStory(Story.NEW.withOrigin(Story.Origin.HEARD).withSaid("thumb, index"));
+        Pattern light = march.copiedAs(new PatternId("march-light"), "March, light")
+                .withForm(Optional.of(new Form(march.id(), Form.Rule.LIGHT_BEATS, true)));
         var verse = new Section(
                 new SectionId("verse"),
                 "Verse",
@@ -84,7 +88,8 @@ public final class SampleSong {
                         Spelling.FLATS,
                         new Instrument(Tuning.parse("D2 A2 D3 G3 B3 E4"), 0, 2, new ConcertPitch(442)),
                         new Tempo(92.5, Length.QUARTER),
-                        FOUR),
+                        FOUR,
+                        Optional.of(Groove.parse("(kh)h(sh)h(kh)h(sh)-", FOUR, 4))),
                 List.of(
                         new Chord("C", Voicing.parse("x32010")),
                         new Chord(
@@ -92,7 +97,7 @@ public final class SampleSong {
                                 Voicing.parse("x-1-3-3-3-1"),
                                 Optional.of(Fingering.parse("x13331")),
                                 Optional.of(StringRange.parse("5-2")))),
-                List.of(march, drive, picked),
+                List.of(march, drive, picked, light),
                 List.of(verse, short2),
                 List.of(verse.id(), short2.id(), verse.id()),
                 List.of(new ChangeCount("C", "Bb", 24)));

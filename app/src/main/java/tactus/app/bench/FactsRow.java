@@ -6,7 +6,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import tactus.app.words.Words;
 import tactus.core.pattern.Pattern;
-import tactus.core.pattern.PatternFacts;
+import tactus.core.rhythm.PatternFacts;
 import tactus.core.time.Tempo;
 
 /** What can be counted in the pattern on the bench. Style class {@code facts-row}. */

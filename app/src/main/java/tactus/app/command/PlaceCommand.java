@@ -15,6 +15,7 @@ import tactus.core.dictation.Mend;
 import tactus.core.dictation.Placement;
 import tactus.core.dictation.Placing;
 import tactus.core.dictation.Question;
+import tactus.core.groove.Groove;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.stroke.Hand;
 import tactus.core.time.Meter;
@@ -54,6 +55,12 @@ final class PlaceCommand implements Callable<Integer> {
     @Option(names = "--late-start", description = "the first stroke may come later than on count 1")
     private boolean late;
 
+    @Option(
+            names = "--groove",
+            paramLabel = "DRUMS",
+            description = "what the drums play: boom ts chick ts, k h s h ...")
+    private String drums;
+
     @Option(names = "--json", description = "print JSON")
     private boolean json;
 
@@ -78,9 +85,13 @@ final class PlaceCommand implements Callable<Integer> {
         int over = beats == null ? in.beats().size() : beats;
         Dictation dictation = Dictation.parse(said);
         Optional<Hand> moving = Optional.ofNullable(hand).map(HandRate::parse);
-        var given = new Given(struck, late);
+        var given = new Given(struck, late, groove(in, over));
         return moving.map(each -> Placing.of(dictation, PatternFrame.of(in, over, each), given))
                 .orElseGet(() -> Placing.of(dictation, in, over, given));
+    }
+
+    private Optional<Groove> groove(Meter in, int over) {
+        return Optional.ofNullable(drums).map(said -> Groove.parse(said, in, over));
     }
 
     /** What cannot be read is an answer where lines are answered, and a failure otherwise. */

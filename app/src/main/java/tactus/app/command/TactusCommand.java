@@ -22,7 +22,8 @@ import picocli.CommandLine.Parameters;
             CheckCommand.class,
             ChordCommand.class,
             CapoCommand.class,
-            PlaceCommand.class
+            PlaceCommand.class,
+            SayCommand.class
         },
         version = "Tactus 0.1",
         mixinStandardHelpOptions = true)

@@ -8,6 +8,7 @@ import javafx.scene.shape.StrokeLineJoin;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
 import javafx.scene.text.TextAlignment;
+import tactus.app.words.Words;
 import tactus.core.picture.Frame;
 import tactus.core.picture.HandPicture;
 import tactus.core.picture.Mark;
@@ -106,6 +107,8 @@ final class HandPainting {
             case Mark.Finger finger -> paintFinger(finger);
             case Mark.Tie tie -> line(tie.from(), tie.to(), tie.thickness(), inks.ink());
             case Mark.MoveText move -> paintMove(move);
+            case Mark.DrumHit hit -> paintDrum(hit);
+            case Mark.DrumName name -> paintDrumName(name);
             case Mark.CountText count -> paintCount(count);
             case Mark.StringName name -> paintName(name);
         }
@@ -207,6 +210,32 @@ final class HandPainting {
         if (finger.isWrong()) brush.strokeOval(left, top, 2 * radius, 2 * radius);
         Color letter = finger.isWrong() ? colour : inks.paper();
         letters(finger.label(), finger.middle(), Math.max(7, radius * 1.35), letter);
+    }
+
+    private void paintDrum(Mark.DrumHit hit) {
+        double x = hit.middle().x();
+        double y = hit.middle().y();
+        double radius = hit.radius();
+        switch (hit.drum()) {
+            case KICK -> {
+                brush.setFill(inks.soft());
+                brush.fillOval(x - radius, y - radius, 2 * radius, 2 * radius);
+            }
+            case SNARE -> {
+                line(new Point(x - radius, y - radius), new Point(x + radius, y + radius), 2, inks.soft());
+                line(new Point(x - radius, y + radius), new Point(x + radius, y - radius), 2, inks.soft());
+            }
+            case HAT -> line(new Point(x, y - radius), new Point(x, y + radius), 2, inks.soft());
+        }
+    }
+
+    private void paintDrumName(Mark.DrumName name) {
+        brush.setFont(Font.font(FAMILY, FontWeight.NORMAL, 13));
+        brush.setFill(inks.soft());
+        brush.setTextAlign(TextAlignment.RIGHT);
+        brush.setTextBaseline(VPos.CENTER);
+        brush.fillText(
+                Words.of("drum." + name.drum()), name.right().x(), name.right().y());
     }
 
     private void paintMove(Mark.MoveText move) {

@@ -2,8 +2,12 @@ package tactus.core.dictation;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import tactus.core.groove.Drum;
 import tactus.core.pattern.PatternFrame;
+import tactus.core.rhythm.Syncopation;
 import tactus.core.time.Grid;
 
 /**
@@ -14,6 +18,7 @@ final class BestPlacements {
 
     private static final double OFF_THE_BEAT = 0.6;
     private static final double SYNCOPATED = 1;
+    private static final double ON_THE_SNARE = 3;
     private static final double HALVES_ALIKE = 2.5;
     private static final int KEPT = 24;
 
@@ -21,12 +26,18 @@ final class BestPlacements {
     private final Grid grid;
     private final Syncopation syncopation;
     private final int strokes;
+    private final Set<Integer> snare = new HashSet<>();
 
-    BestPlacements(Dictation dictation, PatternFrame frame, Ways ways) {
+    BestPlacements(Dictation dictation, PatternFrame frame, Given given, Ways ways) {
         this.ways = ways;
         grid = frame.grid();
         syncopation = new Syncopation(frame.meter(), grid);
         strokes = dictation.strokes().size();
+        grid.slots().stream()
+                .filter(slot -> given.groove()
+                        .filter(groove -> groove.isHit(Drum.SNARE, slot.at()))
+                        .isPresent())
+                .forEach(slot -> snare.add(slot.index()));
     }
 
     /** A way to a slot, linked to the way to the slot of the stroke before. */
@@ -71,7 +82,8 @@ final class BestPlacements {
     }
 
     private double onBeat(int slot) {
-        return grid.slots().get(slot).startsBeat() ? 0 : OFF_THE_BEAT;
+        double drawn = snare.contains(slot) ? ON_THE_SNARE : 0;
+        return (grid.slots().get(slot).startsBeat() ? 0 : OFF_THE_BEAT) - drawn;
     }
 
     private Placement placement(Path last) {
@@ -94,6 +106,10 @@ final class BestPlacements {
                 .filter(slot -> grid.slots().get(slot).startsBeat())
                 .count();
         reasons.add(onBeats + " of " + slots.size() + " strokes on felt beats");
+        if (!snare.isEmpty()) {
+            long struck = slots.stream().filter(snare::contains).count();
+            reasons.add(struck + " of " + snare.size() + " snare hits are struck");
+        }
         reasons.add("syncopation " + syncopation.of(slots));
         if (alike) reasons.add("the second half is like the first");
         return reasons;

@@ -120,7 +120,7 @@ public record Placing(
                 frame,
                 given,
                 count,
-                new BestPlacements(dictation, frame, ways).best(LISTED),
+                new BestPlacements(dictation, frame, given, ways).best(LISTED),
                 new Questions(dictation, frame, ways).best(),
                 Optional.empty(),
                 List.of(),

@@ -2,6 +2,7 @@ package tactus.core.dictation;
 
 import java.util.Objects;
 import java.util.Optional;
+import tactus.core.saying.Saying;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Stroke;
 
@@ -47,6 +48,6 @@ public record SpokenStroke(
 
     /** As it is said back: {@code down}, {@code bass}, {@code mute up}. */
     public String word() {
-        return isCounted ? "stroke" : StrokeWords.of(form, direction);
+        return isCounted ? "stroke" : Saying.word(form, direction);
     }
 }

@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -28,6 +29,7 @@ import tactus.core.time.Slot;
  * @param moves what the fretting hand changes, by slot; kept outside the grid as strokes are
  * @param picking where the fingers go beyond the rule
  * @param story where it comes from
+ * @param form which pattern it is a form of; empty if it stands for itself
  */
 public record Pattern(
         PatternId id,
@@ -36,7 +38,8 @@ public record Pattern(
         SortedMap<SlotAt, Stroke> strokes,
         SortedMap<SlotAt, List<FingerMove>> moves,
         PickingHand picking,
-        Story story) {
+        Story story,
+        Optional<Form> form) {
 
     private static final int LONGEST_NAME = 60;
 
@@ -46,6 +49,7 @@ public record Pattern(
         Objects.requireNonNull(frame);
         Objects.requireNonNull(picking);
         Objects.requireNonNull(story);
+        Objects.requireNonNull(form);
         name = checkedName(name);
         var written = new TreeMap<>(strokes);
         written.values().removeIf(Miss.class::isInstance);
@@ -83,7 +87,8 @@ public record Pattern(
                 Collections.emptySortedMap(),
                 Collections.emptySortedMap(),
                 PickingHand.FOLLOWING,
-                Story.NEW);
+                Story.NEW,
+                Optional.empty());
     }
 
     public Meter meter() {
@@ -191,7 +196,7 @@ public record Pattern(
     public Pattern withMoves(int index, List<FingerMove> others) {
         var changed = new TreeMap<>(moves);
         changed.put(SlotAt.of(grid().slots().get(index)), others);
-        return new Pattern(id, name, frame, strokes, changed, picking, story);
+        return new Pattern(id, name, frame, strokes, changed, picking, story, form);
     }
 
     /** Takes every stroke of the same bar, meter by meter; whole bars stay whole bars, and nothing written is lost. */
@@ -214,27 +219,31 @@ public record Pattern(
     }
 
     public Pattern withFrame(PatternFrame other) {
-        return new Pattern(id, name, other, strokes, moves, picking, story);
+        return new Pattern(id, name, other, strokes, moves, picking, story, form);
     }
 
     public Pattern withName(String other) {
-        return new Pattern(id, other, frame, strokes, moves, picking, story);
+        return new Pattern(id, other, frame, strokes, moves, picking, story, form);
     }
 
     public Pattern withPicking(PickingHand other) {
-        return new Pattern(id, name, frame, strokes, moves, other, story);
+        return new Pattern(id, name, frame, strokes, moves, other, story, form);
     }
 
     public Pattern withStory(Story other) {
-        return new Pattern(id, name, frame, strokes, moves, picking, other);
+        return new Pattern(id, name, frame, strokes, moves, picking, other, form);
+    }
+
+    public Pattern withForm(Optional<Form> other) {
+        return new Pattern(id, name, frame, strokes, moves, picking, story, other);
     }
 
     /** Returns the same strokes as a pattern of its own. */
     public Pattern copiedAs(PatternId otherId, String otherName) {
-        return new Pattern(otherId, otherName, frame, strokes, moves, picking, story);
+        return new Pattern(otherId, otherName, frame, strokes, moves, picking, story, Optional.empty());
     }
 
     private Pattern withStrokes(Map<SlotAt, Stroke> others) {
-        return new Pattern(id, name, frame, new TreeMap<>(others), moves, picking, story);
+        return new Pattern(id, name, frame, new TreeMap<>(others), moves, picking, story, form);
     }
 }

@@ -2,6 +2,7 @@ package tactus.core.picture;
 
 import java.util.ArrayList;
 import java.util.List;
+import tactus.core.groove.Drum;
 import tactus.core.picture.Frame.Size;
 import tactus.core.picture.Passage.Played;
 import tactus.core.picture.Passage.Range;
@@ -24,6 +25,7 @@ final class HandDrawing {
     /** How far a brush mark reaches over its outer strings, in gaps. */
     private static final double OVERSHOOT = 0.42;
 
+    private static final double DRUM_LINE = 15;
     private static final int BRUSH_STEPS = 10;
     private static final int CAP_STEPS = 7;
 
@@ -39,7 +41,7 @@ final class HandDrawing {
     HandDrawing(Passage passage, Frame frame) {
         this.passage = passage;
         this.frame = frame;
-        double room = frame.height() - frame.countsHeight();
+        double room = frame.height() - frame.countsHeight() - drumsHeight();
         double gaps = passage.strings() - 1 + 2 * OVERSWING;
         gap = room / (gaps + 0.5);
         axis = room / 2;
@@ -72,6 +74,7 @@ final class HandDrawing {
         addStrings();
         marks.addAll(path.curves());
         for (Played slot : passage.slots()) addStroke(slot);
+        addDrums();
         if (frame.countsHeight() > 0) passage.slots().forEach(this::addCount);
         return new HandPicture(frame, passage, marks, path);
     }
@@ -203,10 +206,28 @@ final class HandDrawing {
         }
     }
 
+    /** A groove has a line for each drum between the strings and the counts. */
+    private double drumsHeight() {
+        return passage.drums().isEmpty() || !frame.size().namesStrings() ? 0 : Drum.values().length * DRUM_LINE;
+    }
+
+    private void addDrums() {
+        if (drumsHeight() == 0) return;
+        double top = frame.height() - frame.countsHeight() - drumsHeight();
+        for (Drum drum : Drum.values()) {
+            double y = top + DRUM_LINE * (Drum.values().length - drum.ordinal() - 0.5);
+            marks.add(new Mark.DrumName(drum, new Point(frame.left() - 8, y)));
+        }
+        for (Passage.DrumHit hit : passage.drums()) {
+            double y = top + DRUM_LINE * (Drum.values().length - hit.drum().ordinal() - 0.5);
+            marks.add(new Mark.DrumHit(hit.drum(), new Point(x(hit.at()) + slotWidth / 2, y), DRUM_LINE * 0.34));
+        }
+    }
+
     private void addCount(Played slot) {
         boolean played = slot.stroke().isStruck() || slot.stroke() instanceof Stop;
         boolean number = slot.count().isNumber();
-        String spoken = slot.count().spoken();
+        String spoken = slot.spoken();
         double base = frame.height() - frame.countsHeight() * 0.33;
         marks.add(new Mark.CountText(
                 slot.index(),

@@ -1,6 +1,7 @@
 package tactus.core.picture;
 
 import java.util.List;
+import tactus.core.groove.Drum;
 
 /** One shape of a picture. Marks are listed in the order in which they are painted. */
 public sealed interface Mark {
@@ -48,6 +49,12 @@ public sealed interface Mark {
 
     /** What the fretting hand changes, before the slot's stroke. */
     record MoveText(int slot, String text, Point middle, double size) implements Mark {}
+
+    /** A drum of the groove below the strings: kick a disc, snare a cross, hat a short upright line. */
+    record DrumHit(Drum drum, Point middle, double radius) implements Mark {}
+
+    /** The name of a drum's line, centred on {@code right}. */
+    record DrumName(Drum drum, Point right) implements Mark {}
 
     /** A stop: a bar that closes the strings. */
     record StopBar(int slot, Point from, Point to, double thickness) implements Mark {}

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import tactus.core.groove.Drum;
+import tactus.core.groove.Groove;
 import tactus.core.pattern.Figure;
 import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Pattern;
@@ -20,6 +22,8 @@ import tactus.core.stroke.Stop;
 import tactus.core.stroke.Stroke;
 import tactus.core.stroke.Strum;
 import tactus.core.time.Count;
+import tactus.core.time.CountSchool;
+import tactus.core.time.Counting;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 import tactus.core.time.Slot;
@@ -36,6 +40,7 @@ import tactus.core.timeline.TimelineStroke;
  * @param bars where bar lines are, the start included
  * @param slots in order
  * @param crossings where the hand crosses the strings, in order
+ * @param drums what a groove below the strings hits
  * @param strings how many strings the instrument has
  */
 public record Passage(
@@ -44,6 +49,7 @@ public record Passage(
         List<Length> bars,
         List<Played> slots,
         List<Crossing> crossings,
+        List<DrumHit> drums,
         int strings) {
 
     /**
@@ -51,6 +57,7 @@ public record Passage(
      *
      * @param index from 0
      * @param middle the middle of the slot, where the hand meets the strings
+     * @param spoken how its count is said
      * @param range the strings struck; empty where none is
      * @param fingers what is plucked
      * @param moves what the fretting hand changes
@@ -62,6 +69,7 @@ public record Passage(
             Stroke stroke,
             boolean isAgainst,
             Count count,
+            String spoken,
             Optional<Range> range,
             List<Fingerprint> fingers,
             List<FingerMove> moves) {
@@ -69,6 +77,10 @@ public record Passage(
         public Played {
             fingers = List.copyOf(fingers);
             moves = List.copyOf(moves);
+        }
+
+        Played said(String other) {
+            return new Played(index, at, middle, stroke, isAgainst, count, other, range, fingers, moves);
         }
     }
 
@@ -87,6 +99,9 @@ public record Passage(
      */
     public record Crossing(Length middle, Direction direction) {}
 
+    /** A drum that is hit. */
+    public record DrumHit(Length at, Drum drum) {}
+
     private static final int USUAL_STRINGS = 6;
 
     public Passage {
@@ -94,6 +109,7 @@ public record Passage(
         bars = List.copyOf(bars);
         slots = List.copyOf(slots);
         crossings = List.copyOf(crossings);
+        drums = List.copyOf(drums);
     }
 
     /** One round of {@code pattern} on six strings; fingers are where they are on a chord rooted on string 5. */
@@ -120,13 +136,14 @@ public record Passage(
                         pattern.at(slot),
                         pattern.isAgainstHand(slot),
                         slot.count(),
+                        slot.count().spoken(),
                         range(pattern.at(slot), strings),
                         fingers.apply(pattern.at(slot)),
                         pattern.movesAt(slot)))
                 .toList();
         var beats = grid.slots().stream().filter(Slot::startsBeat).map(Slot::at).toList();
         var bars = grid.slots().stream().filter(Slot::startsBar).map(Slot::at).toList();
-        return new Passage(grid.length(), beats, bars, slots, crossings(pattern, grid.slots()), strings);
+        return new Passage(grid.length(), beats, bars, slots, crossings(pattern, grid.slots()), List.of(), strings);
     }
 
     private static Optional<Range> range(Stroke stroke, int strings) {
@@ -173,12 +190,43 @@ public record Passage(
                     stroke.stroke(),
                     stroke.isAgainst(),
                     stroke.count(),
+                    stroke.count().spoken(),
                     stroke.stroke() instanceof Pluck ? Optional.empty() : range(stroke.strings()),
                     stroke.stroke() instanceof Pluck pluck ? Fingerprint.of(pluck, stroke.strings()) : List.of(),
                     List.of()));
             stroke.hand().ifPresent(direction -> crossings.add(new Crossing(middle, direction)));
         }
-        return new Passage(bar.meter().length(), beats(bar.meter()), List.of(Length.ZERO), slots, crossings, strings);
+        return new Passage(
+                bar.meter().length(), beats(bar.meter()), List.of(Length.ZERO), slots, crossings, List.of(), strings);
+    }
+
+    /** The same counted as {@code school} does, in bars of {@code meter}. */
+    public Passage countedIn(CountSchool school, Meter meter) {
+        var counted = slots.stream()
+                .map(slot -> slot.said(Counting.said(
+                        school, meter, slot.middle().minus(slot.at()).times(2), inBar(slot.at()))))
+                .toList();
+        return new Passage(length, beats, bars, counted, crossings, drums, strings);
+    }
+
+    private Length inBar(Length at) {
+        Length bar = Length.ZERO;
+        for (Length start : bars) if (!at.isLessThan(start)) bar = start;
+        return at.minus(bar);
+    }
+
+    /** The same with {@code groove} going round below it. */
+    public Passage over(Groove groove) {
+        var hits = new ArrayList<DrumHit>();
+        Length round = groove.grid().length();
+        for (Length start = Length.ZERO; start.isLessThan(length); start = start.plus(round)) {
+            for (Drum drum : Drum.values()) {
+                for (Length in : groove.at(drum)) {
+                    if (start.plus(in).isLessThan(length)) hits.add(new DrumHit(start.plus(in), drum));
+                }
+            }
+        }
+        return new Passage(length, beats, bars, slots, crossings, hits, strings);
     }
 
     private static List<Length> beats(Meter meter) {

@@ -1,7 +1,9 @@
 package tactus.core.song;
 
 import java.util.Objects;
+import java.util.Optional;
 import tactus.core.chord.Naming;
+import tactus.core.groove.Groove;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
@@ -17,9 +19,17 @@ import tactus.core.time.Tempo;
  * @param key the key the song sounds in
  * @param spelling how its chords are spelled
  * @param meter the usual meter; bars may have another
+ * @param groove what the drums play, if anybody has listened to them
  */
 public record Facts(
-        String title, String note, Key key, Spelling spelling, Instrument instrument, Tempo tempo, Meter meter) {
+        String title,
+        String note,
+        Key key,
+        Spelling spelling,
+        Instrument instrument,
+        Tempo tempo,
+        Meter meter,
+        Optional<Groove> groove) {
 
     /** @throws IllegalArgumentException if a text is too long */
     public Facts {
@@ -36,6 +46,7 @@ public record Facts(
         Objects.requireNonNull(instrument);
         Objects.requireNonNull(tempo);
         Objects.requireNonNull(meter);
+        Objects.requireNonNull(groove);
     }
 
     public Tuning tuning() {
@@ -57,31 +68,35 @@ public record Facts(
     }
 
     public Facts withTitle(String other) {
-        return new Facts(other, note, key, spelling, instrument, tempo, meter);
+        return new Facts(other, note, key, spelling, instrument, tempo, meter, groove);
     }
 
     public Facts withNote(String other) {
-        return new Facts(title, other, key, spelling, instrument, tempo, meter);
+        return new Facts(title, other, key, spelling, instrument, tempo, meter, groove);
     }
 
     public Facts withKey(Key other) {
-        return new Facts(title, note, other, spelling, instrument, tempo, meter);
+        return new Facts(title, note, other, spelling, instrument, tempo, meter, groove);
     }
 
     public Facts withSpelling(Spelling other) {
-        return new Facts(title, note, key, other, instrument, tempo, meter);
+        return new Facts(title, note, key, other, instrument, tempo, meter, groove);
     }
 
     public Facts withInstrument(Instrument other) {
-        return new Facts(title, note, key, spelling, other, tempo, meter);
+        return new Facts(title, note, key, spelling, other, tempo, meter, groove);
     }
 
     public Facts withTempo(Tempo other) {
-        return new Facts(title, note, key, spelling, instrument, other, meter);
+        return new Facts(title, note, key, spelling, instrument, other, meter, groove);
     }
 
     /** Takes another usual meter; the tempo goes on counting as many of its beats a minute. */
     public Facts withMeter(Meter other) {
-        return new Facts(title, note, key, spelling, instrument, Tempo.of(tempo.perMinute(), other), other);
+        return new Facts(title, note, key, spelling, instrument, Tempo.of(tempo.perMinute(), other), other, groove);
+    }
+
+    public Facts withGroove(Optional<Groove> other) {
+        return new Facts(title, note, key, spelling, instrument, tempo, meter, other);
     }
 }

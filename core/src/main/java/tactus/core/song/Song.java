@@ -15,6 +15,7 @@ import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
 import tactus.core.time.Meter;
 import tactus.core.time.Tempo;
+import tactus.core.variation.Variation;
 
 /**
  * A song's rhythm part, whole. Editing makes a new song that shares whatever did not change.
@@ -79,7 +80,15 @@ public record Song(
     /** Returns a song with nothing in it but its facts: C, standard tuning, 4/4 at 90. */
     public static Song empty(String title) {
         Meter meter = Meter.of(4, 4);
-        var facts = new Facts(title, "", Key.parse("C"), Spelling.BY_KEY, Instrument.USUAL, Tempo.of(90, meter), meter);
+        var facts = new Facts(
+                title,
+                "",
+                Key.parse("C"),
+                Spelling.BY_KEY,
+                Instrument.USUAL,
+                Tempo.of(90, meter),
+                meter,
+                Optional.empty());
         return new Song(facts, List.of(), List.of(), List.of(), List.of());
     }
 
@@ -118,12 +127,20 @@ public record Song(
 
     /** Puts {@code pattern} in place of the one with its id, or at the end. */
     public Song withPattern(Pattern pattern) {
-        return new Song(facts, chords, put(patterns, pattern, Pattern::id), sections, order, changeCounts);
+        Pattern kept = Variation.settled(patterns, pattern);
+        List<Pattern> all = Variation.following(put(patterns, kept, Pattern::id), kept);
+        return new Song(facts, chords, all, sections, order, changeCounts);
     }
 
-    /** Takes a pattern away; sections that played it play nothing. */
+    /** Takes a pattern away; sections that played it play nothing, and its forms stand for themselves. */
     public Song withoutPattern(PatternId id) {
-        var rest = patterns.stream().filter(pattern -> !pattern.id().equals(id)).toList();
+        var rest = patterns.stream()
+                .filter(pattern -> !pattern.id().equals(id))
+                .map(pattern ->
+                        pattern.form().filter(form -> form.of().equals(id)).isPresent()
+                                ? pattern.withForm(Optional.empty())
+                                : pattern)
+                .toList();
         var freed = sections.stream().map(section -> section.withoutPattern(id)).toList();
         return new Song(facts, chords, rest, freed, order, changeCounts);
     }

@@ -7,11 +7,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.math.BigInteger;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.groove.Groove;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.pattern.PatternId;
@@ -145,15 +147,29 @@ class PlacingTest {
 
     @Test
     void aCountThatMustBeStruckRulesOthersOut() {
-        Placing placing = Placing.of(Dictation.parse("D U D D"), EIGHTHS, new Given(List.of("2&"), false));
+        Placing placing =
+                Placing.of(Dictation.parse("D U D D"), EIGHTHS, new Given(List.of("2&"), false, Optional.empty()));
         assertEquals("1 2& 3 4", best(placing));
         assertEquals(BigInteger.ONE, placing.count());
     }
 
     @Test
+    void aSnareDrawsStrokesToItself() {
+        Groove pushed = Groove.parse("k---s--k-sk-s---", Meter.parse("4/4"), 4);
+        Dictation said = Dictation.parse("D U U D");
+        Placing without = Placing.of(said, frame("4/4", 4, "1/16"));
+        Placing with = Placing.of(said, frame("4/4", 4, "1/16"), new Given(List.of(), false, Optional.of(pushed)));
+        assertEquals(without.count(), with.count());
+        assertTrue(
+                with.best().getFirst().reasons().stream().anyMatch(reason -> reason.endsWith("snare hits are struck")));
+        assertTrue(best(with).contains("3e"), best(with));
+        assertFalse(best(without).contains("3e"), best(without));
+    }
+
+    @Test
     void aLateStartIsAllowedOnlyWhereItIsSaid() {
         assertEquals(BigInteger.ZERO, place("U D U D", EIGHTHS).count());
-        Placing late = Placing.of(Dictation.parse("U D U D"), EIGHTHS, new Given(List.of(), true));
+        Placing late = Placing.of(Dictation.parse("U D U D"), EIGHTHS, new Given(List.of(), true, Optional.empty()));
         assertFalse(late.best().isEmpty());
         assertTrue(best(late).startsWith("1&"));
     }

@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.rhythm.PatternFacts;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Hand;
 import tactus.core.stroke.Miss;
@@ -121,7 +122,7 @@ class PatternTest {
         Pattern pattern = pattern("4/4", "d-du-udu")
                 .withStroke(1, Strum.of(Direction.DOWN))
                 .withBeats(3);
-        assertEquals(new PatternFacts(5, 1, 1, 2, Length.of(3, 4)), PatternFacts.of(pattern));
+        assertEquals(new PatternFacts(5, 1, 1, 2, 2, Length.of(3, 4)), PatternFacts.of(pattern));
     }
 
     @Test

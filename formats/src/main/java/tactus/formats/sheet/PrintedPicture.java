@@ -42,6 +42,8 @@ final class PrintedPicture {
             case Mark.Finger finger -> printFinger(finger);
             case Mark.Tie tie -> pen.line(at(tie.from()), at(tie.to()), tie.thickness(), Ink.DARK);
             case Mark.MoveText move -> printLetters(move.text(), at(move.middle()), move.size(), Ink.WARM);
+            case Mark.DrumHit hit -> pen.disc(at(hit.middle()), hit.radius(), Ink.SOFT, false);
+            case Mark.DrumName _ -> {}
             case Mark.CountText count -> printCount(count);
             case Mark.StringName name -> printName(name);
         }

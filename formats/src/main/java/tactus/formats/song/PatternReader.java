@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import tactus.core.pattern.FingerMove;
+import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.pattern.PatternId;
@@ -40,6 +41,7 @@ final class PatternReader {
             "moves",
             "fixedFingers",
             "fingersByChord",
+            "form",
             "origin",
             "said");
 
@@ -55,7 +57,8 @@ final class PatternReader {
             move.optional("left out", PatternReader::moves)
                     .ifPresent(read -> moves.put(read.getKey(), read.getValue()));
         }
-        var frame = new Pattern(bare.id(), bare.name(), bare.frame(), kept(at), moves, picking(at), story(at));
+        var frame =
+                new Pattern(bare.id(), bare.name(), bare.frame(), kept(at), moves, picking(at), story(at), form(at));
         return at.field("strokes")
                 .or(frame, "the pattern is left without strokes", line -> frame.withLine(line.text()));
     }
@@ -117,6 +120,17 @@ final class PatternReader {
                 .filter(text -> text.length() == 1)
                 .flatMap(text -> Role.of(text.charAt(0)))
                 .orElseThrow(() -> new IllegalArgumentException("a finger is p, q, i, m or a, not \"" + letter + "\""));
+    }
+
+    private static Optional<Form> form(Branch pattern) {
+        if (!pattern.field("form").isThere()) return Optional.empty();
+        return pattern.field("form")
+                .optional(
+                        "stands for itself",
+                        at -> new Form(
+                                new PatternId(at.field("of").text()),
+                                Form.Rule.of(at.field("rule").text()),
+                                at.field("edited").isThere()));
     }
 
     private static Story story(Branch at) {

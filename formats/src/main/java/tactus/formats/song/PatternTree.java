@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import tactus.core.pattern.FingerMove;
+import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.pattern.SlotAt;
@@ -32,6 +33,7 @@ final class PatternTree {
             pattern.moves().forEach((at, moves) -> putMoves(tree.withArray("moves"), at, moves));
         putPicking(tree, pattern.picking());
         putStory(tree, pattern.story());
+        pattern.form().ifPresent(form -> putForm(tree.putObject("form"), form));
         return tree;
     }
 
@@ -75,6 +77,11 @@ final class PatternTree {
 
     private static void put(ObjectNode tree, Role role, int string) {
         tree.put("finger", String.valueOf(role.letter())).put("string", string);
+    }
+
+    private static void putForm(ObjectNode tree, Form form) {
+        tree.put("of", form.of().value()).put("rule", form.rule().word());
+        if (form.isEdited()) tree.put("edited", true);
     }
 
     private static void putStory(ObjectNode tree, Story story) {

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import tactus.core.chord.ChordName;
+import tactus.core.groove.Groove;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.pitch.ConcertPitch;
@@ -49,6 +50,7 @@ final class SongReader {
             "sections",
             "order",
             "spelling",
+            "groove",
             "tunedDown",
             "concertPitch",
             "changes");
@@ -78,6 +80,11 @@ final class SongReader {
         return new OpenedSong(song, problems);
     }
 
+    private static Groove groove(Branch at, Meter meter) {
+        Meter own = at.field("meter").isThere() ? Meter.parse(at.field("meter").text()) : meter;
+        return Groove.parse(at.field("hits").text(), own, at.field("beats").number());
+    }
+
     private Facts facts() {
         Facts usual = Song.empty("Untitled").facts();
         Meter meter = root.field("meter").or(usual.meter(), "4/4 taken", at -> Meter.parse(at.text()));
@@ -88,6 +95,9 @@ final class SongReader {
         facts = with(facts, "title", "named \"Untitled\"", (each, at) -> each.withTitle(at.text()));
         if (root.field("note").isThere()) {
             facts = with(facts, "note", "left out", (each, at) -> each.withNote(at.text()));
+        }
+        if (root.field("groove").isThere()) {
+            facts = facts.withGroove(root.field("groove").optional("left out", at -> groove(at, meter)));
         }
         Branch spelling = root.field("spelling");
         return spelling.isThere()

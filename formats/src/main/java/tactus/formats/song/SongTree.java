@@ -53,6 +53,11 @@ final class SongTree {
         ObjectNode tempo = tree.putObject("tempo");
         putNumber(tempo, "perMinute", facts.tempo().perMinute());
         tempo.put("beat", facts.tempo().beat().toString());
+        facts.groove()
+                .ifPresent(groove -> tree.putObject("groove")
+                        .put("meter", groove.meter().toString())
+                        .put("beats", groove.beats())
+                        .put("hits", groove.line()));
     }
 
     private static void putInstrument(ObjectNode tree, Instrument instrument) {

@@ -166,6 +166,8 @@ class SongFileTest {
                 "\"fingers\": \"2.-\" | \"fingers\": \"2x\" | patterns[2].moves[1]: \"2x\" is no move such as 2h3 (string 2 to fret 3); left out",
                 "\"finger\": \"i\" | \"finger\": \"z\" | patterns[2].fixedFingers[0]: a finger is p, q, i, m or a, not \"z\"; the finger follows the chord",
                 "\"string\": 6 | \"string\": 13 | patterns[2].fingersByChord[0]: a string is 1 to 12, was 13; the finger follows the chord",
+                "\"rule\": \"only beats\" | \"rule\": \"upside down\" | patterns[3].form: there is no form called \"upside down\"; stands for itself",
+                "\"hits\": \"(kh)h | \"hits\": \"(kh)j | groove: \"(kh)j(sh)h(kh)h(sh)-\" has \"j\", which is no drum: write k s h, or boom chick ts, or -; left out",
                 "\"origin\": \"heard\" | \"origin\": \"dreamt\" | patterns[2].origin: a pattern is heard, simplified, invented or optional; taken as invented",
                 "\"passes\": 2 | \"passes\": 0 | sections[0]: a section goes round 1 to 99 times, not 0; left out",
                 "\"length\": \"3/2 beats\" | \"length\": \"0 beats\" | sections[0].chords[1]: \"0 beats\" is no length: a chord lasts more than 0 and at most 1,000 beats, was 0; left out",
@@ -177,7 +179,7 @@ class SongFileTest {
         OpenedSong opened = read(with(old, faulty));
         if (problem != null) assertEquals(problem, opened.problems().getFirst().toString());
         assertEquals("Sample", opened.song().facts().title());
-        assertEquals(3, opened.song().patterns().size());
+        assertEquals(4, opened.song().patterns().size());
         assertTrue(opened.song().section(new SectionId("turn")).isPresent());
     }
 
@@ -195,7 +197,7 @@ class SongFileTest {
     @ParameterizedTest
     @ValueSource(ints = {0, 257})
     void aPatternOfNoBeatsOrTooManyIsLeftOut(int beats) throws IOException {
-        OpenedSong opened = read(with("\"beats\": 4", "\"beats\": " + beats));
+        OpenedSong opened = read(with("\"beats\": 4,\n      \"slots", "\"beats\": " + beats + ",\n      \"slots"));
         assertEquals("patterns[0]", opened.problems().getFirst().place());
         assertEquals(1, opened.song().patterns().size());
     }

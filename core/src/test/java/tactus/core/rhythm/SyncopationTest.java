@@ -1,4 +1,4 @@
-package tactus.core.dictation;
+package tactus.core.rhythm;
 
 import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;

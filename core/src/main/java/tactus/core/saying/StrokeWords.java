@@ -1,5 +1,6 @@
-package tactus.core.dictation;
+package tactus.core.saying;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import tactus.core.stroke.Direction;
@@ -16,8 +17,11 @@ import tactus.core.stroke.Stroke;
 import tactus.core.stroke.Strum;
 import tactus.core.stroke.Touch;
 
-/** Strokes in words that a {@link Dictation} reads back: {@code accent bass up}, {@code pinch 5-1}. */
+/** Strokes in words that a dictation reads back: {@code accent bass up}, {@code pinch 5-1}. */
 final class StrokeWords {
+
+    private static final List<String> STRINGS =
+            List.of("one", "two", "three", "four", "five", "six", "sev", "eight", "nine", "ten", "lev", "twelve");
 
     private StrokeWords() {}
 
@@ -35,11 +39,48 @@ final class StrokeWords {
         return force(stroke.force()) + touch(stroke.touch()) + word;
     }
 
-    /** The stroke with its direction, unless the hand, going {@code hand}, gives it that direction anyway. */
-    static String against(Stroke stroke, Direction hand) {
+    /** The stroke with its direction, unless the hand, crossing as {@code hand}, gives it that direction anyway. */
+    static String against(Stroke stroke, Optional<Direction> hand) {
         boolean strum = stroke instanceof Strum each && each.reach() == Reach.ALL;
         boolean told = strum || stroke instanceof Mute;
-        return of(stroke, stroke.way().filter(way -> told || way != hand));
+        return of(stroke, stroke.way().filter(way -> told || !Optional.of(way).equals(hand)));
+    }
+
+    /** One syllable to say in time; a breath where nothing is struck. */
+    static String syllable(Stroke stroke) {
+        return switch (stroke) {
+            case Strum strum ->
+                switch (strum.reach()) {
+                    case Reach.Half half ->
+                        switch (half) {
+                            case ALL -> strum.direction().word();
+                            case BASS -> "bass";
+                            case TREBLE -> "high";
+                        };
+                    case Reach.Named _ -> "mid";
+                };
+            case Mute _ -> "chk";
+            case Pluck pluck ->
+                pluck.isPinch() ? "pinch" : syllable(pluck.picks().getFirst());
+            case Miss _ -> "–";
+            case Ring _ -> "ring";
+            case Stop _ -> "stop";
+        };
+    }
+
+    private static String syllable(Pick pick) {
+        return switch (pick) {
+            case Pick.OnString(int string) -> STRINGS.get(string - 1);
+            case Pick.Fretted fretted -> STRINGS.get(fretted.string() - 1);
+            case Pick.ByRole(Role role) ->
+                switch (role) {
+                    case ROOT_BASS -> "thumb";
+                    case ALTERNATE_BASS -> "thumb";
+                    case INDEX -> "point";
+                    case MIDDLE -> "mid";
+                    case RING -> "ring";
+                };
+        };
     }
 
     private static String reach(Reach reach) {

@@ -1,4 +1,4 @@
-package tactus.core.dictation;
+package tactus.core.rhythm;
 
 import java.util.ArrayList;
 import java.util.List;

@@ -1,0 +1,140 @@
+package tactus.app.command;
+
+import java.io.PrintWriter;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternFrame;
+import tactus.core.pattern.PatternId;
+import tactus.core.rhythm.Explanation;
+import tactus.core.rhythm.PatternFacts;
+import tactus.core.saying.Saying;
+import tactus.core.time.CountSchool;
+import tactus.core.time.Division;
+import tactus.core.time.Meter;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/** {@code tactus say "d-du-udu"}: says a pattern in words, counts and syllables. */
+@Command(
+        name = "say",
+        description = {
+            "Say a pattern, written as a line of strokes with one sign a slot: d-du-udu.",
+            "With - it reads one a line and answers each with a line of JSON."
+        },
+        mixinStandardHelpOptions = true)
+final class SayCommand implements Callable<Integer> {
+
+    @Parameters(paramLabel = "PATTERN-LINE", arity = "1", description = "a line of strokes, or - for one a line")
+    private String query;
+
+    @Option(names = "--meter", defaultValue = "4/4", description = "4/4, 6/8, 2+2+3/8 ...")
+    private String meter;
+
+    @Option(
+            names = "--beats",
+            paramLabel = "N",
+            description = "felt beats; as many as the line needs if it is not said")
+    private Integer beats;
+
+    @Option(
+            names = "--slots",
+            paramLabel = "N",
+            description = "slots a felt beat: 1, 2, 3, 4, 6 or 8; eighths if not said")
+    private Integer slots;
+
+    @Option(
+            names = "--hand",
+            paramLabel = "RATE",
+            description =
+                    "quarters, eighths, sixteenths or triplets, with all-down before it; one move a slot if not said")
+    private String hand;
+
+    @Option(names = "--school", defaultValue = "numbers", description = "numbers, beats or takadimi")
+    private String school;
+
+    @Option(names = "--json", description = "print JSON")
+    private boolean json;
+
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public Integer call() {
+        PrintWriter out = spec.commandLine().getOut();
+        if (query.equals("-")) return QueryLines.answer(System.in, out, this::answered);
+        try {
+            Pattern pattern = pattern(query);
+            out.println(json ? json(tree(query, pattern)) : text(pattern));
+            return TactusCommand.FINE;
+        } catch (IllegalArgumentException unreadable) {
+            throw new CommandFailure(TactusCommand.USAGE, "tactus say: " + unreadable.getMessage());
+        }
+    }
+
+    private String answered(String line) {
+        try {
+            return json(tree(line, pattern(line)));
+        } catch (IllegalArgumentException unreadable) {
+            return json(JsonNodeFactory.instance.objectNode().put("query", line).put("error", unreadable.getMessage()));
+        }
+    }
+
+    private static String json(ObjectNode tree) {
+        return JsonMapper.shared().writeValueAsString(tree);
+    }
+
+    private Pattern pattern(String line) {
+        PatternFrame frame = PatternFrame.of(Meter.parse(meter));
+        if (slots != null) frame = frame.withDivision(Division.of(slots));
+        if (hand != null) frame = frame.withHand(HandRate.parse(hand));
+        if (beats != null) frame = frame.withBeats(beats);
+        Pattern pattern = Pattern.empty(new PatternId("said"), "said", frame).withLine(line);
+        if (beats != null && pattern.beats() > beats) {
+            throw new IllegalArgumentException("\"" + line + "\" has more strokes than " + beats + " beats have slots, "
+                    + frame.grid().size());
+        }
+        return pattern;
+    }
+
+    private CountSchool school() {
+        return Arrays.stream(CountSchool.values())
+                .filter(each -> each.name()
+                        .toLowerCase(Locale.ROOT)
+                        .equals(school.strip().toLowerCase(Locale.ROOT)))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "--school takes numbers, beats or takadimi, not \"" + school + "\""));
+    }
+
+    private ObjectNode tree(String line, Pattern pattern) {
+        PatternFacts facts = PatternFacts.of(pattern);
+        Explanation explanation = Explanation.of(pattern);
+        ObjectNode tree = JsonNodeFactory.instance.objectNode().put("query", line);
+        tree.put("words", Saying.words(pattern));
+        tree.put("counted", Saying.counted(pattern));
+        tree.put("counts", Saying.counts(pattern, school()));
+        tree.put("aloud", Saying.aloud(pattern));
+        tree.put("explanation", explanation.sentence());
+        tree.put("mnemonic", explanation.mnemonic().map(Object::toString).orElse(null));
+        tree.put("strokes", facts.strokes());
+        tree.put("misses", facts.misses());
+        tree.put("syncopation", facts.syncopation());
+        return tree;
+    }
+
+    private String text(Pattern pattern) {
+        return "words    " + Saying.words(pattern)
+                + "\ncounted  " + Saying.counted(pattern)
+                + "\ncounts   " + Saying.counts(pattern, school())
+                + "\naloud    " + Saying.aloud(pattern)
+                + "\n" + Explanation.of(pattern).sentence();
+    }
+}

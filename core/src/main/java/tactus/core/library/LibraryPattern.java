@@ -1,0 +1,16 @@
+package tactus.core.library;
+
+import java.util.Set;
+import tactus.core.pattern.Pattern;
+
+/**
+ * A pattern of the library.
+ *
+ * @param feels words for what it suits: {@code waltz}, {@code ballad}
+ */
+public record LibraryPattern(Pattern pattern, Level level, Set<String> feels) {
+
+    public LibraryPattern {
+        feels = Set.copyOf(feels);
+    }
+}

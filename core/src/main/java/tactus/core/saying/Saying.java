@@ -1,0 +1,92 @@
+package tactus.core.saying;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import tactus.core.pattern.Pattern;
+import tactus.core.stroke.Direction;
+import tactus.core.stroke.Miss;
+import tactus.core.stroke.Stroke;
+import tactus.core.time.CountSchool;
+import tactus.core.time.Counting;
+import tactus.core.time.Slot;
+
+/** The ways of saying a pattern. */
+public final class Saying {
+
+    private Saying() {}
+
+    /** The strokes in order: {@code down, down, up, up, down, up}. */
+    public static String words(Pattern pattern) {
+        return pattern.grid().slots().stream()
+                .filter(slot -> !(pattern.at(slot) instanceof Miss))
+                .map(slot -> word(pattern, slot))
+                .collect(Collectors.joining(", "));
+    }
+
+    private static String word(Pattern pattern, Slot slot) {
+        return StrokeWords.against(pattern.at(slot), pattern.frame().handAt(slot));
+    }
+
+    /**
+     * The strokes with their counts: {@code 1 down, 2 down, & up, (3), & up}. Numbers where nothing is played stand in
+     * brackets.
+     */
+    public static String counted(Pattern pattern) {
+        var parts = new ArrayList<String>();
+        for (Slot slot : said(pattern)) {
+            String count = slot.count().spoken();
+            boolean silent = pattern.at(slot) instanceof Miss;
+            parts.add(silent ? "(" + count + ")" : count + " " + word(pattern, slot));
+        }
+        return String.join(", ", parts);
+    }
+
+    /** The counts alone, in the syllables of {@code school}: {@code 1 2 & (3) & 4 &}; {@code ta ta di (ta) di ta di}. */
+    public static String counts(Pattern pattern, CountSchool school) {
+        return said(pattern).stream()
+                .map(slot -> {
+                    String count = Counting.said(school, pattern.meter(), slot.length(), slot.inBar());
+                    return pattern.at(slot).isStruck() ? count : "(" + count + ")";
+                })
+                .collect(Collectors.joining(" "));
+    }
+
+    /** Slots that are played, those with a number, and in beats whose syllables are not all different every one. */
+    private static List<Slot> said(Pattern pattern) {
+        List<Slot> slots = pattern.grid().slots();
+        return slots.stream()
+                .filter(slot -> !(pattern.at(slot) instanceof Miss)
+                        || slot.count().isNumber()
+                        || slot.count().syllable().equals("ta"))
+                .toList();
+    }
+
+    /**
+     * A line to read aloud in time, a syllable or a breath a slot: {@code down – | down-up}. Slots of a beat are joined,
+     * bars divided.
+     */
+    public static String aloud(Pattern pattern) {
+        var line = new StringBuilder();
+        for (Slot slot : pattern.grid().slots()) {
+            if (slot.index() > 0) line.append(slot.startsBar() ? " | " : slot.startsBeat() ? " " : "-");
+            line.append(syllable(pattern.at(slot)));
+        }
+        return line.toString();
+    }
+
+    private static String syllable(Stroke stroke) {
+        return StrokeWords.syllable(stroke);
+    }
+
+    /** A single stroke: {@code accent bass up}. */
+    public static String word(Stroke stroke) {
+        return StrokeWords.of(stroke, stroke.way());
+    }
+
+    /** A single stroke with its direction as far as it was said. */
+    public static String word(Stroke stroke, Optional<Direction> way) {
+        return StrokeWords.of(stroke, way);
+    }
+}

@@ -1,0 +1,12 @@
+package tactus.core.tapping;
+
+import java.util.Optional;
+import tactus.core.stroke.Direction;
+
+/**
+ * A key that was struck.
+ *
+ * @param seconds when, from count 1 of the first bar; a little before it is negative
+ * @param direction which of the two keys; empty where there is only one
+ */
+public record Tap(double seconds, Optional<Direction> direction) {}

@@ -1,0 +1,81 @@
+package tactus.core.rhythm;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.time.Division;
+import tactus.core.time.Length;
+import tactus.core.time.Meter;
+import tactus.core.time.Tempo;
+
+class CellsTest {
+
+    private static Pattern pattern(String meter, int slots, String line) {
+        return Pattern.empty(new PatternId("p"), "P", Meter.parse(meter))
+                .withDivision(Division.of(slots))
+                .withLine(line);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "4/4, 2, d-dud-du, 4, 2, 0, 1",
+        "4/4, 2, d-d-d-d-, 2, 4, 0, 1",
+        "4/4, 2, d--d--d-, 3, 2, 1/4, 3/4",
+        "4/4, 4, d--d--d--d--d-d-, 3, 4, 1/4, 3/4",
+        "4/4, 2, d-dud-dud-dududu, 4, 3, 1/2, 3/4",
+        "6/8, 3, d-ud-u, 3, 2, 0, 1"
+    })
+    void theSmallestCellAndItsShareOfTheTimeAreFound(
+            String meter, int slots, String line, int cell, int times, String rest, String share) {
+        Cells cells = Cells.of(pattern(meter, slots, line)).orElseThrow();
+        assertEquals(cell, cells.slots());
+        assertEquals(times, cells.times());
+        assertEquals(Length.parse(rest), cells.rest());
+        assertEquals(Length.parse(share), cells.share());
+    }
+
+    @Test
+    void whatRepeatsNothingHasNoCell() {
+        assertTrue(Cells.of(pattern("4/4", 2, "d-du-u-u")).isEmpty());
+        assertTrue(Cells.of(pattern("4/4", 2, "--------")).isEmpty());
+    }
+
+    @Test
+    void aCellAcrossTheBeatsIsExplainedWithItsSumAndADrillOfItIsWarnedOf() {
+        Explanation explanation = Explanation.of(pattern("4/4", 2, "d--d--d-"));
+        assertEquals(
+                "The cell d-- (1½ beats) comes twice and once more cut short: 1½+1½+1 beats, 75 % of the time.",
+                explanation.sentence());
+        assertEquals(
+                "A loop of 2 beats would be longer than the cell is in the bar (1½ beats) and teach the wrong beat: "
+                        + "loop the whole bar.",
+                explanation.warning().orElseThrow());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"d-dud-du, 3", "d-ududu-, 6"})
+    void aMnemonicHasASyllableForEachStrokeOfTheCell(String line, int strokes) {
+        Pattern pattern = pattern("4/4", 2, line);
+        assertEquals(
+                strokes,
+                Explanation.of(pattern).mnemonic().orElseThrow().syllables().size());
+    }
+
+    @Test
+    void whatIsFasterMoreSyncopatedOrAgainstTheHandIsHarder() {
+        Tempo tempo = new Tempo(90, Length.QUARTER);
+        double downs = Difficulty.of(pattern("4/4", 2, "d-d-d-d-"), tempo).points();
+        double usual = Difficulty.of(pattern("4/4", 2, "d-du-udu"), tempo).points();
+        double against = Difficulty.of(pattern("4/4", 2, "d-du-ddu"), tempo).points();
+        double sixteenths =
+                Difficulty.of(pattern("4/4", 4, "dudududududududu"), tempo).points();
+        assertTrue(downs < usual && usual < against, downs + " " + usual + " " + against);
+        assertTrue(usual < sixteenths, usual + " " + sixteenths);
+        assertEquals(1, Difficulty.of(pattern("4/4", 2, "d-d-d-d-"), tempo).level());
+    }
+}

@@ -1,0 +1,86 @@
+package tactus.core.variation;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.pattern.Form;
+import tactus.core.pattern.Form.Rule;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.song.Song;
+import tactus.core.time.Meter;
+
+class VariationTest {
+
+    private static final PatternId PARENT = new PatternId("parent");
+    private static final PatternId FORM = new PatternId("form");
+
+    private static Pattern pattern(String line) {
+        return Pattern.empty(PARENT, "Parent", Meter.parse("4/4")).withLine(line);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "SHORT_FIRST_HALF, d-du-udu, d-du",
+        "SHORT_ACCENTED_HALF, d-du-Udu, -Udu",
+        "LAST_TIME, d-du-udu, d-dud===",
+        "LIGHT_BEATS, d-du-udu, d-d---d-",
+        "LIGHT_DOWNS, d-du-udu, d-d---d-",
+        "BUSIER, d-du-udu, dtdududu",
+        "BACKBEAT_MUTES, d-du-udu, d-xu-uxu",
+        "BASS_THEN_CHORD, d-du-udu, b-tt-ttt"
+    })
+    void aRuleMakesItsForm(Rule rule, String line, String made) {
+        assertEquals(made, Variation.of(pattern(line), rule).orElseThrow().line());
+    }
+
+    @Test
+    void aSwungFormKeepsItsStrokesAndMovesTheirTime() {
+        Pattern swung = Variation.of(pattern("d-du-udu"), Rule.SWUNG).orElseThrow();
+        assertEquals("d-du-udu", swung.line());
+        assertEquals("2:1", swung.frame().feel().toString());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"LIGHT_BEATS, d-d-d-d-", "BUSIER, dudududu", "LIGHT_BEATS, -u-u-u-u", "SHORT_FIRST_HALF, ----d-d-"})
+    void aRuleThatChangesNothingOrLeavesSilenceOffersNothing(Rule rule, String line) {
+        assertTrue(Variation.of(pattern(line), rule).isEmpty());
+    }
+
+    private static Song songWithForm() {
+        Pattern parent = pattern("d-du-udu");
+        Pattern form = Variation.of(parent, Rule.LIGHT_BEATS)
+                .orElseThrow()
+                .copiedAs(FORM, "Light")
+                .withForm(Optional.of(new Form(PARENT, Rule.LIGHT_BEATS, false)));
+        return Song.empty("S").withPattern(parent).withPattern(form);
+    }
+
+    @Test
+    void aFormFollowsItsParent() {
+        Song changed = songWithForm().withPattern(pattern("d-d-dudu"));
+        assertEquals("d-d-d-d-", changed.pattern(FORM).orElseThrow().line());
+        assertFalse(changed.pattern(FORM).orElseThrow().form().orElseThrow().isEdited());
+    }
+
+    @Test
+    void anEditedFormNoLongerFollowsAndSaysSo() {
+        Song song = songWithForm();
+        Song edited = song.withPattern(song.pattern(FORM).orElseThrow().withLine("d-------"));
+        assertTrue(edited.pattern(FORM).orElseThrow().form().orElseThrow().isEdited());
+        Song changed = edited.withPattern(pattern("d-d-dudu"));
+        assertEquals("d-------", changed.pattern(FORM).orElseThrow().line());
+    }
+
+    @Test
+    void aFormOutlivesItsParent() {
+        Song orphaned = songWithForm().withoutPattern(PARENT);
+        assertEquals("d-d---d-", orphaned.pattern(FORM).orElseThrow().line());
+        assertTrue(orphaned.pattern(FORM).orElseThrow().form().isEmpty());
+    }
+}
