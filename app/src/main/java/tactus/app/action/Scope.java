@@ -14,6 +14,14 @@ public enum Scope {
     PICTURE,
     /** On the large picture; the accented forms of its letters, which need no line of their own beside it. */
     PICTURE_ACCENTED,
+    /** On the large picture; more strings and fingers, which need no line of their own beside it. */
+    PICTURE_MORE,
+    /** In the line of the bench where a pattern is said. */
+    DICTATION,
+    /** In that line; placements further down the list. */
+    DICTATION_MORE,
+    /** On the pad of the bench where a pattern is tapped. */
+    TAPPING,
     /** On the bars of the arrangement. */
     BARS,
     /** On the bars; commands of a row that is listed by its first. */
@@ -35,7 +43,10 @@ public enum Scope {
         return switch (this) {
             case ANYWHERE -> true;
             case OUTSIDE_TEXT -> !(focus instanceof TextInputControl);
-            case PICTURE, PICTURE_ACCENTED -> isWithin(focus, PICTURE);
+            case PICTURE, PICTURE_ACCENTED, PICTURE_MORE -> isWithin(focus, PICTURE);
+            case DICTATION, DICTATION_MORE ->
+                focus != null && focus.getProperties().get(Scope.class) == DICTATION;
+            case TAPPING -> isWithin(focus, TAPPING);
             case BARS, BARS_MORE -> isWithin(focus, BARS);
             case ORDER -> isWithin(focus, ORDER);
             case NECK, NECK_MORE -> isWithin(focus, NECK);

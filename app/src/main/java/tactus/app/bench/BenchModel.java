@@ -1,5 +1,6 @@
 package tactus.app.bench;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -13,13 +14,18 @@ import tactus.app.player.PlayerModel;
 import tactus.app.words.Words;
 import tactus.app.work.Work;
 import tactus.core.name.Slug;
+import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.song.Song;
 import tactus.core.stroke.Force;
 import tactus.core.stroke.Miss;
+import tactus.core.stroke.Pick;
+import tactus.core.stroke.Pluck;
 import tactus.core.stroke.Stroke;
 import tactus.core.stroke.StrokeLine;
+import tactus.core.stroke.Touch;
+import tactus.core.time.Division;
 import tactus.core.time.NotationException;
 import tactus.core.time.Slot;
 
@@ -105,6 +111,81 @@ public final class BenchModel {
             Stroke stroke = shown.at(shown.grid().slots().get(slot.get()));
             put(shown, slot.get(), stroke.withForce(stroke.force().isAccented() ? Force.PLAIN : Force.ACCENTED));
         });
+    }
+
+    /** Writes a plucked string, or a finger, and goes on to the next slot. */
+    public void pluck(Pick pick) {
+        pattern.get().ifPresent(shown -> {
+            put(shown, slot.get(), Pluck.of(pick));
+            move(1);
+        });
+    }
+
+    /** Adds a string to what was plucked right before the cursor, so that it becomes a pinch. */
+    public void pinch(Pick pick) {
+        pattern.get().filter(_ -> slot.get() > 0 || atEnd()).ifPresent(shown -> {
+            int before = writtenLast(shown);
+            if (!(shown.at(shown.grid().slots().get(before)) instanceof Pluck pluck)) return;
+            boolean room = pluck.picks().size() < Pluck.MOST && !pluck.picks().contains(pick);
+            if (!room) return;
+            var picks = new ArrayList<>(pluck.picks());
+            picks.add(pick);
+            put(shown, before, pluck.withPicks(picks));
+        });
+    }
+
+    private boolean atEnd() {
+        return pattern.get()
+                .filter(shown -> slot.get() == shown.grid().size() - 1)
+                .isPresent();
+    }
+
+    /** The slot written last: the one before the cursor, or the last one, which the cursor cannot leave. */
+    private int writtenLast(Pattern shown) {
+        boolean last = atEnd() && shown.at(shown.grid().slots().get(slot.get())) instanceof Pluck;
+        return last ? slot.get() : slot.get() - 1;
+    }
+
+    /** Gives the stroke at the cursor {@code touch}, or takes it away where it has that. */
+    public void toggleTouch(Touch touch) {
+        pattern.get().ifPresent(shown -> {
+            Stroke stroke = shown.at(shown.grid().slots().get(slot.get()));
+            put(shown, slot.get(), stroke.withTouch(stroke.touch() == touch ? Touch.PLAIN : touch));
+        });
+    }
+
+    /** Makes the stroke at the cursor soft, or plain again. */
+    public void toggleSoft() {
+        pattern.get().ifPresent(shown -> {
+            Stroke stroke = shown.at(shown.grid().slots().get(slot.get()));
+            put(shown, slot.get(), stroke.withForce(stroke.force().isSoft() ? Force.PLAIN : Force.SOFT));
+        });
+    }
+
+    /** Divides the beat at the cursor in three, or as the others again. */
+    public void toggleTriplet() {
+        pattern.get().ifPresent(shown -> {
+            int beat = shown.grid().slots().get(slot.get()).beat();
+            boolean divided = shown.frame().divided().containsKey(beat);
+            Division other = divided ? shown.division() : Division.THREE;
+            change("triplet", changed -> changed.withFrame(changed.frame().withDivisionOf(beat, other)));
+        });
+    }
+
+    /** Keeps {@code made}, a form of the pattern on the bench, in the song. */
+    void keepForm(Pattern made, Form.Rule rule) {
+        pattern.get().ifPresent(parent -> {
+            String name = freshName(Words.of("forms.name", parent.name(), rule.word()));
+            Pattern form = made.copiedAs(work.song().freshPatternId(name), name)
+                    .withForm(Optional.of(new Form(parent.id(), rule, false)));
+            work.change(song -> song.withPattern(form));
+        });
+    }
+
+    /** Copies a pattern from elsewhere into the song and puts it on the bench. */
+    void addCopy(Pattern other) {
+        String name = freshName(other.name());
+        add(other.copiedAs(work.song().freshPatternId(name), name));
     }
 
     /** Moves the cursor by {@code slots}, at most to either end. */

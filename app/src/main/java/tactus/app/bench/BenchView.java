@@ -1,12 +1,20 @@
 package tactus.app.bench;
 
+import java.nio.file.Path;
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.beans.binding.Bindings;
+import javafx.beans.property.ObjectProperty;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
 import tactus.app.action.Scope;
@@ -19,37 +27,68 @@ import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
 import tactus.core.picture.Frame;
 import tactus.core.picture.Passage;
+import tactus.core.pitch.Tuning;
 import tactus.core.snag.Place;
 import tactus.core.snag.Snag;
 
 /** The place where patterns are written. Style class {@code bench-view}. */
 public final class BenchView extends BorderPane {
 
+    /** What the bench shows, and where files come from. */
+    public record Parts(
+            Work work,
+            BenchModel bench,
+            DictationModel dictation,
+            FingersModel fingers,
+            TapModel taps,
+            PlayerModel player,
+            Settings settings,
+            ObjectProperty<BenchPanel> panel,
+            Supplier<Optional<Path>> midiFile) {}
+
+    private final Parts parts;
     private final Work work;
     private final BenchModel bench;
     private final PlayerModel player;
+    private final Actions actions;
     private final PatternList list = new PatternList();
     private final HandView picture = new HandView(Frame.Size.LARGE);
-    private final FactsRow facts = new FactsRow();
+    private final DictationField dictation;
+    private final StackPane stage = new StackPane();
+    private final Map<BenchPanel, Region> panels = new EnumMap<>(BenchPanel.class);
     private final VBox snags = new VBox();
     private final Label problem = new Label();
 
-    public BenchView(Work work, BenchModel bench, PlayerModel player, Settings settings, Actions actions) {
-        this.work = work;
-        this.bench = bench;
-        this.player = player;
+    public BenchView(Parts parts, Actions actions) {
+        this.parts = parts;
+        this.actions = actions;
+        work = parts.work();
+        bench = parts.bench();
+        player = parts.player();
+        dictation = new DictationField(parts.dictation());
         getStyleClass().add("bench-view");
-        setLeft(patterns(actions));
-        setCenter(table(actions));
-        list.lowStringOnTopProperty().bind(settings.lowStringOnTopProperty());
-        picture.lowStringOnTopProperty().bind(settings.lowStringOnTopProperty());
+        setLeft(patterns());
+        setCenter(table());
+        list.lowStringOnTopProperty().bind(parts.settings().lowStringOnTopProperty());
+        picture.lowStringOnTopProperty().bind(parts.settings().lowStringOnTopProperty());
+        picture.rolesProperty().bind(parts.settings().rolesProperty());
         listenToPicture();
         bench.patternProperty().subscribe(this::show);
         work.stateProperty().subscribe(_ -> showWork());
+        parts.fingers()
+                .chordProperty()
+                .subscribe(_ -> show(bench.patternProperty().get()));
+        parts.settings()
+                .countingProperty()
+                .subscribe(_ -> show(bench.patternProperty().get()));
         player.positionProperty().subscribe(_ -> showPlaying());
+        parts.panel().subscribe(this::show);
+        parts.dictation().textProperty().subscribe(text -> {
+            if (!text.isBlank()) parts.panel().set(BenchPanel.PLACEMENTS);
+        });
     }
 
-    private VBox patterns(Actions actions) {
+    private VBox patterns() {
         var title = new Label(Words.of("bench.patterns"));
         title.getStyleClass().add("column-title");
         var space = new Region();
@@ -62,8 +101,10 @@ public final class BenchView extends BorderPane {
                 actions.button("pattern.delete"));
         head.getStyleClass().add("column-head");
         VBox.setVgrow(list, Priority.ALWAYS);
-        var column = new VBox(head, list);
-        column.getStyleClass().add("side-column");
+        var keys = new Label(Words.of("bench.keys"));
+        keys.getStyleClass().add("column-title");
+        var column = new VBox(head, list, keys, new KeyLegend(actions, Scope.PICTURE));
+        column.getStyleClass().addAll("side-column", "bench-column");
         list.getSelectionModel().selectedItemProperty().subscribe((_, chosen) -> {
             boolean other = chosen != null
                     && bench.patternProperty().get().filter(chosen::equals).isEmpty();
@@ -72,28 +113,55 @@ public final class BenchView extends BorderPane {
         return column;
     }
 
-    private VBox table(Actions actions) {
+    private VBox table() {
         problem.getStyleClass().add("problem");
         picture.setId("hand-picture");
         picture.setFocusTraversable(true);
         Scope.PICTURE.markOn(picture);
         VBox.setVgrow(picture, Priority.ALWAYS);
         var hear = actions.wordedButton("pattern.hear");
-        var row = new HBox(new StrokeLineField(bench), hear);
-        row.getStyleClass().add("line-row");
-        HBox.setHgrow(row.getChildren().getFirst(), Priority.ALWAYS);
+        var lines = new HBox(dictation, new StrokeLineField(bench), hear);
+        lines.getStyleClass().add("line-row");
+        HBox.setHgrow(dictation, Priority.ALWAYS);
+        HBox.setHgrow(lines.getChildren().get(1), Priority.ALWAYS);
         snags.getStyleClass().add("snag-lines");
-        var table = new VBox(
-                new PatternFrameBar(bench, problem),
-                problem,
-                picture,
-                row,
-                facts,
-                snags,
-                new KeyLegend(actions, Scope.PICTURE));
+        stage.getStyleClass().add("bench-stage");
+        var table = new VBox(new PatternFrameBar(bench, problem), problem, lines, picture, snags, switches(), stage);
         problem.managedProperty().bind(problem.textProperty().isNotEmpty());
+        snags.managedProperty().bind(Bindings.isNotEmpty(snags.getChildren()));
         table.getStyleClass().add("bench-table");
         return table;
+    }
+
+    private HBox switches() {
+        var row = new HBox();
+        row.getStyleClass().add("panel-switch");
+        for (BenchPanel each : BenchPanel.values()) {
+            ToggleButton toggle = actions.toggle("bench." + each.action());
+            toggle.setText(each.title());
+            parts.panel().subscribe(shown -> toggle.setSelected(shown == each));
+            toggle.selectedProperty().subscribe(selected -> {
+                if (!selected && parts.panel().get() == each) toggle.setSelected(true);
+            });
+            row.getChildren().add(toggle);
+        }
+        return row;
+    }
+
+    private void show(BenchPanel shown) {
+        stage.getChildren().setAll(panels.computeIfAbsent(shown, this::made));
+    }
+
+    private Region made(BenchPanel wanted) {
+        return switch (wanted) {
+            case FACTS -> new FactsPanel(work, bench, parts.settings());
+            case PLACEMENTS -> new PlacementsPanel(parts.dictation(), parts.settings());
+            case FORMS -> new FormsPanel(work, bench, parts.settings());
+            case FINGERS -> new FingersPanel(parts.fingers(), bench, parts.settings(), actions);
+            case GROOVE -> new GroovePanel(work, bench, parts.settings(), parts.midiFile());
+            case LIBRARY -> new LibraryPanel(bench, parts.settings());
+            case TAPPING -> new TapPanel(parts.taps(), player, parts.settings(), actions);
+        };
     }
 
     private void listenToPicture() {
@@ -105,23 +173,37 @@ public final class BenchView extends BorderPane {
     }
 
     private void show(Optional<Pattern> pattern) {
-        picture.passageProperty().set(pattern.map(Passage::of));
+        picture.passageProperty().set(pattern.map(this::passage));
         picture.setAccessibleText(
                 pattern.map(shown -> shown.name() + ": " + shown.line()).orElse(""));
         picture.setDisable(pattern.isEmpty());
         showWork();
     }
 
+    /** The pattern on the chosen chord if it is picked, counted in the school that is set, over the song's groove. */
+    private Passage passage(Pattern shown) {
+        Tuning tuning = work.song().facts().tuning();
+        Passage passage = parts.fingers()
+                .chordOf(shown)
+                .filter(chord -> chord.fits(tuning))
+                .map(chord -> Passage.of(shown, chord.held(tuning), chord.name()))
+                .orElseGet(() -> Passage.of(shown))
+                .countedIn(parts.settings().countingProperty().get(), shown.meter());
+        return work.song().facts().groove().map(passage::over).orElse(passage);
+    }
+
     private void showWork() {
         Optional<Pattern> shown = bench.patternProperty().get();
         list.show(work.song(), shown);
         picture.tuningProperty().set(work.song().facts().tuning());
-        facts.show(shown, work.song().facts().tempo());
+        Optional<Passage> passage = shown.map(this::passage);
+        if (!passage.equals(picture.passageProperty().get()))
+            picture.passageProperty().set(passage);
         snags.getChildren()
                 .setAll(work.snags().stream()
                         .filter(snag ->
                                 shown.filter(pattern -> isAbout(snag, pattern)).isPresent())
-                        .limit(3)
+                        .limit(2)
                         .map(SnagLine::new)
                         .toList());
     }
@@ -139,5 +221,17 @@ public final class BenchView extends BorderPane {
     /** Puts the focus where one writes. */
     public void takeFocus() {
         picture.requestFocus();
+    }
+
+    /** Puts the focus where the work of the panel in sight is done. */
+    public void takePanelFocus() {
+        switch (stage.getChildren().getFirst()) {
+            case PlacementsPanel _ -> dictation.takeFocus();
+            case FingersPanel fingers -> fingers.takeFocus();
+            case GroovePanel groove -> groove.takeFocus();
+            case LibraryPanel library -> library.takeFocus();
+            case TapPanel pad -> pad.takeFocus();
+            default -> picture.requestFocus();
+        }
     }
 }

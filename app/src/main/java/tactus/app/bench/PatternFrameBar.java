@@ -18,6 +18,7 @@ import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.stroke.Hand;
 import tactus.core.time.Division;
+import tactus.core.time.Feel;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 import tactus.formats.font.MusicText;
@@ -32,6 +33,7 @@ final class PatternFrameBar extends HBox {
     private final WholeNumberSpinner beats = new WholeNumberSpinner(1, 32);
     private final ComboBox<Division> division = new ComboBox<>();
     private final ComboBox<Hand> hand = new ComboBox<>();
+    private final ComboBox<Feel> feel = new ComboBox<>();
     private boolean showing;
 
     /** @param problem where it is said why a change cannot be */
@@ -47,7 +49,8 @@ final class PatternFrameBar extends HBox {
                         field("meter", meter),
                         field("beats", beats),
                         field("division", division),
-                        field("hand", hand));
+                        field("hand", hand),
+                        field("feel", feel));
         listen();
         bench.patternProperty().subscribe(this::show);
     }
@@ -74,6 +77,17 @@ final class PatternFrameBar extends HBox {
         hand.valueProperty().subscribe((_, chosen) -> {
             if (chosen != null) change("hand", pattern -> pattern.withHand(chosen));
         });
+        feel.valueProperty().subscribe((_, chosen) -> {
+            if (chosen != null)
+                change("feel", pattern -> pattern.withFrame(pattern.frame().withFeel(chosen)));
+        });
+    }
+
+    private static String feelName(Feel feel) {
+        if (feel.isStraight()) return Words.of("feel.straight");
+        return feel.equals(Feel.TRIPLET_SWING)
+                ? Words.of("feel.triplet")
+                : feel.equals(Feel.LIGHT_SWING) ? Words.of("feel.light") : Words.of("feel.other", feel);
     }
 
     private void change(String what, UnaryOperator<Pattern> change) {
@@ -100,6 +114,16 @@ final class PatternFrameBar extends HBox {
         hand.setConverter(said(PatternFrameBar::handName));
         hand.getItems().setAll(hands(pattern));
         hand.setValue(pattern.hand());
+        feel.setConverter(said(PatternFrameBar::feelName));
+        feel.getItems()
+                .setAll(Stream.of(
+                                Feel.STRAIGHT,
+                                Feel.LIGHT_SWING,
+                                Feel.TRIPLET_SWING,
+                                pattern.frame().feel())
+                        .distinct()
+                        .toList());
+        feel.setValue(pattern.frame().feel());
     }
 
     private void showName(Pattern pattern) {

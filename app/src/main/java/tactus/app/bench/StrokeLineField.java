@@ -28,6 +28,7 @@ final class StrokeLineField extends VBox {
         text.setId("stroke-line");
         text.setAccessibleText(name.getText());
         message.getStyleClass().add("quiet");
+        message.setId("stroke-line-message");
         message.setWrapText(true);
         getChildren().setAll(name, text, message);
         text.textProperty().subscribe((_, line) -> read(line));

@@ -38,6 +38,7 @@ public final class PlayerModel {
     private final IntegerProperty startBar = new SimpleIntegerProperty(this, "startBar", 1);
     private Optional<PatternId> pattern = Optional.empty();
     private Optional<Timeline> timeline = Optional.empty();
+    private boolean clickOnly;
     private int firstBar = 1;
     private double playedFrom;
 
@@ -55,6 +56,7 @@ public final class PlayerModel {
     public void playSong() {
         if (work.timeline().bars().isEmpty()) return;
         pattern = Optional.empty();
+        clickOnly = false;
         firstBar = Math.clamp(startBar.get(), 1, work.timeline().bars().size());
         timeline = Optional.of(work.timeline());
         start();
@@ -63,8 +65,26 @@ public final class PlayerModel {
     /** Plays one pattern round and round. */
     public void playPattern(Pattern heard) {
         pattern = Optional.of(heard.id());
+        clickOnly = false;
         timeline = Optional.of(PatternPreview.of(work.song(), heard));
         start();
+    }
+
+    /** Plays the metronome alone, round and round over the beats of {@code beats}, after a bar counted in. */
+    public void playClick(Pattern beats) {
+        pattern = Optional.of(beats.id());
+        clickOnly = true;
+        timeline = Optional.of(PatternPreview.of(work.song(), silent(beats)));
+        start();
+    }
+
+    private static Pattern silent(Pattern pattern) {
+        return Pattern.empty(pattern.id(), pattern.name(), pattern.frame());
+    }
+
+    /** Where it is now, in seconds at the song's tempo, negative while counting in; empty if nothing is played. */
+    public Optional<Double> secondsNow() {
+        return playing.get() ? transport.seconds() : Optional.empty();
     }
 
     private void start() {
@@ -93,7 +113,7 @@ public final class PlayerModel {
             return;
         }
         timeline = pattern.flatMap(work.song()::pattern)
-                .map(heard -> PatternPreview.of(work.song(), heard))
+                .map(heard -> PatternPreview.of(work.song(), clickOnly ? silent(heard) : heard))
                 .or(() -> Optional.of(work.timeline()));
         transport.replace(score());
     }
@@ -117,7 +137,7 @@ public final class PlayerModel {
     }
 
     private Playback playback(double from, double to, boolean around) {
-        return new Playback(from, to, around, speed.get(), countsIn.get(), clicks.get());
+        return new Playback(from, to, around, speed.get(), clickOnly || countsIn.get(), clickOnly || clicks.get());
     }
 
     /** Asks the transport where it is. */

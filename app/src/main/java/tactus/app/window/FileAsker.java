@@ -9,6 +9,9 @@ interface FileAsker {
     /** Asks for a song to open; empty if the user thinks better of it. */
     Optional<Path> toOpen();
 
+    /** Asks for a MIDI file to read; empty if the user thinks better of it. */
+    Optional<Path> toOpenMidi();
+
     /** Asks where to write, suggesting {@code name}; empty if the user thinks better of it. */
     Optional<Path> toWrite(String name, String ending);
 }

@@ -24,7 +24,11 @@ import tactus.app.arrangement.HarmonyModel;
 import tactus.app.arrangement.OrderModel;
 import tactus.app.bench.BenchActions;
 import tactus.app.bench.BenchModel;
+import tactus.app.bench.BenchPanel;
 import tactus.app.bench.BenchView;
+import tactus.app.bench.DictationModel;
+import tactus.app.bench.FingersModel;
+import tactus.app.bench.TapModel;
 import tactus.app.player.PlayerBar;
 import tactus.app.player.PlayerModel;
 import tactus.app.setup.CapoModel;
@@ -51,6 +55,12 @@ final class MainWindow extends StackPane {
     private final Autosave autosave;
     private final PlayerModel player;
     private final BenchModel bench;
+    private final DictationModel dictation;
+    private final FingersModel fingers;
+    private final TapModel taps;
+    private final ObjectProperty<BenchPanel> benchPanel =
+            new SimpleObjectProperty<>(this, "benchPanel", BenchPanel.FACTS);
+    private final FileAsker asker;
     private final ArrangementModel arrangement;
     private final HarmonyModel harmony;
     private final ShapeModel shapes;
@@ -76,6 +86,10 @@ final class MainWindow extends StackPane {
         this.autosave = autosave;
         player = new PlayerModel(work, transport);
         bench = new BenchModel(work, player);
+        dictation = new DictationModel(work, bench);
+        fingers = new FingersModel(work, bench);
+        taps = new TapModel(work, bench, player);
+        this.asker = asker;
         arrangement = new ArrangementModel(work, player);
         harmony = new HarmonyModel(work, arrangement, settings);
         shapes = new ShapeModel(work, settings, background::compute);
@@ -85,6 +99,7 @@ final class MainWindow extends StackPane {
         new WindowActions(this, desk, exporting, () -> askToClose(close)).addTo(actions);
         SetUpActions.add(shapes, capo, panel, () -> show(Place.SET_UP), actions);
         BenchActions.add(bench, actions);
+        BenchActions.add(dictation, fingers, taps, benchPanel, this::showBenchPanel, actions);
         ArrangementActions.add(
                 arrangement,
                 new OrderModel(work, arrangement),
@@ -153,6 +168,13 @@ final class MainWindow extends StackPane {
         takeFocus(place(wanted));
     }
 
+    private void showBenchPanel() {
+        show(Place.BENCH);
+        stage.applyCss();
+        stage.layout();
+        ((BenchView) place(Place.BENCH)).takePanelFocus();
+    }
+
     private static void takeFocus(Node shown) {
         switch (shown) {
             case SetUpView view -> view.takeFocus();
@@ -165,7 +187,11 @@ final class MainWindow extends StackPane {
     private Node place(Place wanted) {
         return places.computeIfAbsent(wanted, each -> switch (each) {
             case SET_UP -> new SetUpView(work, settings, shapes, capo, panel, actions);
-            case BENCH -> new BenchView(work, bench, player, settings, actions);
+            case BENCH ->
+                new BenchView(
+                        new BenchView.Parts(
+                                work, bench, dictation, fingers, taps, player, settings, benchPanel, asker::toOpenMidi),
+                        actions);
             case ARRANGEMENT -> new ArrangementView(work, arrangement, harmony, player, settings, actions);
             case SHEET -> new SheetView(work, actions, background::run);
         });

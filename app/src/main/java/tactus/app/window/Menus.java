@@ -51,7 +51,18 @@ final class Menus extends MenuBar {
                                 LINE,
                                 "pattern.hear",
                                 "pattern.previous",
-                                "pattern.next"),
+                                "pattern.next",
+                                LINE,
+                                "bench.dictate",
+                                "bench.facts",
+                                "bench.forms",
+                                "bench.fingers",
+                                "bench.groove",
+                                "bench.library",
+                                "bench.tapping",
+                                LINE,
+                                "fingers.find",
+                                "beat.triplet"),
                         menu(
                                 "section",
                                 "section.new",
@@ -90,7 +101,10 @@ final class Menus extends MenuBar {
                                 "view.dark",
                                 "view.strings",
                                 "view.leftHanded",
-                                "view.saysH"),
+                                "view.saysH",
+                                LINE,
+                                "view.counting",
+                                "view.roles"),
                         menu("help", "help.keys", "help.about"));
     }
 

@@ -24,6 +24,11 @@ final class SystemFileAsker implements FileAsker {
     }
 
     @Override
+    public Optional<Path> toOpenMidi() {
+        return answered(chooser("mid").showOpenDialog(stage));
+    }
+
+    @Override
     public Optional<Path> toWrite(String name, String ending) {
         FileChooser chooser = chooser(ending);
         chooser.setInitialFileName(name + "." + ending);

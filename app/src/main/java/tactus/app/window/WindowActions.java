@@ -8,6 +8,8 @@ import tactus.app.action.Scope;
 import tactus.app.player.PlayerModel;
 import tactus.app.sheet.Export;
 import tactus.app.work.Work;
+import tactus.core.stroke.RoleSchool;
+import tactus.core.time.CountSchool;
 import tactus.sound.score.Playback;
 
 /** The commands that work in every place. */
@@ -76,6 +78,10 @@ final class WindowActions {
         window.player().speedProperty().set(Math.clamp(next, Playback.SLOWEST, Playback.FASTEST));
     }
 
+    private static <T extends Enum<T>> T next(T[] choices, T chosen) {
+        return choices[(chosen.ordinal() + 1) % choices.length];
+    }
+
     private void addView(Actions actions) {
         int number = 1;
         for (Place place : Place.values()) {
@@ -93,6 +99,11 @@ final class WindowActions {
         actions.add(Action.of("view.leftHanded", Scope.ANYWHERE, () -> left.set(!left.get())));
         BooleanProperty saysH = window.settings().saysHProperty();
         actions.add(Action.of("view.saysH", Scope.ANYWHERE, () -> saysH.set(!saysH.get())));
+        var roles = window.settings().rolesProperty();
+        actions.add(Action.of("view.roles", Scope.ANYWHERE, () -> roles.set(next(RoleSchool.values(), roles.get()))));
+        var counting = window.settings().countingProperty();
+        actions.add(Action.of(
+                "view.counting", Scope.ANYWHERE, () -> counting.set(next(CountSchool.values(), counting.get()))));
         actions.add(Action.of("help.keys", Scope.ANYWHERE, window::showKeys, "F1"));
         actions.add(Action.of("help.about", Scope.ANYWHERE, window::showAbout));
     }

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Properties;
 import javafx.beans.property.BooleanProperty;
@@ -19,6 +20,8 @@ import org.slf4j.LoggerFactory;
 import tactus.core.pitch.NoteSchool;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
+import tactus.core.stroke.RoleSchool;
+import tactus.core.time.CountSchool;
 import tactus.formats.file.WholeFile;
 
 /** What the user has chosen for all songs, kept in the data folder. */
@@ -32,6 +35,9 @@ public final class Settings {
     private final BooleanProperty lowStringOnTop = new SimpleBooleanProperty(this, "lowStringOnTop", true);
     private final BooleanProperty leftHanded = new SimpleBooleanProperty(this, "leftHanded");
     private final BooleanProperty saysH = new SimpleBooleanProperty(this, "saysH");
+    private final ObjectProperty<RoleSchool> roles = new SimpleObjectProperty<>(this, "roles", RoleSchool.LETTERS);
+    private final ObjectProperty<CountSchool> counting =
+            new SimpleObjectProperty<>(this, "counting", CountSchool.NUMBERS);
     private final ObjectProperty<FrettingHand> hand = new SimpleObjectProperty<>(this, "hand", FrettingHand.USUAL);
     private final IntegerProperty scaleLength =
             new SimpleIntegerProperty(this, "scaleLength", (int) Neck.USUAL.scaleLength());
@@ -50,9 +56,19 @@ public final class Settings {
                 .toList());
         leftHanded.set(Boolean.parseBoolean(kept.getProperty("leftHanded")));
         saysH.set(Boolean.parseBoolean(kept.getProperty("saysH")));
+        roles.set(chosen(RoleSchool.values(), kept.getProperty("roles")));
+        counting.set(chosen(CountSchool.values(), kept.getProperty("counting")));
         readHand(kept);
-        List.of(dark, lowStringOnTop, leftHanded, saysH, hand, scaleLength)
+        List.of(dark, lowStringOnTop, leftHanded, saysH, roles, counting, hand, scaleLength)
                 .forEach(setting -> setting.subscribe(this::write));
+    }
+
+    /** The one of {@code choices} that is called {@code name}; the first if none is. */
+    private static <T extends Enum<T>> T chosen(T[] choices, String name) {
+        return Arrays.stream(choices)
+                .filter(choice -> choice.name().equals(name))
+                .findFirst()
+                .orElse(choices[0]);
     }
 
     private void readHand(Properties kept) {
@@ -85,6 +101,8 @@ public final class Settings {
         kept.setProperty("lowStringOnTop", Boolean.toString(lowStringOnTop.get()));
         kept.setProperty("leftHanded", Boolean.toString(leftHanded.get()));
         kept.setProperty("saysH", Boolean.toString(saysH.get()));
+        kept.setProperty("roles", roles.get().name());
+        kept.setProperty("counting", counting.get().name());
         kept.setProperty("handSpan", Integer.toString(hand.get().span()));
         kept.setProperty("thumb", Boolean.toString(hand.get().thumb()));
         kept.setProperty("scaleLength", Integer.toString(scaleLength.get()));
@@ -133,6 +151,16 @@ public final class Settings {
 
     public NoteSchool noteSchool() {
         return saysH.get() ? NoteSchool.WITH_H : NoteSchool.INTERNATIONAL;
+    }
+
+    /** How the fingers of the picking hand are called. */
+    public ObjectProperty<RoleSchool> rolesProperty() {
+        return roles;
+    }
+
+    /** How bars are counted. */
+    public ObjectProperty<CountSchool> countingProperty() {
+        return counting;
     }
 
     /** The hand of whoever plays. */

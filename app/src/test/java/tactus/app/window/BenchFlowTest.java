@@ -1,11 +1,11 @@
 package tactus.app.window;
 
-import static javafx.scene.input.KeyCode.A;
 import static javafx.scene.input.KeyCode.B;
 import static javafx.scene.input.KeyCode.BACK_SPACE;
 import static javafx.scene.input.KeyCode.CONTROL;
 import static javafx.scene.input.KeyCode.D;
 import static javafx.scene.input.KeyCode.DELETE;
+import static javafx.scene.input.KeyCode.E;
 import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.HOME;
 import static javafx.scene.input.KeyCode.I;
@@ -62,7 +62,7 @@ class BenchFlowTest extends WindowTest {
     @Test
     void accentEraseAndClearWorkAtTheCursor() {
         click("#hand-picture");
-        press(HOME, A);
+        press(HOME, E);
         assertEquals("B-tub-tu", pattern("bass-and-brush").line());
         press(RIGHT, RIGHT, DELETE);
         assertEquals("B--ub-tu", pattern("bass-and-brush").line());

@@ -52,7 +52,7 @@ final class FingerDrawing {
             case PLAIN -> 1;
             case ACCENTED -> 1.25;
         };
-        double radius = Math.min(gap * 0.46, slotWidth * 0.42) * weight;
+        double radius = Math.min(gap * (frame.size().namesStrings() ? 0.46 : 0.6), slotWidth * 0.42) * weight;
         var strings = slot.fingers().stream().mapToInt(Fingerprint::string).summaryStatistics();
         if (pluck.isPinch() && strings.getCount() > 1) {
             var top = new Point(middle, y.applyAsDouble(strings.getMin()));

@@ -12,6 +12,8 @@ import tactus.core.stroke.RoleSchool;
  */
 public record Frame(Size size, double width, double height, boolean lowStringOnTop, RoleSchool roles) {
 
+    private static final double MOST_FOR_COUNTS = 0.25;
+
     /** The sizes of the picture. */
     public enum Size {
         /** For writing: string names, every count. */
@@ -62,6 +64,6 @@ public record Frame(Size size, double width, double height, boolean lowStringOnT
 
     /** How much room the counts have below the hand. */
     public double countsHeight() {
-        return size.counts;
+        return Math.min(size.counts, height * MOST_FOR_COUNTS);
     }
 }

@@ -25,7 +25,7 @@ final class HandDrawing {
     /** How far a brush mark reaches over its outer strings, in gaps. */
     private static final double OVERSHOOT = 0.42;
 
-    private static final double DRUM_LINE = 15;
+    private static final double DRUM_LINE = 14;
     private static final int BRUSH_STEPS = 10;
     private static final int CAP_STEPS = 7;
 
@@ -42,7 +42,7 @@ final class HandDrawing {
         this.passage = passage;
         this.frame = frame;
         double room = frame.height() - frame.countsHeight() - drumsHeight();
-        double gaps = passage.strings() - 1 + 2 * OVERSWING;
+        double gaps = passage.strings() - 1 + 2 * (passage.crossings().isEmpty() ? OVERSHOOT : OVERSWING);
         gap = room / (gaps + 0.5);
         axis = room / 2;
         slotWidth = slotWidth();
@@ -122,7 +122,7 @@ final class HandDrawing {
         double from = first - way * gap * OVERSHOOT;
         double to = last + way * gap * OVERSHOOT;
         double thick = Math.min(gap * 0.72, slotWidth * 0.3) * weight(strum.force());
-        double lean = strum.touch() == Touch.SWEPT ? slotWidth * 0.36 : 0;
+        double lean = strum.touch() == Touch.SWEPT ? slotWidth * 0.16 : 0;
         marks.add(new Mark.Brush(slot.index(), outline(swing, from, to, thick, lean), accented, slot.isAgainst()));
         if (strum.touch() == Touch.PALM_MUTED) addPalm(slot, Math.max(from, to));
     }
@@ -206,22 +206,25 @@ final class HandDrawing {
         }
     }
 
-    /** A groove has a line for each drum between the strings and the counts. */
+    /** A groove has two lines between the strings and the counts: the hat's, and one for kick and snare. */
     private double drumsHeight() {
-        return passage.drums().isEmpty() || !frame.size().namesStrings() ? 0 : Drum.values().length * DRUM_LINE;
+        return passage.drums().isEmpty() || !frame.size().namesStrings() ? 0 : 2 * DRUM_LINE;
     }
 
     private void addDrums() {
         if (drumsHeight() == 0) return;
-        double top = frame.height() - frame.countsHeight() - drumsHeight();
-        for (Drum drum : Drum.values()) {
-            double y = top + DRUM_LINE * (Drum.values().length - drum.ordinal() - 0.5);
-            marks.add(new Mark.DrumName(drum, new Point(frame.left() - 8, y)));
-        }
         for (Passage.DrumHit hit : passage.drums()) {
-            double y = top + DRUM_LINE * (Drum.values().length - hit.drum().ordinal() - 0.5);
-            marks.add(new Mark.DrumHit(hit.drum(), new Point(x(hit.at()) + slotWidth / 2, y), DRUM_LINE * 0.34));
+            marks.add(new Mark.DrumHit(
+                    hit.drum(), new Point(x(hit.at()) + slotWidth / 2, drumY(hit.drum())), DRUM_LINE * 0.36));
         }
+        for (Drum drum : List.of(Drum.HAT, Drum.SNARE)) {
+            marks.add(new Mark.DrumName(drum, new Point(frame.left() - 8, drumY(drum))));
+        }
+    }
+
+    private double drumY(Drum drum) {
+        double top = frame.height() - frame.countsHeight() - drumsHeight();
+        return top + DRUM_LINE * (drum == Drum.HAT ? 0.5 : 1.5);
     }
 
     private void addCount(Played slot) {

@@ -50,10 +50,10 @@ public sealed interface Mark {
     /** What the fretting hand changes, before the slot's stroke. */
     record MoveText(int slot, String text, Point middle, double size) implements Mark {}
 
-    /** A drum of the groove below the strings: kick a disc, snare a cross, hat a short upright line. */
+    /** A drum of the groove below the strings: kick a disc, snare a cross, hat a short upright line above them. */
     record DrumHit(Drum drum, Point middle, double radius) implements Mark {}
 
-    /** The name of a drum's line, centred on {@code right}. */
+    /** The name of the line of {@code drum}, centred on {@code right}; kick and snare share one. */
     record DrumName(Drum drum, Point right) implements Mark {}
 
     /** A stop: a bar that closes the strings. */

@@ -64,13 +64,13 @@ public final class Saying {
     }
 
     /**
-     * A line to read aloud in time, a syllable or a breath a slot: {@code down – | down-up}. Slots of a beat are joined,
-     * bars divided.
+     * A line to read aloud in time, a syllable or a breath a slot: {@code down –, down up | – up}. Beats are divided by
+     * commas, bars by lines.
      */
     public static String aloud(Pattern pattern) {
         var line = new StringBuilder();
         for (Slot slot : pattern.grid().slots()) {
-            if (slot.index() > 0) line.append(slot.startsBar() ? " | " : slot.startsBeat() ? " " : "-");
+            if (slot.index() > 0) line.append(slot.startsBar() ? " | " : slot.startsBeat() ? ", " : " ");
             line.append(syllable(pattern.at(slot)));
         }
         return line.toString();

@@ -37,6 +37,8 @@ public record Taps(PatternFrame frame, List<Hit> hits, double meanError, int dou
     /** Taps that are further than this part of a slot from any slot, on average, fit none; chance alone gives 1/4. */
     private static final double WILD = 0.2;
 
+    private static final int FEWEST_TO_TELL = 4;
+
     public Taps {
         hits = List.copyOf(hits);
     }
@@ -82,9 +84,9 @@ public record Taps(PatternFrame frame, List<Hit> hits, double meanError, int dou
         return distance > round / 2 ? distance - round : distance < -round / 2 ? distance + round : distance;
     }
 
-    /** Whether the taps lie so far from all slots that chance would do as well. */
+    /** Whether the taps lie so far from all slots that chance would do as well; a few taps cannot tell. */
     public boolean isWild(Tempo tempo) {
-        return meanError > WILD * tempo.seconds(frame.slotLength());
+        return hits.size() >= FEWEST_TO_TELL && meanError > WILD * tempo.seconds(frame.slotLength());
     }
 
     /** The strokes tapped, on {@code pattern}; where one key was used the hand says which way they go. */

@@ -5,17 +5,25 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import tactus.core.chord.ChordName;
+import tactus.core.groove.CommonGroove;
+import tactus.core.groove.Drum;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.picking.Held;
+import tactus.core.pitch.Tuning;
+import tactus.core.shape.Voicing;
 import tactus.core.song.SongFixture;
 import tactus.core.stroke.Hand;
 import tactus.core.stroke.RoleSchool;
+import tactus.core.time.CountSchool;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 import tactus.core.timeline.Timeline;
@@ -157,7 +165,7 @@ class HandPictureTest {
     @EnumSource(Frame.Size.class)
     void everythingLiesInsideTheFrameAtEverySize(Frame.Size size) {
         Frame frame = Frame.of(size, 240, 110);
-        HandPicture picture = HandPicture.of(Passage.of(pattern("4/4", "DuXs=-tb")), frame);
+        HandPicture picture = HandPicture.of(Passage.of(pattern("4/4", "D~u_X5s(pa)=T")), frame);
         marks(picture, Mark.Brush.class)
                 .flatMap(brush -> brush.outline().stream())
                 .forEach(point -> assertTrue(
@@ -177,6 +185,57 @@ class HandPictureTest {
                     counts.get(i).middle().x() - counts.get(i - 1).middle().x();
             assertTrue(counts.get(i).size() * 1.25 < room, "a bracketed letter fits its slot");
         }
+    }
+
+    @Test
+    void pluckedStringsAreDabsWithTheirFingerAndAPinchIsTied() {
+        HandPicture picture = large(pattern("4/4", "(pa)i!5:3"));
+        List<Mark.Finger> fingers = marks(picture, Mark.Finger.class).toList();
+        assertEquals(
+                List.of("p", "a", "i", "3"),
+                fingers.stream().map(Mark.Finger::label).toList());
+        assertTrue(fingers.get(2).isAccented());
+        assertEquals(1, marks(picture, Mark.Tie.class).count());
+        assertEquals(0, marks(picture, Mark.Path.class).count(), "picking fingers do not swing");
+    }
+
+    @Test
+    void aFigureOnAChordShowsItsStringsAndWhatIsWrong() {
+        Pattern figure = pattern("4/4", "p6");
+        var held = new Held(Voicing.parse("xx0232"), Optional.of(ChordName.parse("D")), Tuning.STANDARD);
+        Passage passage = Passage.of(figure, held, "D");
+        assertEquals(4, passage.slots().getFirst().fingers().getFirst().string());
+        assertTrue(passage.slots().get(1).fingers().getFirst().isWrong());
+    }
+
+    @Test
+    void aGrooveLiesBetweenTheStringsAndTheCounts() {
+        Passage passage = Passage.of(pattern("4/4", "d")).over(CommonGroove.ROCK.groove());
+        HandPicture picture = HandPicture.of(passage, Frame.of(Frame.Size.LARGE, 800, 300));
+        List<Mark.DrumHit> hits = marks(picture, Mark.DrumHit.class).toList();
+        assertEquals(12, hits.size());
+        assertEquals(
+                picture.slotX(2),
+                hits.stream()
+                        .filter(hit -> hit.drum() == Drum.SNARE)
+                        .findFirst()
+                        .orElseThrow()
+                        .middle()
+                        .x(),
+                0.01);
+        double lowestString = marks(picture, Mark.StringLine.class)
+                .mapToDouble(line -> line.from().y())
+                .max()
+                .orElseThrow();
+        assertTrue(hits.stream().allMatch(hit -> hit.middle().y() > lowestString));
+    }
+
+    @Test
+    void theCountsAreThoseOfTheSchool() {
+        Passage passage = Passage.of(pattern("6/8", "dududu")).countedIn(CountSchool.TAKADIMI, Meter.parse("6/8"));
+        assertEquals(
+                List.of("ta", "ki", "da", "ta", "ki", "da"),
+                passage.slots().stream().map(Passage.Played::spoken).toList());
     }
 
     @Test

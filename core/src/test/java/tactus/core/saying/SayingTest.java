@@ -44,7 +44,7 @@ class SayingTest {
         Pattern pattern = pattern("4/4", 2, "d-du-udu");
         assertEquals("down, down, up, up, down, up", Saying.words(pattern));
         assertEquals("1 down, 2 down, & up, (3), & up, 4 down, & up", Saying.counted(pattern));
-        assertEquals("down-– down-up –-up down-up", Saying.aloud(pattern));
+        assertEquals("down –, down up, – up, down up", Saying.aloud(pattern));
     }
 
     /** The syllables of Hoffman, Pelto and White (1996); what is not played stands in brackets. */

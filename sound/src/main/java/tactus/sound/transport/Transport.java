@@ -33,6 +33,7 @@ public final class Transport implements AutoCloseable {
     private volatile AudioOut out;
     private volatile float gain = QUIET_START;
     private volatile long heard;
+    private volatile long heardAt;
     private volatile Score playing;
 
     private long frame;
@@ -84,7 +85,10 @@ public final class Transport implements AutoCloseable {
     /** Where in the song one is, in seconds at the song's tempo; before the part's start while counting in. */
     public Optional<Double> seconds() {
         Score score = playing;
-        return score == null ? Optional.empty() : Optional.of(score.seconds(heard));
+        if (score == null) return Optional.empty();
+        // The place is known once a block; in between the clock goes on, no further than the next one.
+        long since = (System.nanoTime() - heardAt) * Score.RATE / 1_000_000_000L;
+        return Optional.of(score.seconds(heard + Math.clamp(since, 0, BLOCK)));
     }
 
     /** How loud, from 0 to 1. Starts quiet, for the sake of ears on headphones. */
@@ -156,6 +160,7 @@ public final class Transport implements AutoCloseable {
             looped = true;
         }
         heard = heardFrame(score);
+        heardAt = System.nanoTime();
     }
 
     private long heardFrame(Score score) {

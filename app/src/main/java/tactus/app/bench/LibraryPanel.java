@@ -1,0 +1,66 @@
+package tactus.app.bench;
+
+import java.util.List;
+import java.util.Locale;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import tactus.app.bench.PictureCards.Card;
+import tactus.app.words.Words;
+import tactus.app.work.Settings;
+import tactus.core.library.Library;
+import tactus.core.library.LibraryPattern;
+import tactus.core.library.RhythmQuery;
+import tactus.core.picture.Passage;
+
+/** The library, searched by rhythm; a click copies a pattern into the song. */
+final class LibraryPanel extends VBox {
+
+    private final BenchModel bench;
+    private final PictureCards cards;
+    private final TextField query = new TextField();
+    private final Label found = new Label();
+
+    LibraryPanel(BenchModel bench, Settings settings) {
+        this.bench = bench;
+        cards = new PictureCards(settings);
+        getStyleClass().add("bench-panel");
+        query.setId("library-query");
+        query.setPromptText(Words.of("library.prompt"));
+        query.setAccessibleText(Words.of("library.title"));
+        HBox.setHgrow(query, Priority.ALWAYS);
+        found.getStyleClass().add("quiet");
+        found.setId("library-found");
+        var head = new HBox(query, found);
+        head.getStyleClass().add("panel-head");
+        VBox.setVgrow(cards, Priority.ALWAYS);
+        getChildren().setAll(head, cards);
+        query.textProperty().subscribe(this::search);
+    }
+
+    private void search(String text) {
+        List<LibraryPattern> patterns = RhythmQuery.parse(text).find(Library.patterns());
+        found.setText(
+                Words.of("library.found", patterns.size(), Library.patterns().size()));
+        cards.show(patterns.stream().map(this::card).toList(), Words.of("library.none"));
+    }
+
+    private Card card(LibraryPattern each) {
+        String level = Words.of("level." + each.level()).toLowerCase(Locale.ROOT);
+        return new Card(
+                each.pattern().name(),
+                "",
+                Passage.of(each.pattern()),
+                each.pattern().meter() + " · " + level + " · "
+                        + String.join(", ", each.feels().stream().sorted().toList()),
+                false,
+                () -> bench.addCopy(each.pattern()));
+    }
+
+    /** Puts the cursor into the search. */
+    void takeFocus() {
+        query.requestFocus();
+    }
+}

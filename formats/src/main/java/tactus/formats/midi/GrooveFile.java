@@ -1,0 +1,165 @@
+package tactus.formats.midi;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import javax.sound.midi.InvalidMidiDataException;
+import javax.sound.midi.MetaMessage;
+import javax.sound.midi.MidiEvent;
+import javax.sound.midi.MidiMessage;
+import javax.sound.midi.MidiSystem;
+import javax.sound.midi.Sequence;
+import javax.sound.midi.ShortMessage;
+import javax.sound.midi.Track;
+import tactus.core.groove.Drum;
+import tactus.core.groove.Groove;
+import tactus.core.time.Division;
+import tactus.core.time.Grid;
+import tactus.core.time.Length;
+import tactus.core.time.Meter;
+import tactus.core.time.Slot;
+import tactus.formats.file.FormatException;
+
+/**
+ * Reads the drums of a MIDI file: the bar in which they first play, on the nearest slots. Drums are on channel 10; the
+ * numbers of the drums are those of the percussion key map of General MIDI 1.
+ */
+public final class GrooveFile {
+
+    private static final int DRUM_CHANNEL = 9;
+    private static final int TIME_SIGNATURE = 0x58;
+    private static final long LARGEST = 4_000_000;
+    private static final Map<Integer, Drum> KEYS = Map.ofEntries(
+            Map.entry(35, Drum.KICK),
+            Map.entry(36, Drum.KICK),
+            Map.entry(37, Drum.SNARE),
+            Map.entry(38, Drum.SNARE),
+            Map.entry(39, Drum.SNARE),
+            Map.entry(40, Drum.SNARE),
+            Map.entry(42, Drum.HAT),
+            Map.entry(44, Drum.HAT),
+            Map.entry(46, Drum.HAT),
+            Map.entry(51, Drum.HAT),
+            Map.entry(53, Drum.HAT),
+            Map.entry(59, Drum.HAT));
+
+    private record Hit(Length at, Drum drum) {}
+
+    private GrooveFile() {}
+
+    /**
+     * Reads the first bar of drums.
+     *
+     * @throws FormatException if the file is no MIDI file, is larger than 4 MB, or has no drums
+     */
+    public static Groove read(Path file) throws FormatException {
+        return groove(sequence(file), file);
+    }
+
+    private static Sequence sequence(Path file) throws FormatException {
+        try {
+            if (Files.size(file) <= LARGEST) return MidiSystem.getSequence(file.toFile());
+        } catch (InvalidMidiDataException | IllegalArgumentException noMidi) {
+            throw new FormatException(file, "", "is no MIDI file that can be read");
+        } catch (IOException unreadable) {
+            throw new FormatException(file, "", "cannot be read");
+        }
+        throw new FormatException(file, "", "is larger than 4 MB");
+    }
+
+    private static Groove groove(Sequence sequence, Path file) throws FormatException {
+        if (sequence.getDivisionType() != Sequence.PPQ) {
+            throw new FormatException(file, "", "counts frames of film, not beats");
+        }
+        Meter meter = meter(sequence);
+        List<Hit> hits = hits(sequence);
+        if (hits.isEmpty()) throw new FormatException(file, "", "has no drums on channel 10");
+        Length earliest = hits.stream().map(Hit::at).min(Length::compareTo).orElseThrow();
+        // A hit a little before the bar line belongs to the bar behind it.
+        Length bar = meter.length().times(earliest.plus(Length.of(1, 64)).wholesOf(meter.length()));
+        List<Hit> inBar = hits.stream()
+                .map(hit -> new Hit(hit.at().minus(bar), hit.drum()))
+                .filter(hit -> hit.at().isLessThan(meter.length().minus(Length.of(1, 64))))
+                .toList();
+        return quantised(inBar, meter);
+    }
+
+    private static Meter meter(Sequence sequence) {
+        for (Track track : sequence.getTracks()) {
+            for (int i = 0; i < track.size(); i++) {
+                MidiMessage message = track.get(i).getMessage();
+                if (message instanceof MetaMessage meta
+                        && meta.getType() == TIME_SIGNATURE
+                        && meta.getData().length > 1) {
+                    return Meter.of(meta.getData()[0], 1 << meta.getData()[1]);
+                }
+            }
+        }
+        return Meter.of(4, 4);
+    }
+
+    private static List<Hit> hits(Sequence sequence) {
+        var hits = new ArrayList<Hit>();
+        for (Track track : sequence.getTracks()) {
+            for (int i = 0; i < track.size(); i++) {
+                MidiEvent event = track.get(i);
+                if (!(event.getMessage() instanceof ShortMessage note) || !isDrum(note)) continue;
+                hits.add(new Hit(Length.of(event.getTick(), 4L * sequence.getResolution()), KEYS.get(note.getData1())));
+            }
+        }
+        return hits;
+    }
+
+    private static boolean isDrum(ShortMessage note) {
+        return note.getCommand() == ShortMessage.NOTE_ON
+                && note.getChannel() == DRUM_CHANNEL
+                && note.getData2() > 0
+                && KEYS.containsKey(note.getData1());
+    }
+
+    /** The coarsest division on which the hits lie as well as on a finer one, within a 64th note. */
+    private static Groove quantised(List<Hit> hits, Meter meter) {
+        List<Division> divisions = Division.in(meter);
+        for (Division division : divisions) {
+            if (division.slots() > 1 && worst(hits, meter, division).isLessThan(Length.of(1, 64))) {
+                return on(hits, meter, division);
+            }
+        }
+        return on(hits, meter, divisions.getLast());
+    }
+
+    private static Length worst(List<Hit> hits, Meter meter, Division division) {
+        Length slot = division.slotLength(meter);
+        return hits.stream()
+                .map(hit -> error(hit.at(), slot))
+                .max(Length::compareTo)
+                .orElse(Length.ZERO);
+    }
+
+    private static Length error(Length at, Length slot) {
+        Length early = at.minus(slot.times(nearest(at, slot)));
+        return early.isLessThan(Length.ZERO) ? early.times(-1) : early;
+    }
+
+    private static long nearest(Length at, Length slot) {
+        return at.plus(slot.dividedBy(2)).wholesOf(slot);
+    }
+
+    private static Groove on(List<Hit> hits, Meter meter, Division division) {
+        int beats = meter.beats().size();
+        List<Slot> slots = Grid.of(meter, beats, division).slots();
+        Length slot = division.slotLength(meter);
+        var drums = new ArrayList<Set<Drum>>();
+        for (int i = 0; i < slots.size(); i++) drums.add(EnumSet.noneOf(Drum.class));
+        for (Hit hit : hits) {
+            drums.get((int) (Math.max(0, nearest(hit.at(), slot)) % slots.size()))
+                    .add(hit.drum());
+        }
+        return new Groove(meter, beats, division, drums);
+    }
+}

@@ -1,0 +1,78 @@
+package tactus.formats.midi;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javax.sound.midi.InvalidMidiDataException;
+import javax.sound.midi.MetaMessage;
+import javax.sound.midi.MidiEvent;
+import javax.sound.midi.MidiSystem;
+import javax.sound.midi.Sequence;
+import javax.sound.midi.ShortMessage;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tactus.formats.file.FormatException;
+
+/** MIDI files are written by the JDK; the drums' numbers are those of the percussion key map of General MIDI 1. */
+class GrooveFileTest {
+
+    private static final int RESOLUTION = 480;
+    private static final int KICK = 36;
+    private static final int SNARE = 38;
+    private static final int CLOSED_HAT = 42;
+
+    @TempDir
+    private Path folder;
+
+    private Path written(Sequence sequence) throws IOException {
+        Path file = folder.resolve("drums.mid");
+        MidiSystem.write(sequence, 1, file.toFile());
+        return file;
+    }
+
+    private static void hit(Sequence sequence, int channel, int key, long tick) throws InvalidMidiDataException {
+        sequence.getTracks()[0].add(new MidiEvent(new ShortMessage(ShortMessage.NOTE_ON, channel, key, 90), tick));
+    }
+
+    @Test
+    void theFirstBarOfDrumsIsReadOnTheNearestSlots() throws Exception {
+        var sequence = new Sequence(Sequence.PPQ, RESOLUTION, 1);
+        long bar = 4L * RESOLUTION;
+        for (int eighth = 0; eighth < 16; eighth++) hit(sequence, 9, CLOSED_HAT, bar + eighth * RESOLUTION / 2);
+        hit(sequence, 9, KICK, bar + 7);
+        hit(sequence, 9, SNARE, bar + RESOLUTION - 9);
+        hit(sequence, 9, KICK, bar + 2 * RESOLUTION);
+        hit(sequence, 9, SNARE, bar + 3 * RESOLUTION + 11);
+        hit(sequence, 0, 60, 0);
+        assertEquals("(kh)h(sh)h(kh)h(sh)h", GrooveFile.read(written(sequence)).line());
+    }
+
+    @Test
+    void theMeterAndTripletsAreRead() throws Exception {
+        var sequence = new Sequence(Sequence.PPQ, RESOLUTION, 1);
+        sequence.getTracks()[0].add(new MidiEvent(new MetaMessage(0x58, new byte[] {3, 2, 24, 8}, 4), 0));
+        for (int third = 0; third < 9; third += 2) hit(sequence, 9, CLOSED_HAT, third * RESOLUTION / 3);
+        hit(sequence, 9, KICK, 0);
+        assertEquals("(kh)-h-h-h-h", GrooveFile.read(written(sequence)).line());
+        assertEquals("3/4", GrooveFile.read(written(sequence)).meter().toString());
+    }
+
+    @Test
+    void aFileWithoutDrumsOrThatIsNoMidiFileIsSaidPlainly() throws Exception {
+        var guitar = new Sequence(Sequence.PPQ, RESOLUTION, 1);
+        hit(guitar, 0, 60, 0);
+        Path silent = written(guitar);
+        assertEquals(
+                "drums.mid: has no drums on channel 10",
+                assertThrows(FormatException.class, () -> GrooveFile.read(silent))
+                        .getMessage());
+        Path text = Files.writeString(folder.resolve("drums.txt"), "boom chick");
+        assertTrue(assertThrows(FormatException.class, () -> GrooveFile.read(text))
+                .getMessage()
+                .contains("is no MIDI file"));
+    }
+}
