@@ -52,8 +52,10 @@ public final class SampleSong {
                 .withLine("ddDdddD")
                 .withHand(Hand.allDown(Length.EIGHTH));
         Pattern picked = Pattern.empty(new PatternId("picked"), "Picked", FOUR)
-                .withFrame(
-                        PatternFrame.of(FOUR).withDivisionOf(3, Division.THREE).withFeel(Feel.TRIPLET_SWING))
+                .withFrame(PatternFrame.of(FOUR)
+                        .withDivisionOf(3, Division.THREE)
+                        .withFeel(Feel.TRIPLET_SWING)
+                        .withPickup(1))
                 .withLine("p_ i' (q a)! m~ 5:3 (d4-2) l f(10,)")
                 .withMoves(2, List.of(FingerMove.parse("2h3"), FingerMove.parse("1/5")))
                 .withMoves(4, List.of(FingerMove.parse("2.-")))

@@ -115,7 +115,7 @@ public final class DictationModel {
     }
 
     private void take(Mend mend) {
-        Placing mended = Placing.of(mend.dictation(), mend.frame());
+        Placing mended = mend.placed();
         take(mended, mended.best().getFirst());
     }
 

@@ -4,17 +4,20 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
 import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.groove.Agreement;
 import tactus.core.pattern.Pattern;
+import tactus.core.pattern.Story;
 import tactus.core.rhythm.Difficulty;
 import tactus.core.rhythm.Explanation;
 import tactus.core.rhythm.PatternFacts;
@@ -114,7 +117,31 @@ final class FactsPanel extends ScrollPane {
         line("aloud", Saying.aloud(shown));
         agreement(shown).ifPresent(text -> line("groove", text));
         line("steps", numbered(explanation.steps()));
-        line("story", story(shown));
+        origin(shown);
+    }
+
+    /** Where it comes from can be said here; what was said of it stands beside. */
+    private void origin(Pattern shown) {
+        var origin = new ComboBox<Story.Origin>();
+        origin.setId("pattern-origin");
+        origin.setAccessibleText(Words.of("facts.origin"));
+        origin.getItems().setAll(Story.Origin.values());
+        origin.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(Story.Origin value) {
+                return value == null ? "" : Words.of("origin." + value);
+            }
+
+            @Override
+            public Story.Origin fromString(String text) {
+                throw new UnsupportedOperationException("is only chosen, never typed");
+            }
+        });
+        origin.setValue(shown.story().origin());
+        origin.valueProperty()
+                .subscribe((_, chosen) -> bench.change(
+                        "origin", pattern -> pattern.withStory(pattern.story().withOrigin(chosen))));
+        line("story", story(shown)).getChildren().add(1, origin);
     }
 
     private Optional<String> agreement(Pattern shown) {
@@ -129,7 +156,6 @@ final class FactsPanel extends ScrollPane {
     }
 
     private static String story(Pattern shown) {
-        String origin = Words.of("origin." + shown.story().origin());
         String form = shown.form()
                 .map(link -> " "
                         + Words.of(
@@ -141,10 +167,10 @@ final class FactsPanel extends ScrollPane {
                 : " "
                         + Words.of(
                                 "facts.said", String.join("” · “", shown.story().said()));
-        return origin + "." + form + said;
+        return (form + said).strip();
     }
 
-    private void line(String key, String text) {
+    private HBox line(String key, String text) {
         var name = new Label(Words.of("facts." + key + ".name"));
         name.getStyleClass().add("fact-line-name");
         var value = new Label(text);
@@ -155,5 +181,6 @@ final class FactsPanel extends ScrollPane {
         var line = new HBox(name, value);
         line.getStyleClass().add("fact-line");
         right.getChildren().add(line);
+        return line;
     }
 }

@@ -17,6 +17,7 @@ import tactus.core.pattern.Figure;
 import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Pattern;
 import tactus.core.picking.Held;
+import tactus.core.picking.PickingHand;
 import tactus.core.picking.Plucked;
 import tactus.core.picking.RoleFinder;
 import tactus.core.pitch.Tuning;
@@ -112,10 +113,23 @@ public final class FingersModel {
                 .anyMatch(each -> !each.sounds() || each.remarks().contains(Plucked.Remark.OFF_CHORD));
     }
 
-    /** Puts a finger on {@code string} for the chosen chord; 0 lets it follow the rule again. */
+    /** What is asked of a finger on a chord: a string there, a negative one for every chord, or 0 for the rule. */
+    int asked(Pattern pattern, OnChord on, Role role) {
+        if (pattern.picking().isOverridden(role, on.name))
+            return strings(pattern, on).getOrDefault(role, 0);
+        return -pattern.picking().fixed().getOrDefault(role, 0);
+    }
+
+    /**
+     * Puts a finger on a string for the chosen chord, or for every one.
+     *
+     * @param string its number for the chosen chord, negative for every one; 0 lets the finger follow the rule again
+     */
     void put(Role role, int string) {
-        chosen().ifPresent(on -> bench.change(
-                "fingers", shown -> shown.withPicking(shown.picking().withOverride(on.name, role, string))));
+        chosen().ifPresent(on -> bench.change("fingers", shown -> {
+            PickingHand hand = shown.picking().withOverride(on.name, role, Math.max(0, string));
+            return shown.withPicking(string > 0 ? hand : hand.withFixed(role, -string));
+        }));
     }
 
     /** Turns the strings of the figure into fingers, by the chosen chord. */

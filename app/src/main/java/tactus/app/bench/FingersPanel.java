@@ -119,14 +119,14 @@ final class FingersPanel extends HBox {
     private NamedField choice(Pattern shown, FingersModel.OnChord on, Role role, int string) {
         var choice = new ComboBox<Integer>();
         choice.setId("finger-" + role.letter());
-        boolean asked = shown.picking().isOverridden(role, on.name());
+        int strings = on.held().tuning().strings();
+        int asked = model.asked(shown, on, role);
         choice.setConverter(new StringConverter<>() {
             @Override
             public String toString(Integer value) {
                 if (value == null) return "";
-                return value == 0
-                        ? Words.of("fingers.follows", asked ? "" : string)
-                        : Words.of("fingers.string", value);
+                if (value == 0) return Words.of("fingers.follows", asked == 0 ? string : "");
+                return value > 0 ? Words.of("fingers.string", value) : Words.of("fingers.always", -value);
             }
 
             @Override
@@ -135,11 +135,13 @@ final class FingersPanel extends HBox {
             }
         });
         choice.getItems().add(0);
+        choice.getItems().addAll(IntStream.rangeClosed(1, strings).boxed().toList());
         choice.getItems()
-                .addAll(IntStream.rangeClosed(1, on.held().tuning().strings())
+                .addAll(IntStream.rangeClosed(1, strings)
+                        .map(each -> -each)
                         .boxed()
                         .toList());
-        choice.setValue(asked ? string : 0);
+        choice.setValue(asked);
         choice.valueProperty().subscribe((_, chosen) -> {
             if (!showing && chosen != null) model.put(role, chosen);
         });

@@ -31,6 +31,7 @@ final class PatternFrameBar extends HBox {
     private final TextField name = new TextField();
     private final ComboBox<String> meter = new ComboBox<>();
     private final WholeNumberSpinner beats = new WholeNumberSpinner(1, 32);
+    private final WholeNumberSpinner pickup = new WholeNumberSpinner(0, 3);
     private final ComboBox<Division> division = new ComboBox<>();
     private final ComboBox<Hand> hand = new ComboBox<>();
     private final ComboBox<Feel> feel = new ComboBox<>();
@@ -48,6 +49,7 @@ final class PatternFrameBar extends HBox {
                         field("name", name),
                         field("meter", meter),
                         field("beats", beats),
+                        field("pickup", pickup),
                         field("division", division),
                         field("hand", hand),
                         field("feel", feel));
@@ -70,6 +72,10 @@ final class PatternFrameBar extends HBox {
         });
         beats.valueProperty().subscribe((_, count) -> {
             if (count != null) change("beats", pattern -> pattern.withBeats(count));
+        });
+        pickup.valueProperty().subscribe((_, count) -> {
+            if (count != null)
+                change("pickup", pattern -> pattern.withFrame(pattern.frame().withPickup(count)));
         });
         division.valueProperty().subscribe((_, chosen) -> {
             if (chosen != null) change("division", pattern -> pattern.withDivision(chosen));
@@ -108,6 +114,8 @@ final class PatternFrameBar extends HBox {
         meter.setValue(pattern.meter().toString());
         beats.setMost(PatternFrame.mostBeats(pattern.meter()));
         beats.show(pattern.beats());
+        pickup.setMost(pattern.meter().beats().size() - 1);
+        pickup.show(pattern.frame().pickup());
         division.setConverter(said(value -> noteName(value.slotLength(pattern.meter()))));
         division.getItems().setAll(Division.in(pattern.meter()));
         division.setValue(pattern.division());

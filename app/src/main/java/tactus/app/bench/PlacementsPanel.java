@@ -63,7 +63,7 @@ final class PlacementsPanel extends VBox {
     }
 
     private Card card(Mend mend, int index) {
-        Placing mended = Placing.of(mend.dictation(), mend.frame());
+        Placing mended = mend.placed();
         Pattern pattern = mended.pattern(mended.best().getFirst(), blank(mended));
         return new Card(
                 Words.of("dictation.mend", index + 1),

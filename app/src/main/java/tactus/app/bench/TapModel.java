@@ -46,6 +46,7 @@ public final class TapModel {
     public void tap(Optional<Direction> direction) {
         player.secondsNow().ifPresent(seconds -> {
             Tempo tempo = tempo();
+            // The metronome goes over the beats from the bar line on.
             if (seconds < -tempo.seconds(frame().slotLength()) / 2) return;
             tapped.add(new Tap(seconds, direction));
             taps.set(Taps.of(tapped, frame(), tempo));

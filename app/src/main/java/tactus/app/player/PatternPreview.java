@@ -11,6 +11,7 @@ import tactus.core.song.SectionId;
 import tactus.core.song.Song;
 import tactus.core.song.Span;
 import tactus.core.song.SpanLength;
+import tactus.core.time.Length;
 import tactus.core.timeline.Timeline;
 
 /** One round of a pattern on a chord, laid out like a song so that it can be heard. */
@@ -33,8 +34,33 @@ final class PatternPreview {
                 1,
                 Optional.of(pattern.id()),
                 Optional.empty());
-        return Timeline.of(
-                new Song(song.facts(), List.of(chord), List.of(pattern), List.of(section), List.of(section.id())));
+        var facts = song.facts();
+        if (pattern.frame().pickup() == 0) {
+            return Timeline.of(
+                    new Song(facts, List.of(chord), List.of(pattern), List.of(section), List.of(section.id())));
+        }
+        Section front = roomInFront(pattern, chord);
+        return Timeline.of(new Song(
+                facts, List.of(chord), List.of(pattern), List.of(front, section), List.of(front.id(), section.id())));
+    }
+
+    /** A bar on the chord, with nothing played in it but the pick-up. */
+    private static Section roomInFront(Pattern pattern, Chord chord) {
+        return new Section(
+                new SectionId("front"),
+                "Front",
+                List.of(pattern.meter()),
+                List.of(new Span(chord.name(), SpanLength.bars(1))),
+                1,
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    /** Where in the timeline the pattern starts, its pick-up first. */
+    static Length start(Pattern pattern) {
+        return pattern.frame().pickup() == 0
+                ? Length.ZERO
+                : pattern.meter().length().minus(pattern.frame().pickupLength());
     }
 
     private static Optional<Chord> chordFor(Song song, Pattern pattern) {

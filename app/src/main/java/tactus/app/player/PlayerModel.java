@@ -15,6 +15,7 @@ import javafx.beans.property.SimpleIntegerProperty;
 import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.time.Length;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineStroke;
@@ -126,7 +127,9 @@ public final class PlayerModel {
     private Playback playback(Timeline played) {
         if (pattern.isPresent()) {
             Pattern heard = work.song().pattern(pattern.get()).orElseThrow();
-            return playback(0, played.seconds(heard.length()), true);
+            Length from = PatternPreview.start(heard);
+            Length to = from.plus(heard.frame().pickupLength()).plus(heard.length());
+            return playback(played.seconds(from), played.seconds(to), true);
         }
         TimelineBar first = played.bars().get(firstBar - 1);
         if (!loops.get()) return playback(first.seconds(), played.seconds(), false);
@@ -186,7 +189,10 @@ public final class PlayerModel {
 
     /** Where {@code shown} is being played, in whole notes from its start; not a number if it is not. */
     public double positionIn(Pattern shown) {
-        if (pattern.isPresent()) return pattern.get().equals(shown.id()) ? position.get() : Double.NaN;
+        if (pattern.isPresent()) {
+            double start = PatternPreview.start(shown).toDouble();
+            return pattern.get().equals(shown.id()) ? position.get() - start : Double.NaN;
+        }
         return strokeNow()
                 .filter(stroke -> stroke.pattern().equals(shown.id()))
                 .filter(stroke -> stroke.slot() < shown.grid().size())

@@ -7,4 +7,10 @@ import tactus.core.pattern.PatternFrame;
  *
  * @param sentence what is changed: {@code swap strokes 2 and 3 (down up)}
  */
-public record Mend(String sentence, Dictation dictation, PatternFrame frame) {}
+public record Mend(String sentence, Dictation dictation, PatternFrame frame, Given given) {
+
+    /** Where the strokes can fall then; at least one way. */
+    public Placing placed() {
+        return Placing.of(dictation, frame, given);
+    }
+}

@@ -19,15 +19,18 @@ final class Mends {
 
     private final Dictation dictation;
     private final PatternFrame frame;
+    private final Given given;
     private final List<Mend> found = new ArrayList<>();
 
-    Mends(Dictation dictation, PatternFrame frame) {
+    Mends(Dictation dictation, PatternFrame frame, Given given) {
         this.dictation = dictation;
         this.frame = frame;
+        this.given = given;
     }
 
     List<Mend> find() {
         swaps();
+        lateStart();
         oneTooMany();
         oneTooFew();
         moreBars();
@@ -37,16 +40,34 @@ final class Mends {
         return found.subList(0, Math.min(MOST, found.size()));
     }
 
+    /** An up said first may be meant for the "and" behind count 1. */
+    private void lateStart() {
+        Given late = new Given(List.of(), true, given.groove());
+        boolean up = dictation
+                .strokes()
+                .getFirst()
+                .direction()
+                .filter(Direction.UP::equals)
+                .isPresent();
+        if (!up
+                || given.lateStart()
+                || dictation.strokes().size() > frame.grid().size()) return;
+        if (canBePlaced(dictation, frame, true)) {
+            found.add(new Mend("start later than on count 1", dictation, frame, late));
+        }
+    }
+
     private void offer(String sentence, Dictation changed, PatternFrame on) {
         if (changed.strokes().isEmpty()) return;
         boolean known = found.stream()
                 .anyMatch(mend -> mend.dictation().words().equals(changed.words())
                         && mend.frame().equals(on));
-        if (!known && canBePlaced(changed, on)) found.add(new Mend(sentence, changed, on));
+        if (known || !canBePlaced(changed, on, given.lateStart())) return;
+        found.add(new Mend(sentence, changed, on, new Given(List.of(), given.lateStart(), given.groove())));
     }
 
-    private static boolean canBePlaced(Dictation changed, PatternFrame on) {
-        Bounds bounds = Bounds.open(changed.strokes().size(), on.grid().size(), false, Set.of());
+    private static boolean canBePlaced(Dictation changed, PatternFrame on, boolean late) {
+        Bounds bounds = Bounds.open(changed.strokes().size(), on.grid().size(), late, Set.of());
         return changed.strokes().size() <= on.grid().size()
                 && new Ways(changed, on, bounds).count().compareTo(BigInteger.ZERO) > 0;
     }

@@ -146,7 +146,7 @@ public record Placing(
                 List.of(),
                 Optional.empty(),
                 Optional.of(problem),
-                new Mends(dictation, frame).find(),
+                new Mends(dictation, frame, given).find(),
                 bounds);
     }
 

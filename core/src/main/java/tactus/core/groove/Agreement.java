@@ -38,7 +38,8 @@ public record Agreement(double share, List<Answer> answers, List<String> unanswe
         for (Hit hit : hits(groove, pattern.length())) {
             hits++;
             Slot slot = slots.stream()
-                    .filter(each -> each.at().equals(hit.at))
+                    .filter(each ->
+                            each.at().minus(pattern.frame().pickupLength()).equals(hit.at))
                     .findFirst()
                     .orElse(null);
             Stroke stroke = slot == null ? null : pattern.at(slot);

@@ -31,7 +31,11 @@ public record Form(PatternId of, Rule rule, boolean isEdited) {
         /** First the bass, then the treble. */
         BASS_THEN_CHORD("bass then chord"),
         /** Pairs of slots in triplet swing. */
-        SWUNG("swung");
+        SWUNG("swung"),
+        /** Every stroke lasts twice as long. */
+        HALF_TIME("half time"),
+        /** Every stroke lasts half as long. */
+        DOUBLE_TIME("double time");
 
         private final String word;
 

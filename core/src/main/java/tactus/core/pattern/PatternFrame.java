@@ -20,13 +20,20 @@ import tactus.core.time.Slot;
 /**
  * What strokes are written on: some beats, their slots, and the hand that moves over them.
  *
- * @param beats felt beats of {@code meter}, from 1 to eight bars
+ * @param pickup felt beats in front of the first bar line, fewer than a bar has
+ * @param beats felt beats from the first bar line on, from 1 to eight bars
  * @param division how beats are divided, unless they are in {@code divided}
- * @param divided beats, from 0, that are divided otherwise; the hand goes over such a beat slot by slot, a down first
+ * @param divided beats, from 0 at the pick-up, that are divided otherwise; the hand goes over such a beat slot by slot, a down first
  * @param feel how pairs of slots are swung
  */
 public record PatternFrame(
-        Meter meter, int beats, Division division, SortedMap<Integer, Division> divided, Hand hand, Feel feel) {
+        Meter meter,
+        int pickup,
+        int beats,
+        Division division,
+        SortedMap<Integer, Division> divided,
+        Hand hand,
+        Feel feel) {
 
     /** The longest a pattern can be. */
     public static final int MOST_BARS = 8;
@@ -40,6 +47,11 @@ public record PatternFrame(
             throw new IllegalArgumentException(
                     "a pattern in " + meter + " has 1 to " + most + " beats (" + MOST_BARS + " bars), not " + beats);
         }
+        int inBar = meter.beats().size();
+        if (pickup < 0 || pickup >= inBar) {
+            throw new IllegalArgumentException(
+                    "a pick-up in " + meter + " has 0 to " + (inBar - 1) + " beats, not " + pickup);
+        }
         division.checkFits(meter);
         Division usual = division;
         var others = new TreeMap<>(divided);
@@ -50,7 +62,7 @@ public record PatternFrame(
 
     /** Returns straight beats that are all divided alike. */
     public static PatternFrame of(Meter meter, int beats, Division division, Hand hand) {
-        return new PatternFrame(meter, beats, division, Collections.emptySortedMap(), hand, Feel.STRAIGHT);
+        return new PatternFrame(meter, 0, beats, division, Collections.emptySortedMap(), hand, Feel.STRAIGHT);
     }
 
     /** Returns one bar in eighths, the hand moving along. */
@@ -92,7 +104,7 @@ public record PatternFrame(
 
     /** The slots that are played. */
     public Grid grid() {
-        return Grid.of(meter, beats, this::divisionOf);
+        return Grid.of(meter, pickup, beats, this::divisionOf);
     }
 
     /** How the beat with number {@code beat}, from 0, is divided. */
@@ -100,7 +112,13 @@ public record PatternFrame(
         return divided.getOrDefault(beat, division);
     }
 
-    /** How long one round lasts. */
+    /** How long the pick-up lasts. */
+    public Length pickupLength() {
+        int inBar = meter.beats().size();
+        return meter.beats().subList(inBar - pickup, inBar).stream().reduce(Length.ZERO, Length::plus);
+    }
+
+    /** How long one round lasts, the pick-up in front of it not counted. */
     public Length length() {
         int inBar = meter.beats().size();
         Length rest = meter.beats().subList(0, beats % inBar).stream().reduce(Length.ZERO, Length::plus);
@@ -133,14 +151,16 @@ public record PatternFrame(
 
     /** How much later than written {@code slot} sounds. */
     public Length delay(Slot slot) {
-        Length beat = meter.beats().get(slot.beat() % meter.beats().size());
+        Length beat = meter.beats()
+                .get(Math.floorMod(slot.beat() - pickup, meter.beats().size()));
         return feel.delay(slot, Math.toIntExact(beat.wholesOf(slot.length())));
     }
 
     /** Where the hand crosses the strings, in order. */
     public List<Crossing> crossings() {
         var crossings = new ArrayList<Crossing>();
-        for (int beat = 0; beat < beats; beat++) addCrossings(crossings, beat);
+        Length at = Length.ZERO;
+        for (int beat = 0; beat < pickup + beats; beat++) at = addCrossings(crossings, beat, at);
         return crossings;
     }
 
@@ -151,11 +171,11 @@ public record PatternFrame(
      */
     public record Crossing(Length at, Direction direction) {}
 
-    private void addCrossings(List<Crossing> crossings, int beat) {
-        int inBar = meter.beats().size();
-        Length barAt = meter.length().times(beat / inBar);
-        Length from = meter.beats().subList(0, beat % inBar).stream().reduce(Length.ZERO, Length::plus);
-        Length end = from.plus(meter.beats().get(beat % inBar));
+    /** Returns where the beat ends. */
+    private Length addCrossings(List<Crossing> crossings, int beat, Length at) {
+        int index = Math.floorMod(beat - pickup, meter.beats().size());
+        Length from = meter.beats().subList(0, index).stream().reduce(Length.ZERO, Length::plus);
+        Length end = from.plus(meter.beats().get(index));
         boolean bySlot = divided.containsKey(beat);
         Length step = bySlot ? divided.get(beat).slotLength(meter) : hand.rate();
         Length before = step.times(from.wholesOf(step));
@@ -163,8 +183,9 @@ public record PatternFrame(
         for (int number = 0; in.isLessThan(end); in = in.plus(step), number++) {
             boolean down = hand.mode() == Hand.Mode.ALL_DOWN || number % 2 == 0;
             Direction slotwise = down ? Direction.DOWN : Direction.UP;
-            crossings.add(new Crossing(barAt.plus(in), bySlot ? slotwise : hand.usual(in)));
+            crossings.add(new Crossing(at.plus(in.minus(from)), bySlot ? slotwise : hand.usual(in)));
         }
+        return at.plus(end.minus(from));
     }
 
     /** Takes as many bars of {@code other}; what is no whole number of bars stays as many beats. */
@@ -175,7 +196,8 @@ public record PatternFrame(
         int count = beats % inBar == 0 ? bars * otherInBar : Math.min(beats, otherInBar * MOST_BARS);
         Division fitting = divisionLike(other);
         Hand swing = handFollowsSlots() ? new Hand(hand.mode(), fitting.slotLength(other)) : hand;
-        return new PatternFrame(other, count, fitting, Collections.emptySortedMap(), swing, feel);
+        return new PatternFrame(
+                other, Math.min(pickup, otherInBar - 1), count, fitting, Collections.emptySortedMap(), swing, feel);
     }
 
     private boolean handFollowsSlots() {
@@ -190,27 +212,35 @@ public record PatternFrame(
     }
 
     public PatternFrame withBeats(int count) {
-        return new PatternFrame(meter, count, division, divided, hand, feel);
+        return new PatternFrame(meter, pickup, count, division, divided, hand, feel);
     }
 
     /** Divides the beats otherwise; a hand that moved with the slots goes on doing so. */
     public PatternFrame withDivision(Division other) {
         Hand swing = handFollowsSlots() ? new Hand(hand.mode(), other.slotLength(meter)) : hand;
-        return new PatternFrame(meter, beats, other, divided, swing, feel);
+        return new PatternFrame(meter, pickup, beats, other, divided, swing, feel);
     }
 
     /** Divides the beat with number {@code beat}, from 0, as {@code other}. */
     public PatternFrame withDivisionOf(int beat, Division other) {
         var others = new TreeMap<>(divided);
         others.put(beat, other);
-        return new PatternFrame(meter, beats, division, others, hand, feel);
+        return new PatternFrame(meter, pickup, beats, division, others, hand, feel);
+    }
+
+    /** Puts {@code count} felt beats in front of the first bar line; divided beats stay where they are. */
+    public PatternFrame withPickup(int count) {
+        var moved = new TreeMap<Integer, Division>();
+        divided.forEach((beat, other) -> moved.put(beat + count - pickup, other));
+        moved.keySet().removeIf(beat -> beat < 0);
+        return new PatternFrame(meter, count, beats, division, moved, hand, feel);
     }
 
     public PatternFrame withHand(Hand other) {
-        return new PatternFrame(meter, beats, division, divided, other, feel);
+        return new PatternFrame(meter, pickup, beats, division, divided, other, feel);
     }
 
     public PatternFrame withFeel(Feel other) {
-        return new PatternFrame(meter, beats, division, divided, hand, other);
+        return new PatternFrame(meter, pickup, beats, division, divided, hand, other);
     }
 }

@@ -8,7 +8,7 @@ import tactus.core.time.Slot;
  * Where a stroke of a pattern was written. It is kept by bar, so that a bar that gets another meter keeps its strokes
  * and the next one still starts on its bar line.
  *
- * @param bar from 0
+ * @param bar from 0; -1 for a pick-up in front of the first bar line
  * @param inBar the distance from the bar line, not negative
  */
 public record SlotAt(int bar, Length inBar) implements Comparable<SlotAt> {
@@ -18,7 +18,7 @@ public record SlotAt(int bar, Length inBar) implements Comparable<SlotAt> {
 
     /** @throws IllegalArgumentException if either is negative */
     public SlotAt {
-        if (bar < 0 || inBar.isLessThan(Length.ZERO)) {
+        if (bar < -1 || inBar.isLessThan(Length.ZERO)) {
             throw new IllegalArgumentException("a slot cannot lie before the start, was bar " + bar + ", " + inBar);
         }
     }

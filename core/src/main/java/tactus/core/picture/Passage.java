@@ -204,13 +204,13 @@ public record Passage(
     public Passage countedIn(CountSchool school, Meter meter) {
         var counted = slots.stream()
                 .map(slot -> slot.said(Counting.said(
-                        school, meter, slot.middle().minus(slot.at()).times(2), inBar(slot.at()))))
+                        school, meter, slot.middle().minus(slot.at()).times(2), inBar(slot.at(), meter))))
                 .toList();
         return new Passage(length, beats, bars, counted, crossings, drums, strings);
     }
 
-    private Length inBar(Length at) {
-        Length bar = Length.ZERO;
+    private Length inBar(Length at, Meter meter) {
+        Length bar = bars.getFirst().minus(meter.length());
         for (Length start : bars) if (!at.isLessThan(start)) bar = start;
         return at.minus(bar);
     }
@@ -219,10 +219,11 @@ public record Passage(
     public Passage over(Groove groove) {
         var hits = new ArrayList<DrumHit>();
         Length round = groove.grid().length();
-        for (Length start = Length.ZERO; start.isLessThan(length); start = start.plus(round)) {
+        for (Length start = bars.getFirst().minus(round); start.isLessThan(length); start = start.plus(round)) {
             for (Drum drum : Drum.values()) {
                 for (Length in : groove.at(drum)) {
-                    if (start.plus(in).isLessThan(length)) hits.add(new DrumHit(start.plus(in), drum));
+                    Length at = start.plus(in);
+                    if (at.isLessThan(length) && !at.isLessThan(Length.ZERO)) hits.add(new DrumHit(at, drum));
                 }
             }
         }

@@ -33,10 +33,21 @@ public record Explanation(String sentence, Optional<Mnemonic> mnemonic, List<Str
         int slots = cells.map(Cells::slots).orElse(pattern.grid().size());
         return new Explanation(
                 cells.map(found -> sentence(pattern, found))
-                        .orElse("Nothing in it is repeated: it is learnt as a whole."),
+                                .orElse("Nothing in it is repeated: it is learnt as a whole.")
+                        + spread(pattern),
                 Mnemonic.of(pattern, slots),
                 steps(pattern, cells),
                 cells.flatMap(found -> warning(pattern, found)));
+    }
+
+    /** Said where the strokes do not simply divide the slots. */
+    private static String spread(Pattern pattern) {
+        List<Integer> struck = PatternFacts.struck(pattern);
+        int slots = pattern.grid().size();
+        boolean divides = slots % struck.size() == 0;
+        return struck.size() < 3 || divides || !EvenSpread.isEven(struck, slots)
+                ? ""
+                : " Its " + struck.size() + " strokes are spread as evenly over " + slots + " slots as they can be.";
     }
 
     private static String sentence(Pattern pattern, Cells cells) {

@@ -19,6 +19,10 @@ public record Snag(Kind kind, Place place, String where, String sentence, List<N
         PATTERN_CUT,
         /** A stroke goes another way than the hand. */
         AGAINST_THE_HAND,
+        /** A finger plucks a string that the chord's shape leaves out, or that is not there. */
+        DEAD_STRING,
+        /** A finger plucks a note that is not in the chord. */
+        NOTE_OFF_CHORD,
         /** A chord's name cannot be read. */
         NAME_UNREADABLE,
         /** A shape's notes are not those of its name. */

@@ -34,6 +34,7 @@ public final class Snags {
         song.sections().forEach(snags::checkSum);
         snags.checkCuts(timeline);
         song.patterns().forEach(snags::checkHand);
+        snags.found.addAll(PickingSnags.of(song, timeline));
         return List.copyOf(snags.found);
     }
 

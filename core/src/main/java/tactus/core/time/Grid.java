@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.function.IntFunction;
 
 /**
- * The slots over a number of felt beats, starting at a bar line: eight eighths for four beats of 4/4.
+ * The slots over a number of felt beats, starting at a bar line or some beats in front of it: eight eighths for four beats of 4/4.
  *
  * @param length the length of all slots together
  * @param slots in order, without gaps
@@ -22,36 +22,53 @@ public record Grid(Length length, List<Slot> slots) {
      * @throws IllegalArgumentException if {@code beats} is below 1 or the division does not fit the meter
      */
     public static Grid of(Meter meter, int beats, Division division) {
-        return of(meter, beats, _ -> division);
+        return of(meter, 0, beats, _ -> division);
     }
 
     /**
      * Lays {@code beats} felt beats of {@code meter} out, each divided in its own way.
      *
-     * @param division how the beat with a number from 0 is divided
-     * @throws IllegalArgumentException if {@code beats} is below 1 or a division does not fit the meter
+     * @param pickup how many more beats come in front of the first bar line, fewer than a bar has
+     * @param division how the beat with a number from 0, those in front included, is divided
+     * @throws IllegalArgumentException if {@code beats} is below 1, there is a whole bar in front, or a division does not
+     *     fit the meter
      */
-    public static Grid of(Meter meter, int beats, IntFunction<Division> division) {
+    public static Grid of(Meter meter, int pickup, int beats, IntFunction<Division> division) {
         if (beats < 1) throw new IllegalArgumentException("a grid has at least 1 beat, was " + beats);
+        int inBar = meter.beats().size();
+        if (pickup < 0 || pickup >= inBar) {
+            throw new IllegalArgumentException(
+                    "a pick-up has 0 to " + (inBar - 1) + " beats in " + meter + ", not " + pickup);
+        }
         var slots = new ArrayList<Slot>();
         Length at = Length.ZERO;
-        for (int beat = 0; beat < beats; beat++) {
-            addBeat(slots, meter, division.apply(beat), beat, at);
-            at = at.plus(meter.beats().get(beat % meter.beats().size()));
+        for (int beat = 0; beat < pickup + beats; beat++) {
+            int fromBarLine = beat - pickup;
+            addBeat(slots, meter, division.apply(beat), beat, fromBarLine, at);
+            at = at.plus(meter.beats().get(Math.floorMod(fromBarLine, inBar)));
         }
         return new Grid(at, slots);
     }
 
-    private static void addBeat(List<Slot> slots, Meter meter, Division division, int beat, Length beatAt) {
+    private static void addBeat(
+            List<Slot> slots, Meter meter, Division division, int beat, int fromBarLine, Length beatAt) {
         division.checkFits(meter);
-        int bar = beat / meter.beats().size();
-        Length barAt = meter.length().times(bar);
+        List<Length> beats = meter.beats();
+        int index = Math.floorMod(fromBarLine, beats.size());
+        Length start = beats.subList(0, index).stream().reduce(Length.ZERO, Length::plus);
         Length slot = division.slotLength(meter);
-        long count = meter.beats().get(beat % meter.beats().size()).wholesOf(slot);
+        long count = beats.get(index).wholesOf(slot);
         for (int i = 0; i < count; i++) {
-            Length at = beatAt.plus(slot.times(i));
-            Length inBar = at.minus(barAt);
-            slots.add(new Slot(slots.size(), at, slot, beat, i, bar, inBar, Counting.at(meter, slot, inBar)));
+            Length inBar = start.plus(slot.times(i));
+            slots.add(new Slot(
+                    slots.size(),
+                    beatAt.plus(slot.times(i)),
+                    slot,
+                    beat,
+                    i,
+                    Math.floorDiv(fromBarLine, beats.size()),
+                    inBar,
+                    Counting.at(meter, slot, inBar)));
         }
     }
 

@@ -8,7 +8,7 @@ package tactus.core.time;
  * @param length how long the slot is
  * @param beat which felt beat of the grid it is in, from 0
  * @param inBeat which slot of that beat it is, from 0
- * @param bar which bar of the grid it is in, from 0
+ * @param bar which bar of the grid it is in, from 0; -1 in front of the first bar line
  * @param inBar the distance from the start of its bar
  * @param count how the slot is counted
  */

@@ -13,7 +13,6 @@ import tactus.core.stroke.Stroke;
 import tactus.core.time.BarLines;
 import tactus.core.time.Count;
 import tactus.core.time.Counting;
-import tactus.core.time.Grid;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 import tactus.core.time.Slot;
@@ -72,26 +71,29 @@ final class SectionLayout {
     }
 
     private void layStrokes(Pattern played, Strings strings) {
-        Grid grid = played.grid();
-        var motions = grid.slots().stream().map(slot -> Motion.of(played, slot)).toList();
+        Length pickup = played.frame().pickupLength();
+        List<Slot> slots =
+                played.grid().slots().stream().filter(slot -> slot.bar() >= 0).toList();
+        var motions = slots.stream().map(slot -> Motion.of(played, slot)).toList();
         for (int span = 0; span < spans.size(); span++) {
             Length round = spans.get(span).start();
             var hold = new Hold(spans.get(span).chord(), strings);
             while (round.isLessThan(spans.get(span).end())) {
-                layRound(grid, played, motions, hold, span, round);
-                round = round.plus(grid.length());
+                layRound(slots, played, motions, hold, span, round.minus(pickup));
+                round = round.plus(played.length());
             }
         }
     }
 
-    private void layRound(Grid grid, Pattern played, List<Motion> motions, Hold hold, int index, Length round) {
+    private void layRound(List<Slot> slots, Pattern played, List<Motion> motions, Hold hold, int index, Length round) {
         LaidSpan span = spans.get(index);
-        int bar = bars.barAt(round);
-        for (Slot slot : grid.slots()) {
+        int bar = bars.barAt(round.plus(played.frame().pickupLength()));
+        for (int i = 0; i < slots.size(); i++) {
+            Slot slot = slots.get(i);
             Length start = round.plus(slot.at());
             if (!start.isLessThan(span.end())) return;
             while (bar + 1 < bars.bars() && !start.isLessThan(bars.start(bar + 1))) bar++;
-            Motion motion = motions.get(slot.index());
+            Motion motion = motions.get(i);
             List<StruckString> moved = hold.change(motion.moves());
             List<StruckString> struck = hold.struck(motion.stroke(), played.id());
             strokes.add(new LaidStroke(

@@ -13,6 +13,7 @@ import tactus.core.song.Section;
 import tactus.core.song.SectionId;
 import tactus.core.song.Song;
 import tactus.core.time.Length;
+import tactus.core.time.Slot;
 import tactus.core.time.Tempo;
 
 /**
@@ -141,6 +142,7 @@ public record Timeline(
         private void place(SectionLayout layout, int use, int pass) {
             int firstBar = bars.size();
             int firstSpan = spans.size();
+            layout.pattern.flatMap(song::pattern).ifPresent(this::placePickup);
             placeBars(layout, use, pass);
             for (int i = 0; i < layout.spans.size(); i++) {
                 var span = layout.spans.get(i);
@@ -156,6 +158,37 @@ public record Timeline(
             }
             for (var stroke : layout.strokes) place(stroke, layout.pattern.orElseThrow(), firstBar, firstSpan);
             at = at.plus(layout.bars.length());
+        }
+
+        /** A pick-up takes the place of what was played right in front, on the chord that sounds there. */
+        private void placePickup(Pattern pattern) {
+            Length from = at.minus(pattern.frame().pickupLength());
+            boolean room = !from.equals(at)
+                    && !spans.isEmpty()
+                    && !from.isLessThan(spans.getLast().start());
+            if (!room) return;
+            while (!strokes.isEmpty() && !strokes.getLast().start().isLessThan(from)) strokes.removeLast();
+            for (Slot slot : pattern.grid().slots()) {
+                if (slot.bar() < 0) strokes.add(pickedUp(pattern, slot, from.plus(slot.at())));
+            }
+        }
+
+        private TimelineStroke pickedUp(Pattern pattern, Slot slot, Length start) {
+            var motion = SectionLayout.Motion.of(pattern, slot);
+            return new TimelineStroke(
+                    start,
+                    slot.length(),
+                    tempo.seconds(start.plus(motion.delay())),
+                    motion.stroke(),
+                    motion.hand(),
+                    motion.isAgainst(),
+                    strings.struck(spans.getLast().chord(), motion.stroke(), pattern.id(), Map.of()),
+                    List.of(),
+                    slot.count(),
+                    bars.size(),
+                    spans.size() - 1,
+                    pattern.id(),
+                    slot.index());
         }
 
         private void placeBars(SectionLayout layout, int use, int pass) {

@@ -8,13 +8,16 @@ import tactus.core.pattern.Form.Rule;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.stroke.Direction;
+import tactus.core.stroke.Hand;
 import tactus.core.stroke.Miss;
 import tactus.core.stroke.Mute;
 import tactus.core.stroke.Reach;
 import tactus.core.stroke.Ring;
 import tactus.core.stroke.Stroke;
 import tactus.core.stroke.Strum;
+import tactus.core.time.Division;
 import tactus.core.time.Feel;
+import tactus.core.time.Length;
 import tactus.core.time.Slot;
 
 /** Derives forms of patterns. The rules are common practice. */
@@ -34,6 +37,10 @@ public final class Variation {
             case BACKBEAT_MUTES -> mutedBackbeat(pattern);
             case BASS_THEN_CHORD -> bassThenChord(pattern);
             case SWUNG -> swung(pattern);
+            case HALF_TIME ->
+                resized(pattern, pattern.beats() * 2, pattern.division().slots() / 2);
+            case DOUBLE_TIME ->
+                resized(pattern, pattern.beats() / 2, pattern.division().slots() * 2);
         };
         boolean silent = made.played().stream().noneMatch(Stroke::isStruck);
         boolean same = made.frame().equals(pattern.frame()) && made.played().equals(pattern.played());
@@ -165,6 +172,31 @@ public final class Variation {
             boolean bass = slot.startsBeat() && slot.beat() % inBar % 2 == 0;
             return strum.withReach(bass ? Reach.BASS : Reach.TREBLE);
         });
+    }
+
+    /** The same strokes on other beats; the pattern itself where they do not come out even. */
+    private static Pattern resized(Pattern pattern, int beats, int slots) {
+        boolean possible = beats <= PatternFrame.mostBeats(pattern.meter())
+                && beats >= 1
+                && slots >= 1
+                && slots <= 8
+                && (slots * 2 == pattern.division().slots()
+                        || slots == pattern.division().slots() * 2)
+                && pattern.frame().divided().isEmpty();
+        if (!possible) return pattern;
+        boolean slower = beats > pattern.beats();
+        Length rate =
+                slower ? pattern.hand().rate().times(2) : pattern.hand().rate().dividedBy(2);
+        PatternFrame frame = PatternFrame.of(
+                pattern.meter(),
+                beats,
+                Division.of(slots),
+                new Hand(pattern.hand().mode(), rate));
+        if (frame.grid().size() != pattern.grid().size()) return pattern;
+        return Pattern.empty(pattern.id(), pattern.name(), frame)
+                .withPlayed(pattern.played())
+                .withPicking(pattern.picking())
+                .withStory(pattern.story());
     }
 
     private static Pattern swung(Pattern pattern) {

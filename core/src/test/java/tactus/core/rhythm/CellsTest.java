@@ -49,7 +49,8 @@ class CellsTest {
     void aCellAcrossTheBeatsIsExplainedWithItsSumAndADrillOfItIsWarnedOf() {
         Explanation explanation = Explanation.of(pattern("4/4", 2, "d--d--d-"));
         assertEquals(
-                "The cell d-- (1½ beats) comes twice and once more cut short: 1½+1½+1 beats, 75 % of the time.",
+                "The cell d-- (1½ beats) comes twice and once more cut short: 1½+1½+1 beats, 75 % of the time. "
+                        + "Its 3 strokes are spread as evenly over 8 slots as they can be.",
                 explanation.sentence());
         assertEquals(
                 "A loop of 2 beats would be longer than the cell is in the bar (1½ beats) and teach the wrong beat: "

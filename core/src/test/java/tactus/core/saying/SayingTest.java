@@ -97,6 +97,7 @@ class SayingTest {
                 PatternFrame.of(Meter.parse("6/8")).withDivision(Division.SIX),
                 PatternFrame.of(Meter.parse("2+2+3/8")),
                 PatternFrame.of(Meter.parse("4/4")).withDivisionOf(3, Division.THREE),
+                PatternFrame.of(Meter.parse("4/4")).withPickup(1),
                 PatternFrame.of(Meter.parse("4/4")).withDivision(Division.FOUR).withHand(Hand.pendulum(Length.EIGHTH)));
         for (int run = 0; run < 300; run++) {
             PatternFrame frame = frames.get(run % frames.size());

@@ -17,6 +17,7 @@ import tactus.core.shape.Fingering;
 import tactus.core.shape.Voicing;
 import tactus.core.song.Chord;
 import tactus.core.song.Song;
+import tactus.core.song.SongFixture;
 import tactus.core.stroke.Hand;
 import tactus.core.time.Length;
 import tactus.core.timeline.Timeline;
@@ -159,5 +160,19 @@ class SnagsTest {
                 "Tuning: string 4 is tuned 2 semitones up, which tightens it by 26 % (Mersenne): it may break. Keep the face"
                         + " away from it. Tune to D G D F A D and put the capo at 10 instead: it sounds the same.",
                 snags.getFirst().toString());
+    }
+
+    @Test
+    void aFingerOnADeadStringOrOffTheChordIsASnagOnceForEachChord() {
+        Song song = SongFixture.song("4/4 4/4", "C: 1 bar, D: 1 bar", "6-3-6-3-");
+        List<String> found = Snags.of(song, Timeline.of(song)).stream()
+                .filter(snag -> snag.kind() == Snag.Kind.DEAD_STRING || snag.kind() == Snag.Kind.NOTE_OFF_CHORD)
+                .map(Snag::toString)
+                .toList();
+        assertEquals(
+                List.of(
+                        "P, count 1: on C the shape x32010 leaves string 6 out: the finger meets a dead string.",
+                        "P, count 1: on D the shape xx0232 leaves string 6 out: the finger meets a dead string."),
+                found);
     }
 }

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.outside.Table;
 
 class MeterTest {
 
@@ -72,5 +73,29 @@ class MeterTest {
         assertTrue(Division.TWO.fits(Meter.parse("7/8")));
         assertFalse(Division.THREE.fits(Meter.parse("7/8")));
         assertFalse(Division.ONE.fits(Meter.parse("7/8")));
+    }
+
+    /**
+     * Kinds as tonal 6.4.3 gives them. It calls every meter in quarters simple and every other one in eighths irregular or
+     * compound by its number alone, so only those are compared where both mean the same: up to four quarters or halves,
+     * and five eighths and more.
+     */
+    @Test
+    void kindsAreThoseOfAGeneralLibrary() {
+        int compared = 0;
+        for (String[] row : Table.rows("meters.tsv")) {
+            Meter meter = Meter.parse(row[0]);
+            boolean few = meter.unit() <= 4 && meter.count() <= 4;
+            boolean many = meter.unit() == 8 && meter.count() >= 5;
+            if (!few && !many) continue;
+            compared++;
+            String kind = switch (meter.kind()) {
+                case SIMPLE -> "simple";
+                case COMPOUND -> "compound";
+                case ADDITIVE -> "irregular";
+            };
+            assertEquals(row[1], kind, row[0]);
+        }
+        assertEquals(19, compared);
     }
 }

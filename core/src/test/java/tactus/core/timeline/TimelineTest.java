@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.pitch.Instrument;
@@ -22,7 +23,9 @@ import tactus.core.shape.Voicing;
 import tactus.core.song.Chord;
 import tactus.core.song.Section;
 import tactus.core.song.Song;
+import tactus.core.song.SongFixture;
 import tactus.core.stroke.Direction;
+import tactus.core.time.Feel;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 import tactus.core.time.Tempo;
@@ -245,5 +248,59 @@ class TimelineTest {
             at = span.end();
         }
         assertEquals(timeline.length(), at);
+    }
+
+    private static Song withPickup() {
+        Song song = SongFixture.song("4/4", "C: 1 bar", "d-d-d-d-");
+        Pattern led = song.pattern(SongFixture.PATTERN).orElseThrow();
+        led = led.withFrame(led.frame().withPickup(1)).withLine("uDd-d-d-d-");
+        return song.withPattern(led).withOrder(List.of(SongFixture.VERSE, SongFixture.VERSE));
+    }
+
+    @Test
+    void aPickUpTakesThePlaceOfWhatIsPlayedInFrontOfTheBarLine() {
+        Timeline timeline = Timeline.of(withPickup());
+        String strokes = timeline.strokes().stream()
+                .filter(stroke -> stroke.stroke().isStruck())
+                .map(stroke -> stroke.bar() + ":" + stroke.count()
+                        + (stroke.stroke().force().isAccented() ? "!" : ""))
+                .collect(Collectors.joining(" "));
+        assertEquals("1:1 1:2 1:3 1:4 1:4&! 2:1 2:2 2:3 2:4", strokes);
+        assertEquals(Length.of(2), timeline.length());
+    }
+
+    @Test
+    void swingMovesWhenOffBeatsSoundAndNotTheirCount() {
+        Song song = SongFixture.song("4/4", "C: 1 bar", "dududu");
+        Pattern swung = song.pattern(SongFixture.PATTERN).orElseThrow();
+        song = song.withPattern(swung.withFrame(swung.frame().withFeel(Feel.TRIPLET_SWING)));
+        TimelineStroke second = Timeline.of(song).strokes().get(1);
+        // At 120 a quarter lasts half a second; two thirds of it are 1/3 s.
+        assertEquals(1 / 3.0, second.seconds(), 1e-12);
+        assertEquals("1&", second.count().toString());
+        assertEquals(Length.EIGHTH, second.start());
+    }
+
+    @Test
+    void rolesFollowTheChordAndMovedFingersSound() {
+        Song song = SongFixture.song("4/4 4/4", "C: 1 bar, D: 1 bar", "p-i-m-i-");
+        Pattern figure = song.pattern(SongFixture.PATTERN).orElseThrow();
+        figure = figure.withMoves(2, List.of(FingerMove.parse("2.3"))).withMoves(5, List.of(FingerMove.parse("2h1")));
+        Timeline timeline = Timeline.of(song.withPattern(figure));
+        assertEquals("5:48 3:55 2:62 3:55", sounded(timeline, 1));
+        assertEquals("4:50 2:62 1:66 2:62", sounded(timeline, 2));
+        assertEquals(
+                List.of("2:60"),
+                timeline.strokesIn(1).stream()
+                        .flatMap(stroke -> stroke.slurred().stream())
+                        .map(slur -> slur.string() + ":" + slur.pitch().number())
+                        .toList());
+    }
+
+    private static String sounded(Timeline timeline, int bar) {
+        return timeline.strokesIn(bar).stream()
+                .flatMap(stroke -> stroke.strings().stream())
+                .map(struck -> struck.string() + ":" + struck.pitch().number())
+                .collect(Collectors.joining(" "));
     }
 }

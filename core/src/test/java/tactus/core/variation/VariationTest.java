@@ -13,6 +13,7 @@ import tactus.core.pattern.Form.Rule;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.song.Song;
+import tactus.core.time.Length;
 import tactus.core.time.Meter;
 
 class VariationTest {
@@ -33,7 +34,9 @@ class VariationTest {
         "LIGHT_DOWNS, d-du-udu, d-d---d-",
         "BUSIER, d-du-udu, dtdududu",
         "BACKBEAT_MUTES, d-du-udu, d-xu-uxu",
-        "BASS_THEN_CHORD, d-du-udu, b-tt-ttt"
+        "BASS_THEN_CHORD, d-du-udu, b-tt-ttt",
+        "HALF_TIME, d-du-udu, d-du-udu",
+        "DOUBLE_TIME, d-du-udu, d-du-udu"
     })
     void aRuleMakesItsForm(Rule rule, String line, String made) {
         assertEquals(made, Variation.of(pattern(line), rule).orElseThrow().line());
@@ -44,6 +47,15 @@ class VariationTest {
         Pattern swung = Variation.of(pattern("d-du-udu"), Rule.SWUNG).orElseThrow();
         assertEquals("d-du-udu", swung.line());
         assertEquals("2:1", swung.frame().feel().toString());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"HALF_TIME, 8, 1, 1/4", "DOUBLE_TIME, 2, 4, 1/16"})
+    void halfAndDoubleTimeKeepTheStrokesAndTheirHandOverOtherBeats(Rule rule, int beats, int slots, String rate) {
+        Pattern made = Variation.of(pattern("d-du-udu"), rule).orElseThrow();
+        assertEquals(beats, made.beats());
+        assertEquals(slots, made.division().slots());
+        assertEquals(Length.parse(rate), made.hand().rate());
     }
 
     @ParameterizedTest

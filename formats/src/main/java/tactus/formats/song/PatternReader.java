@@ -31,6 +31,7 @@ final class PatternReader {
             "id",
             "name",
             "meter",
+            "pickup",
             "beats",
             "slotsPerBeat",
             "divided",
@@ -69,6 +70,10 @@ final class PatternReader {
                 at.field("beats").number(),
                 Division.of(at.field("slotsPerBeat").number()),
                 hand(at.field("hand")));
+        if (at.field("pickup").isThere()) {
+            PatternFrame before = frame;
+            frame = at.field("pickup").or(before, "no pick-up", count -> before.withPickup(count.number()));
+        }
         for (Branch beat : at.field("divided").elements()) {
             PatternFrame before = frame;
             frame = beat.or(

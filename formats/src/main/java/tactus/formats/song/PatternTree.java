@@ -39,6 +39,7 @@ final class PatternTree {
 
     private static void putFrame(ObjectNode tree, PatternFrame frame) {
         tree.put("meter", frame.meter().toString());
+        if (frame.pickup() > 0) tree.put("pickup", frame.pickup());
         tree.put("beats", frame.beats());
         tree.put("slotsPerBeat", frame.division().slots());
         frame.divided()
