@@ -93,7 +93,7 @@ public final class FingersModel {
     }
 
     private static Stream<Plucked> plucked(Pattern pattern, OnChord on) {
-        return Figure.resolved(pattern, on.held, on.name).stream().flatMap(List::stream);
+        return Figure.of(pattern).on(on.held, on.name).stream().flatMap(List::stream);
     }
 
     /** What there is to see, each once: {@code string 6 is not played}. */

@@ -132,7 +132,7 @@ public record PatternFrame(
 
     /** Which way the hand crosses the strings at {@code slot}; empty where it does not cross. */
     public Optional<Direction> handAt(Slot slot) {
-        if (!divided.containsKey(slot.beat())) return hand.at(slot.inBar());
+        if (divided.isEmpty() || !divided.containsKey(slot.beat())) return hand.at(slot.inBar());
         boolean down = hand.mode() == Hand.Mode.ALL_DOWN || slot.inBeat() % 2 == 0;
         return Optional.of(down ? Direction.DOWN : Direction.UP);
     }

@@ -23,13 +23,17 @@ final class AlternateBass {
     private static final double FAR = 0.25;
 
     private final Held held;
+    private final int tones;
+    private final OptionalInt fifth;
     private final int root;
     private final int lowestFinger;
 
     private record Choice(Plucked plucked, double cost) {}
 
-    AlternateBass(Held held, int root, int lowestFinger) {
+    AlternateBass(Held held, int tones, int root, int lowestFinger) {
         this.held = held;
+        this.tones = tones;
+        fifth = held.fifth();
         this.root = root;
         this.lowestFinger = lowestFinger;
     }
@@ -58,7 +62,7 @@ final class AlternateBass {
     }
 
     private boolean belongs(int string, int fret) {
-        return held.tones().contains(held.pitchClass(string, fret));
+        return (tones & 1 << held.pitchClass(string, fret)) != 0;
     }
 
     /** The finger of a neighbour string moves over, at most one fret up or down the neck. */
@@ -68,9 +72,9 @@ final class AlternateBass {
             if (neighbour < 1 || neighbour > held.strings()) continue;
             int from = held.fret(neighbour).orElse(0);
             for (int fret = Math.max(1, from - 1); from > 0 && fret <= from + 1; fret++) {
-                boolean fifth = held.fifth().equals(OptionalInt.of(held.pitchClass(string, fret)));
+                boolean isFifth = fifth.equals(OptionalInt.of(held.pitchClass(string, fret)));
                 double far = Math.abs(fret - from) * FAR;
-                if (fifth) choices.add(choice(string, fret, FINGER_MOVES + far, Set.of(Remark.FINGER_MOVES)));
+                if (isFifth) choices.add(choice(string, fret, FINGER_MOVES + far, Set.of(Remark.FINGER_MOVES)));
             }
         }
         return choices;
@@ -78,11 +82,11 @@ final class AlternateBass {
 
     private Choice choice(int string, int fret, double cost, Set<Remark> remarks) {
         int pitchClass = held.pitchClass(string, fret);
-        boolean fifth = held.fifth().equals(OptionalInt.of(pitchClass));
+        boolean isFifth = fifth.equals(OptionalInt.of(pitchClass));
         boolean rootNote = held.name()
                 .filter(name -> name.root().pitchClass() == pitchClass)
                 .isPresent();
-        double note = fifth ? 0 : rootNote ? SAME_NOTE : NOT_FIFTH;
+        double note = isFifth ? 0 : rootNote ? SAME_NOTE : NOT_FIFTH;
         double high = string <= held.strings() / 2 ? ABOVE_BASS_STRINGS : 0;
         double far = FAR * (Math.abs(string - root) - 1);
         return new Choice(plucked(string, fret, remarks), cost + note + high + far);

@@ -18,10 +18,12 @@ import tactus.core.stroke.Role;
 public final class Fingers {
 
     private final Held held;
+    private final int tones;
     private final Map<Role, Plucked> found = new EnumMap<>(Role.class);
 
     private Fingers(Held held) {
         this.held = held;
+        tones = held.tones();
     }
 
     /**
@@ -50,7 +52,7 @@ public final class Fingers {
             put(Role.ROOT_BASS, Math.max(root, 1), EnumSet.noneOf(Remark.class));
         }
         if (used.contains(Role.ALTERNATE_BASS) && !found.containsKey(Role.ALTERNATE_BASS)) {
-            found.put(Role.ALTERNATE_BASS, new AlternateBass(held, root, lowestFinger(root, span(used))).find());
+            found.put(Role.ALTERNATE_BASS, new AlternateBass(held, tones, root, lowestFinger(root, span(used))).find());
         }
     }
 
@@ -108,14 +110,18 @@ public final class Fingers {
         }
         OptionalInt fret = held.fret(string);
         if (fret.isEmpty()) seen.add(Remark.NOT_PLAYED);
-        else if (!held.tones().contains(held.pitchClass(string, fret.getAsInt()))) seen.add(Remark.OFF_CHORD);
+        else if (!belongs(string, fret.getAsInt())) seen.add(Remark.OFF_CHORD);
         return new Plucked(pick, string, fret.orElse(0), seen);
+    }
+
+    private boolean belongs(int string, int fret) {
+        return (tones & 1 << held.pitchClass(string, fret)) != 0;
     }
 
     private Plucked fretted(Pick pick, int string, int fret) {
         Set<Remark> seen = EnumSet.noneOf(Remark.class);
         if (string > held.strings()) seen.add(Remark.NO_STRING);
-        else if (!held.tones().contains(held.pitchClass(string, fret))) seen.add(Remark.OFF_CHORD);
+        else if (!belongs(string, fret)) seen.add(Remark.OFF_CHORD);
         return new Plucked(pick, string, fret, seen);
     }
 }

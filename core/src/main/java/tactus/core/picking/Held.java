@@ -2,8 +2,6 @@ package tactus.core.picking;
 
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import tactus.core.chord.ChordName;
 import tactus.core.chord.Degree;
@@ -43,13 +41,18 @@ public record Held(Voicing voicing, Optional<ChordName> name, Tuning tuning) {
         return IntStream.rangeClosed(1, strings()).filter(voicing::isPlayed);
     }
 
-    /** The notes that belong to the chord. */
-    Set<Integer> tones() {
-        return name.map(chord -> Set.copyOf(chord.pitchClasses()))
-                .orElseGet(() -> played().map(
-                                string -> pitchClass(string, fret(string).orElseThrow()))
-                        .boxed()
-                        .collect(Collectors.toSet()));
+    /** The notes that belong to the chord: bit 0 for C, bit 11 for B. */
+    int tones() {
+        int mask = 0;
+        if (name.isPresent()) {
+            for (int pitchClass : name.get().pitchClasses()) mask |= 1 << pitchClass;
+            return mask;
+        }
+        for (int string = 1; string <= strings(); string++) {
+            if (voicing.isPlayed(string))
+                mask |= 1 << pitchClass(string, fret(string).orElseThrow());
+        }
+        return mask;
     }
 
     /** The lowest-sounding string that carries the bass note; the lowest that is played if none does; 0 without any. */

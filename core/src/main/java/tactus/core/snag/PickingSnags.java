@@ -1,8 +1,10 @@
 package tactus.core.snag;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import tactus.core.pattern.Figure;
@@ -16,6 +18,7 @@ import tactus.core.snag.Snag.Number;
 import tactus.core.song.Chord;
 import tactus.core.song.Song;
 import tactus.core.stroke.Pick;
+import tactus.core.stroke.Pluck;
 import tactus.core.time.Slot;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineSpan;
@@ -23,34 +26,38 @@ import tactus.core.timeline.TimelineSpan;
 /** Finds fingers that pluck dead strings or notes off the chord, once for each pattern and chord it is played on. */
 final class PickingSnags {
 
-    private record On(PatternId pattern, String chord) {}
+    private record On(Pattern pattern, String chord) {}
 
     private final Song song;
+    private final Map<PatternId, Pattern> picked = new HashMap<>();
     private final List<Snag> found = new ArrayList<>();
 
     private PickingSnags(Song song) {
         this.song = song;
+        for (Pattern pattern : song.patterns()) {
+            if (pattern.strokes().values().stream().anyMatch(Pluck.class::isInstance))
+                picked.put(pattern.id(), pattern);
+        }
     }
 
     static List<Snag> of(Song song, Timeline timeline) {
         var snags = new PickingSnags(song);
+        if (!snags.picked.isEmpty()) snags.pairs(timeline).forEach(snags::check);
+        return snags.found;
+    }
+
+    private Set<On> pairs(Timeline timeline) {
         Set<On> pairs = new LinkedHashSet<>();
         for (TimelineSpan span : timeline.spans()) {
-            span.pattern().ifPresent(pattern -> pairs.add(new On(pattern, span.chord())));
+            span.pattern().map(picked::get).ifPresent(pattern -> pairs.add(new On(pattern, span.chord())));
         }
-        pairs.forEach(snags::check);
-        return snags.found;
+        return pairs;
     }
 
     private void check(On on) {
         Tuning tuning = song.facts().tuning();
         Optional<Chord> chord = song.chord(on.chord).filter(each -> each.fits(tuning));
-        Optional<Pattern> pattern = song.pattern(on.pattern);
-        if (chord.isEmpty() || pattern.isEmpty()) return;
-        check(
-                pattern.get(),
-                chord.get(),
-                Figure.resolved(pattern.get(), chord.get().held(tuning), on.chord));
+        chord.ifPresent(held -> check(on.pattern, held, Figure.of(on.pattern).on(held.held(tuning), on.chord)));
     }
 
     private void check(Pattern pattern, Chord chord, List<List<Plucked>> resolved) {

@@ -40,35 +40,51 @@ public record Grid(Length length, List<Slot> slots) {
             throw new IllegalArgumentException(
                     "a pick-up has 0 to " + (inBar - 1) + " beats in " + meter + ", not " + pickup);
         }
-        var slots = new ArrayList<Slot>();
-        Length at = Length.ZERO;
-        for (int beat = 0; beat < pickup + beats; beat++) {
-            int fromBarLine = beat - pickup;
-            addBeat(slots, meter, division.apply(beat), beat, fromBarLine, at);
-            at = at.plus(meter.beats().get(Math.floorMod(fromBarLine, inBar)));
-        }
-        return new Grid(at, slots);
+        var builder = new Builder(meter, pickup);
+        for (int beat = 0; beat < pickup + beats; beat++) builder.add(beat, division.apply(beat));
+        return new Grid(builder.at, builder.slots);
     }
 
-    private static void addBeat(
-            List<Slot> slots, Meter meter, Division division, int beat, int fromBarLine, Length beatAt) {
-        division.checkFits(meter);
-        List<Length> beats = meter.beats();
-        int index = Math.floorMod(fromBarLine, beats.size());
-        Length start = beats.subList(0, index).stream().reduce(Length.ZERO, Length::plus);
-        Length slot = division.slotLength(meter);
-        long count = beats.get(index).wholesOf(slot);
-        for (int i = 0; i < count; i++) {
-            Length inBar = start.plus(slot.times(i));
-            slots.add(new Slot(
-                    slots.size(),
-                    beatAt.plus(slot.times(i)),
-                    slot,
-                    beat,
-                    i,
-                    Math.floorDiv(fromBarLine, beats.size()),
-                    inBar,
-                    Counting.at(meter, slot, inBar)));
+    /** Adds beat after beat; what is the same for all of them is worked out once. */
+    private static final class Builder {
+
+        private final Meter meter;
+        private final int pickup;
+        private final List<Length> lengths;
+        private final List<Length> starts = new ArrayList<>();
+        private final List<Slot> slots = new ArrayList<>();
+        private Length at = Length.ZERO;
+        private Division division;
+        private Length slot;
+
+        Builder(Meter meter, int pickup) {
+            this.meter = meter;
+            this.pickup = pickup;
+            lengths = meter.beats();
+            Length start = Length.ZERO;
+            for (Length length : lengths) {
+                starts.add(start);
+                start = start.plus(length);
+            }
+        }
+
+        void add(int beat, Division divided) {
+            if (divided != division) {
+                divided.checkFits(meter);
+                division = divided;
+                slot = divided.slotLength(meter);
+            }
+            int fromBarLine = beat - pickup;
+            int index = Math.floorMod(fromBarLine, lengths.size());
+            int bar = Math.floorDiv(fromBarLine, lengths.size());
+            long count = lengths.get(index).wholesOf(slot);
+            for (int i = 0; i < count; i++) {
+                Length within = slot.times(i);
+                Length inBar = starts.get(index).plus(within);
+                Count name = Counting.at(meter, slot, inBar);
+                slots.add(new Slot(slots.size(), at.plus(within), slot, beat, i, bar, inBar, name));
+            }
+            at = at.plus(lengths.get(index));
         }
     }
 

@@ -13,11 +13,14 @@ final class Hold {
 
     private final String chord;
     private final Strings strings;
+    private final List<List<StruckString>> known;
     private Map<Integer, Integer> moved = Map.of();
 
-    Hold(String chord, Strings strings) {
+    /** @param known what each slot strikes on the shape as it is, as far as it has been worked out; null where not */
+    Hold(String chord, Strings strings, List<List<StruckString>> known) {
         this.chord = chord;
         this.strings = strings;
+        this.known = known;
     }
 
     /** Moves fingers. Returns the notes that sound by it. */
@@ -36,7 +39,14 @@ final class Hold {
         return slurred;
     }
 
-    List<StruckString> struck(Stroke stroke, PatternId pattern) {
-        return strings.struck(chord, stroke, pattern, moved);
+    /** What {@code stroke}, on the slot with {@code index}, strikes. */
+    List<StruckString> struck(Stroke stroke, PatternId pattern, int index) {
+        if (!moved.isEmpty()) return strings.struck(chord, stroke, pattern, moved);
+        List<StruckString> found = known.get(index);
+        if (found == null) {
+            found = strings.struck(chord, stroke, pattern, moved);
+            known.set(index, found);
+        }
+        return found;
     }
 }

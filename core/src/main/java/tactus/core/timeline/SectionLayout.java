@@ -1,7 +1,10 @@
 package tactus.core.timeline;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Pattern;
@@ -31,7 +34,13 @@ final class SectionLayout {
             Count count,
             int bar,
             int span,
-            int slot) {}
+            int slot) {
+
+        /** When it sounds if it is written at {@code at}. */
+        Length sounding(Length at) {
+            return motion.delay.isZero() ? at : at.plus(motion.delay);
+        }
+    }
 
     /** What the hands do at a slot, whatever the chord is. */
     record Motion(Stroke stroke, List<FingerMove> moves, Length delay, Optional<Direction> hand, boolean isAgainst) {
@@ -72,22 +81,28 @@ final class SectionLayout {
 
     private void layStrokes(Pattern played, Strings strings) {
         Length pickup = played.frame().pickupLength();
+        Length length = played.length();
         List<Slot> slots =
                 played.grid().slots().stream().filter(slot -> slot.bar() >= 0).toList();
         var motions = slots.stream().map(slot -> Motion.of(played, slot)).toList();
+        Map<String, List<List<StruckString>>> known = new HashMap<>();
         for (int span = 0; span < spans.size(); span++) {
             Length round = spans.get(span).start();
-            var hold = new Hold(spans.get(span).chord(), strings);
+            var hold = new Hold(
+                    spans.get(span).chord(),
+                    strings,
+                    known.computeIfAbsent(
+                            spans.get(span).chord(), _ -> new ArrayList<>(Collections.nCopies(slots.size(), null))));
             while (round.isLessThan(spans.get(span).end())) {
                 layRound(slots, played, motions, hold, span, round.minus(pickup));
-                round = round.plus(played.length());
+                round = round.plus(length);
             }
         }
     }
 
     private void layRound(List<Slot> slots, Pattern played, List<Motion> motions, Hold hold, int index, Length round) {
         LaidSpan span = spans.get(index);
-        int bar = bars.barAt(round.plus(played.frame().pickupLength()));
+        int bar = bars.barAt(round.max(Length.ZERO));
         for (int i = 0; i < slots.size(); i++) {
             Slot slot = slots.get(i);
             Length start = round.plus(slot.at());
@@ -95,13 +110,13 @@ final class SectionLayout {
             while (bar + 1 < bars.bars() && !start.isLessThan(bars.start(bar + 1))) bar++;
             Motion motion = motions.get(i);
             List<StruckString> moved = hold.change(motion.moves());
-            List<StruckString> struck = hold.struck(motion.stroke(), played.id());
+            List<StruckString> struck = hold.struck(motion.stroke(), played.id(), i);
             strokes.add(new LaidStroke(
                     start,
                     slot.length().min(span.end().minus(start)),
                     motion,
                     struck,
-                    without(moved, struck),
+                    moved.isEmpty() ? moved : without(moved, struck),
                     count(slot, played.meter(), bar, start.minus(bars.start(bar))),
                     bar,
                     index,

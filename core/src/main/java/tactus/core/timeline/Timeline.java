@@ -211,7 +211,7 @@ public record Timeline(
             strokes.add(new TimelineStroke(
                     start,
                     stroke.length(),
-                    tempo.seconds(start.plus(stroke.motion().delay())),
+                    tempo.seconds(stroke.sounding(start)),
                     stroke.motion().stroke(),
                     stroke.motion().hand(),
                     stroke.motion().isAgainst(),

@@ -288,7 +288,7 @@ class TimelineTest {
         figure = figure.withMoves(2, List.of(FingerMove.parse("2.3"))).withMoves(5, List.of(FingerMove.parse("2h1")));
         Timeline timeline = Timeline.of(song.withPattern(figure));
         assertEquals("5:48 3:55 2:62 3:55", sounded(timeline, 1));
-        assertEquals("4:50 2:62 1:66 2:62", sounded(timeline, 2));
+        assertEquals("4:50 2:62 1:66 2:60", sounded(timeline, 2));
         assertEquals(
                 List.of("2:60"),
                 timeline.strokesIn(1).stream()

@@ -1,0 +1,134 @@
+package tactus.benchmarks;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.Supplier;
+import javafx.application.Platform;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.event.Event;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.image.WritableImage;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.TearDown;
+import org.openjdk.jmh.annotations.Warmup;
+import tactus.app.action.Actions;
+import tactus.app.bench.BenchActions;
+import tactus.app.bench.BenchModel;
+import tactus.app.bench.BenchPanel;
+import tactus.app.bench.BenchView;
+import tactus.app.bench.DictationModel;
+import tactus.app.bench.FingersModel;
+import tactus.app.bench.TapModel;
+import tactus.app.demo.DemoSong;
+import tactus.app.player.PlayerModel;
+import tactus.app.work.DataFolder;
+import tactus.app.work.Settings;
+import tactus.app.work.Work;
+import tactus.sound.device.SilentOut;
+import tactus.sound.transport.Transport;
+
+/**
+ * From a key on the bench to the redrawn picture: the pattern changed, the song laid out anew with its snags, everything
+ * that shows it brought up to date, laid out, and the large picture drawn to pixels with the software renderer. Aim: under
+ * a frame of 16 ms.
+ */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 4, time = 2)
+@Measurement(iterations = 5, time = 2)
+@Fork(
+        value = 1,
+        jvmArgsAppend = {"-Dglass.platform=Headless", "-Dprism.order=sw", "--enable-native-access=ALL-UNNAMED"})
+public class KeyPressBenchmark {
+
+    private static final KeyCode[] KEYS = {KeyCode.D, KeyCode.U, KeyCode.X, KeyCode.DIGIT5, KeyCode.LEFT, KeyCode.HOME};
+
+    private BenchView view;
+    private Node picture;
+    private WritableImage pixels;
+    private int step;
+
+    @Setup
+    public void open() throws InterruptedException {
+        var ready = new CountDownLatch(1);
+        Platform.startup(ready::countDown);
+        ready.await();
+        onScreen(() -> {
+            build();
+            return null;
+        });
+    }
+
+    private void build() {
+        var work = new Work(DemoSong.LANTERN_WALK.song());
+        var player = new PlayerModel(work, new Transport(SilentOut::new));
+        var bench = new BenchModel(work, player);
+        var dictation = new DictationModel(work, bench);
+        var fingers = new FingersModel(work, bench);
+        var taps = new TapModel(work, bench, player);
+        var panel = new SimpleObjectProperty<>(BenchPanel.FACTS);
+        var actions = new Actions();
+        BenchActions.add(bench, actions);
+        BenchActions.add(dictation, fingers, taps, panel, () -> {}, actions);
+        view = new BenchView(
+                new BenchView.Parts(work, bench, dictation, fingers, taps, player, settings(), panel, Optional::empty),
+                actions);
+        var scene = new Scene(view, 1280, 630);
+        actions.listenTo(scene);
+        scene.snapshot(null);
+        picture = view.lookup("#hand-picture");
+        picture.requestFocus();
+    }
+
+    private static Settings settings() {
+        try {
+            return new Settings(new DataFolder(Files.createTempDirectory("tactus-benchmark")));
+        } catch (IOException full) {
+            throw new IllegalStateException(full);
+        }
+    }
+
+    @TearDown
+    public void close() {
+        Platform.exit();
+    }
+
+    @Benchmark
+    public Object pressAKey() throws InterruptedException {
+        return onScreen(() -> {
+            KeyCode key = KEYS[step++ % KEYS.length];
+            Event.fireEvent(picture, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, false, false, false));
+            view.applyCss();
+            view.layout();
+            pixels = picture.snapshot(null, pixels);
+            return pixels;
+        });
+    }
+
+    private static <T> T onScreen(Supplier<T> work) throws InterruptedException {
+        var done = new CountDownLatch(1);
+        var result = new AtomicReference<T>();
+        Platform.runLater(() -> {
+            result.set(work.get());
+            done.countDown();
+        });
+        done.await();
+        return result.get();
+    }
+}
