@@ -1,5 +1,6 @@
 package tactus.app.arrangement;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
@@ -48,7 +49,7 @@ public final class ArrangementView extends BorderPane {
         this.model = model;
         this.player = player;
         head = new SectionHead(model, harmony);
-        bars = new BarsView(work, model, this::reveal);
+        bars = new BarsView(work, model, settings, this::reveal);
         assignments = new Assignments(model);
         getStyleClass().add("arrangement-view");
         setLeft(orderColumn(actions));
@@ -56,8 +57,12 @@ public final class ArrangementView extends BorderPane {
         setRight(assignmentColumn());
         model.choiceProperty().subscribe(_ -> show());
         work.stateProperty().subscribe(_ -> show());
-        settings.lowStringOnTopProperty().subscribe(bars::setLowStringOnTop);
-        settings.saysHProperty().subscribe(_ -> bars.setSchool(settings.noteSchool()));
+        List.of(
+                        settings.lowStringOnTopProperty(),
+                        settings.saysHProperty(),
+                        settings.rolesProperty(),
+                        settings.countingProperty())
+                .forEach(setting -> setting.subscribe(_ -> bars.show()));
         player.positionProperty().subscribe(_ -> showPlaying());
     }
 

@@ -9,9 +9,12 @@ import javafx.scene.layout.Region;
 import tactus.app.hand.HandView;
 import tactus.app.words.ChordText;
 import tactus.app.words.Words;
+import tactus.app.work.Settings;
 import tactus.core.picture.Frame;
 import tactus.core.picture.Passage;
 import tactus.core.pitch.NoteSchool;
+import tactus.core.stroke.RoleSchool;
+import tactus.core.time.CountSchool;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 import tactus.core.timeline.Fit;
@@ -47,9 +50,13 @@ final class BarView extends Region {
         noChord.pseudoClassStateChanged(CUT, true);
         boolean usual = bar.meter().equals(look.usualMeter());
         number.setText(bar.number() + (usual ? "" : "   " + bar.meter()));
-        picture.setPassage(Passage.of(timeline, bar, look.strings()));
-        picture.lowStringOnTopProperty().set(look.lowStringOnTop());
-        chords = spans.stream().map(span -> chord(span, look.school(), choose)).toList();
+        picture.setPassage(Passage.of(timeline, bar, look.strings())
+                .countedIn(look.reading().counting(), bar.meter()));
+        picture.lowStringOnTopProperty().set(look.reading().lowStringOnTop());
+        picture.rolesProperty().set(look.reading().roles());
+        chords = spans.stream()
+                .map(span -> chord(span, look.reading().school(), choose))
+                .toList();
         getChildren().add(number);
         getChildren().add(picture);
         getChildren().addAll(chords);
@@ -60,7 +67,18 @@ final class BarView extends Region {
     }
 
     /** What all bars of a song share. */
-    record Look(Meter usualMeter, int strings, boolean lowStringOnTop, NoteSchool school) {}
+    record Look(Meter usualMeter, int strings, Reading reading) {}
+
+    /** How whoever reads is used to having it written. */
+    record Reading(boolean lowStringOnTop, NoteSchool school, RoleSchool roles, CountSchool counting) {
+        static Reading of(Settings settings) {
+            return new Reading(
+                    settings.lowStringOnTopProperty().get(),
+                    settings.noteSchool(),
+                    settings.rolesProperty().get(),
+                    settings.countingProperty().get());
+        }
+    }
 
     private Label chord(TimelineSpan span, NoteSchool school, IntConsumer choose) {
         boolean starts = !span.start().isLessThan(bar.start());

@@ -9,8 +9,8 @@ import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import tactus.app.words.Words;
+import tactus.app.work.Settings;
 import tactus.app.work.Work;
-import tactus.core.pitch.NoteSchool;
 import tactus.core.song.Facts;
 import tactus.core.timeline.TimelineBar;
 
@@ -25,21 +25,21 @@ final class BarsView extends GridPane {
     private static final double BAR_HEIGHT = 122;
 
     /** What the bars in sight were made from; while it stays the same only the chosen chord changes. */
-    private record Shown(Work.State state, int use, int pass, int page, boolean lowStringOnTop, NoteSchool school) {}
+    private record Shown(Work.State state, int use, int pass, int page, BarView.Reading reading) {}
 
     private final Work work;
     private final ArrangementModel model;
     private final Consumer<Node> reveal;
     private final List<BarView> bars = new ArrayList<>();
-    private boolean lowStringOnTop = true;
-    private NoteSchool school = NoteSchool.INTERNATIONAL;
+    private final Settings settings;
     private Shown shown;
 
     /** @param reveal brings a bar into sight */
-    BarsView(Work work, ArrangementModel model, Consumer<Node> reveal) {
+    BarsView(Work work, ArrangementModel model, Settings settings, Consumer<Node> reveal) {
         this.work = work;
         this.model = model;
         this.reveal = reveal;
+        this.settings = settings;
         getStyleClass().add("bars-view");
         setFocusTraversable(true);
         setId("bars");
@@ -49,16 +49,6 @@ final class BarsView extends GridPane {
             width.setHgrow(Priority.ALWAYS);
             getColumnConstraints().add(width);
         }
-    }
-
-    void setLowStringOnTop(boolean value) {
-        lowStringOnTop = value;
-        show();
-    }
-
-    void setSchool(NoteSchool value) {
-        school = value;
-        show();
     }
 
     /** Shows the bars of the chosen pass, with the chosen chord in sight. */
@@ -72,7 +62,11 @@ final class BarsView extends GridPane {
 
     private void showPage(List<TimelineBar> all, int page) {
         var wanted = new Shown(
-                work.stateProperty().get(), model.choice().use(), model.choice().pass(), page, lowStringOnTop, school);
+                work.stateProperty().get(),
+                model.choice().use(),
+                model.choice().pass(),
+                page,
+                BarView.Reading.of(settings));
         if (!wanted.equals(shown) || bars.isEmpty()) {
             shown = wanted;
             fill(all, page * BARS_A_PAGE);
@@ -92,7 +86,7 @@ final class BarsView extends GridPane {
         bars.clear();
         getChildren().clear();
         Facts facts = work.song().facts();
-        var look = new BarView.Look(facts.meter(), facts.tuning().strings(), lowStringOnTop, school);
+        var look = new BarView.Look(facts.meter(), facts.tuning().strings(), BarView.Reading.of(settings));
         for (TimelineBar bar : all.subList(first, Math.min(first + BARS_A_PAGE, all.size()))) {
             var view = new BarView(model.timeline(), bar, look, this::choose);
             view.setMinHeight(BAR_HEIGHT);

@@ -44,7 +44,7 @@ final class GroovePanel extends VBox {
         this.bench = bench;
         model = new GrooveModel(work);
         cards = new PictureCards(settings);
-        getStyleClass().add("bench-panel");
+        getStyleClass().addAll("bench-panel", "headed");
         text.setId("groove-line");
         text.setPromptText(Words.of("groove.prompt"));
         text.setAccessibleText(Words.of("groove.title"));
@@ -122,10 +122,10 @@ final class GroovePanel extends VBox {
                 .orElse(Words.of("groove.hint")));
     }
 
-    /** {@code agrees with the drums by 75 %; answers the snare on 2 (accent down)}. */
+    /** {@code The pattern meets 75 % of kick and snare. It answers the snare on 2 strongly, 4.}. */
     static String sentence(Agreement agreement) {
         String answers = agreement.answers().stream()
-                .map(answer -> answer.slot().count() + (answer.isStrong() ? "!" : ""))
+                .map(answer -> answer.slot().count() + (answer.isStrong() ? " " + Words.of("groove.strongly") : ""))
                 .collect(Collectors.joining(", "));
         return Words.of("groove.agrees", Math.round(agreement.share() * 100))
                 + (answers.isEmpty() ? "" : " " + Words.of("groove.answers", answers))

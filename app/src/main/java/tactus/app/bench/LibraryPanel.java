@@ -26,7 +26,7 @@ final class LibraryPanel extends VBox {
     LibraryPanel(BenchModel bench, Settings settings) {
         this.bench = bench;
         cards = new PictureCards(settings);
-        getStyleClass().add("bench-panel");
+        getStyleClass().addAll("bench-panel", "headed");
         query.setId("library-query");
         query.setPromptText(Words.of("library.prompt"));
         query.setAccessibleText(Words.of("library.title"));

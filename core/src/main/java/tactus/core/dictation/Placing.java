@@ -56,10 +56,30 @@ public record Placing(
      * @throws NotationException if a count does not come in these beats
      */
     public static Placing of(Dictation dictation, PatternFrame frame, Given given) {
+        return unmended(dictation, frame, given).mended();
+    }
+
+    /** Looking for mends takes far longer than placing, so it is left until it is known that they are wanted. */
+    private static Placing unmended(Dictation dictation, PatternFrame frame, Given given) {
         Bounds open = Bounds.open(
                 dictation.strokes().size(), frame.grid().size(), given.lateStart(), slots(frame, given.struck()));
         if (dictation.strokes().size() > frame.grid().size()) return tooMany(dictation, frame, given, open);
         return within(dictation, frame, given, new SpokenCounts(dictation, frame).within(open));
+    }
+
+    private Placing mended() {
+        return count.signum() > 0
+                ? this
+                : new Placing(
+                        dictation,
+                        frame,
+                        given,
+                        count,
+                        best,
+                        question,
+                        problem,
+                        new Mends(dictation, frame, given).find(),
+                        bounds);
     }
 
     private static Set<Integer> slots(PatternFrame frame, List<String> counts) {
@@ -85,7 +105,7 @@ public record Placing(
         Placing found = null;
         for (Hand hand : hands) {
             try {
-                Placing placing = of(dictation, PatternFrame.of(meter, beats, hand), given);
+                Placing placing = unmended(dictation, PatternFrame.of(meter, beats, hand), given);
                 if (found == null || isLikelier(placing, found)) found = placing;
             } catch (NotationException missing) {
                 // A finer rate may have the count that this one has not.
@@ -95,7 +115,7 @@ public record Placing(
         if (found == null && uncounted != null) throw uncounted;
         if (found == null)
             throw new IllegalArgumentException("no usual hand rate comes out even with the beats of " + meter);
-        return found;
+        return found.mended();
     }
 
     private static boolean isLikelier(Placing placing, Placing found) {
@@ -146,7 +166,7 @@ public record Placing(
                 List.of(),
                 Optional.empty(),
                 Optional.of(problem),
-                new Mends(dictation, frame, given).find(),
+                List.of(),
                 bounds);
     }
 

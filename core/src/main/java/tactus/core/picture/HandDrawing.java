@@ -96,7 +96,9 @@ final class HandDrawing {
             double left = named ? frame.left() - Math.min(14, gap * 0.9) : 0;
             double thickness = (0.7 + 0.28 * string) * (frame.size() == Size.LARGE ? 1 : 0.5);
             marks.add(new Mark.StringLine(string, new Point(left, y), new Point(right, y), thickness));
-            if (named) marks.add(new Mark.StringName(string, new Point(left - 5, y), Math.min(14, gap * 0.85)));
+            if (named)
+                marks.add(new Mark.StringName(
+                        string, new Point(left - 5, y), Math.min(frame.size() == Size.PRINT ? 9 : 14, gap * 0.85)));
         }
     }
 

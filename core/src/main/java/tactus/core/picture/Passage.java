@@ -1,6 +1,7 @@
 package tactus.core.picture;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -160,7 +161,7 @@ public record Passage(
 
     /** The hand swings over beats that are strummed; picking fingers stay where they are. */
     private static List<Crossing> crossings(Pattern pattern, List<Slot> slots) {
-        if (isPicked(pattern)) return List.of();
+        if (isPicked(pattern.strokes().values())) return List.of();
         Length usual = pattern.frame().slotLength().min(pattern.hand().rate()).dividedBy(2);
         Map<Length, Length> halves = new HashMap<>();
         slots.forEach(slot -> halves.put(slot.at(), slot.length().dividedBy(2)));
@@ -170,8 +171,7 @@ public record Passage(
                 .toList();
     }
 
-    private static boolean isPicked(Pattern pattern) {
-        var strokes = pattern.strokes().values();
+    private static boolean isPicked(Collection<Stroke> strokes) {
         return strokes.stream().anyMatch(Pluck.class::isInstance)
                 && strokes.stream().noneMatch(stroke -> stroke.way().isPresent());
     }
@@ -196,8 +196,15 @@ public record Passage(
                     List.of()));
             stroke.hand().ifPresent(direction -> crossings.add(new Crossing(middle, direction)));
         }
+        boolean picked = isPicked(slots.stream().map(Played::stroke).toList());
         return new Passage(
-                bar.meter().length(), beats(bar.meter()), List.of(Length.ZERO), slots, crossings, List.of(), strings);
+                bar.meter().length(),
+                beats(bar.meter()),
+                List.of(Length.ZERO),
+                slots,
+                picked ? List.of() : crossings,
+                List.of(),
+                strings);
     }
 
     /** The same counted as {@code school} does, in bars of {@code meter}. */
