@@ -8,7 +8,6 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Supplier;
 import javafx.application.Platform;
-import javafx.beans.property.SimpleObjectProperty;
 import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -28,12 +27,8 @@ import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
 import tactus.app.action.Actions;
 import tactus.app.bench.BenchActions;
-import tactus.app.bench.BenchModel;
-import tactus.app.bench.BenchPanel;
+import tactus.app.bench.BenchParts;
 import tactus.app.bench.BenchView;
-import tactus.app.bench.DictationModel;
-import tactus.app.bench.FingersModel;
-import tactus.app.bench.TapModel;
 import tactus.app.demo.DemoSong;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.DataFolder;
@@ -78,17 +73,10 @@ public class KeyPressBenchmark {
     private void build() {
         var work = new Work(DemoSong.LANTERN_WALK.song());
         var player = new PlayerModel(work, new Transport(SilentOut::new));
-        var bench = new BenchModel(work, player);
-        var dictation = new DictationModel(work, bench);
-        var fingers = new FingersModel(work, bench);
-        var taps = new TapModel(work, bench, player);
-        var panel = new SimpleObjectProperty<>(BenchPanel.FACTS);
+        var parts = BenchParts.of(work, player, settings(), Optional::empty);
         var actions = new Actions();
-        BenchActions.add(bench, actions);
-        BenchActions.add(dictation, fingers, taps, panel, () -> {}, actions);
-        view = new BenchView(
-                new BenchView.Parts(work, bench, dictation, fingers, taps, player, settings(), panel, Optional::empty),
-                actions);
+        BenchActions.add(parts, () -> {}, actions);
+        view = new BenchView(parts, actions);
         var scene = new Scene(view, 1280, 630);
         actions.listenTo(scene);
         scene.snapshot(null);

@@ -23,28 +23,26 @@ public final class BenchActions {
         this.actions = actions;
     }
 
-    /** Adds those that write to {@code actions}. */
-    public static void add(BenchModel bench, Actions actions) {
-        var added = new BenchActions(bench, actions);
+    /**
+     * Adds them to {@code actions}.
+     *
+     * @param show brings the bench into sight, with the focus where the work of the panel in sight is done
+     */
+    public static void add(BenchParts parts, Runnable show, Actions actions) {
+        var added = new BenchActions(parts.bench(), actions);
         added.addPatterns();
         added.addStrokes();
         added.addFingers();
         added.addMoves();
+        addPanels(parts, show, actions);
+        addDictation(parts.dictation(), actions);
+        actions.add(Action.of("fingers.find", Scope.ANYWHERE, parts.fingers()::findFingers, "Alt+R"));
+        actions.add(Action.of("fingers.sweep", Scope.ANYWHERE, parts.fingers()::toggleSweep, "Alt+W"));
+        addTaps(parts.taps(), actions);
     }
 
-    /**
-     * Adds those of the line where a pattern is said, and of the panels.
-     *
-     * @param panel what is shown below the picture
-     * @param show brings the bench into sight, with the focus where the panel's work is done
-     */
-    public static void add(
-            DictationModel dictation,
-            FingersModel fingers,
-            TapModel taps,
-            ObjectProperty<BenchPanel> panel,
-            Runnable show,
-            Actions actions) {
+    private static void addPanels(BenchParts parts, Runnable show, Actions actions) {
+        var panel = parts.panel();
         panel("dictate", BenchPanel.PLACEMENTS, "Alt+D", panel, show, actions);
         panel("facts", BenchPanel.FACTS, "Alt+F", panel, show, actions);
         panel("forms", BenchPanel.FORMS, "Alt+V", panel, show, actions);
@@ -52,9 +50,9 @@ public final class BenchActions {
         panel("groove", BenchPanel.GROOVE, "Alt+G", panel, show, actions);
         panel("library", BenchPanel.LIBRARY, "Alt+L", panel, show, actions);
         panel("tapping", BenchPanel.TAPPING, "Alt+B", panel, show, actions);
-        addDictation(dictation, actions);
-        actions.add(Action.of("fingers.find", Scope.ANYWHERE, fingers::findFingers, "Alt+R"));
-        actions.add(Action.of("fingers.sweep", Scope.ANYWHERE, fingers::toggleSweep, "Alt+W"));
+    }
+
+    private static void addTaps(TapModel taps, Actions actions) {
         actions.add(Action.of("tap.start", Scope.TAPPING, taps::startOrStop, "Space"));
         tap("down", Optional.of(Direction.DOWN), "D", taps, actions);
         tap("up", Optional.of(Direction.UP), "U", taps, actions);

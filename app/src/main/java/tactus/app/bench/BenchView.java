@@ -1,12 +1,9 @@
 package tactus.app.bench;
 
-import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Supplier;
 import javafx.beans.binding.Bindings;
-import javafx.beans.property.ObjectProperty;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.MouseEvent;
@@ -22,7 +19,6 @@ import tactus.app.field.SnagLine;
 import tactus.app.hand.HandView;
 import tactus.app.player.PlayerModel;
 import tactus.app.words.Words;
-import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
 import tactus.core.picture.Frame;
@@ -34,19 +30,7 @@ import tactus.core.snag.Snag;
 /** The place where patterns are written. Style class {@code bench-view}. */
 public final class BenchView extends BorderPane {
 
-    /** What the bench shows, and where files come from. */
-    public record Parts(
-            Work work,
-            BenchModel bench,
-            DictationModel dictation,
-            FingersModel fingers,
-            TapModel taps,
-            PlayerModel player,
-            Settings settings,
-            ObjectProperty<BenchPanel> panel,
-            Supplier<Optional<Path>> midiFile) {}
-
-    private final Parts parts;
+    private final BenchParts parts;
     private final Work work;
     private final BenchModel bench;
     private final PlayerModel player;
@@ -59,7 +43,7 @@ public final class BenchView extends BorderPane {
     private final VBox snags = new VBox();
     private final Label problem = new Label();
 
-    public BenchView(Parts parts, Actions actions) {
+    public BenchView(BenchParts parts, Actions actions) {
         this.parts = parts;
         this.actions = actions;
         work = parts.work();

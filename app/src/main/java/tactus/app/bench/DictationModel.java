@@ -16,6 +16,7 @@ import tactus.core.dictation.Placement;
 import tactus.core.dictation.Placing;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
+import tactus.core.stroke.Hand;
 import tactus.core.time.NotationException;
 
 /** What is said at the bench, where it can fall, and what choosing does. */
@@ -68,7 +69,10 @@ public final class DictationModel {
         }
     }
 
-    /** The pattern's own slots where all counts were said or nothing else fits, the usual hand rates otherwise. */
+    /**
+     * The pattern's own slots where all counts were said, where its hand goes all down, or where nothing else fits; the
+     * usual hand rates otherwise.
+     */
     private Placing placing(Dictation said) {
         PatternFrame own = frame();
         var given = new Given(List.of(), false, work.song().facts().groove());
@@ -76,6 +80,8 @@ public final class DictationModel {
                 said.strokes().stream().allMatch(stroke -> stroke.count().isPresent());
         Optional<Placing> onOwn = onOwn(said, own, given);
         if (counted && onOwn.isPresent()) return onOwn.get();
+        boolean settled = own.hand().mode() == Hand.Mode.ALL_DOWN;
+        if (settled && onOwn.filter(it -> it.count().signum() > 0).isPresent()) return onOwn.get();
         Placing found = Placing.of(said, own.meter(), own.beats(), given);
         return found.count().signum() > 0
                 ? found

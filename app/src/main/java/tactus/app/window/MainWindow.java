@@ -23,12 +23,8 @@ import tactus.app.arrangement.ArrangementView;
 import tactus.app.arrangement.HarmonyModel;
 import tactus.app.arrangement.OrderModel;
 import tactus.app.bench.BenchActions;
-import tactus.app.bench.BenchModel;
-import tactus.app.bench.BenchPanel;
+import tactus.app.bench.BenchParts;
 import tactus.app.bench.BenchView;
-import tactus.app.bench.DictationModel;
-import tactus.app.bench.FingersModel;
-import tactus.app.bench.TapModel;
 import tactus.app.player.PlayerBar;
 import tactus.app.player.PlayerModel;
 import tactus.app.setup.CapoModel;
@@ -54,13 +50,7 @@ final class MainWindow extends StackPane {
     private final Settings settings;
     private final Autosave autosave;
     private final PlayerModel player;
-    private final BenchModel bench;
-    private final DictationModel dictation;
-    private final FingersModel fingers;
-    private final TapModel taps;
-    private final ObjectProperty<BenchPanel> benchPanel =
-            new SimpleObjectProperty<>(this, "benchPanel", BenchPanel.FACTS);
-    private final FileAsker asker;
+    private final BenchParts bench;
     private final ArrangementModel arrangement;
     private final HarmonyModel harmony;
     private final ShapeModel shapes;
@@ -85,11 +75,7 @@ final class MainWindow extends StackPane {
         this.settings = settings;
         this.autosave = autosave;
         player = new PlayerModel(work, transport);
-        bench = new BenchModel(work, player);
-        dictation = new DictationModel(work, bench);
-        fingers = new FingersModel(work, bench);
-        taps = new TapModel(work, bench, player);
-        this.asker = asker;
+        bench = BenchParts.of(work, player, settings, asker::toOpenMidi);
         arrangement = new ArrangementModel(work, player);
         harmony = new HarmonyModel(work, arrangement, settings);
         shapes = new ShapeModel(work, settings, background::compute);
@@ -98,8 +84,7 @@ final class MainWindow extends StackPane {
         var exporting = new Exporting(work, asker, background, status, notices, this::paper);
         new WindowActions(this, desk, exporting, () -> askToClose(close)).addTo(actions);
         SetUpActions.add(shapes, capo, panel, () -> show(Place.SET_UP), actions);
-        BenchActions.add(bench, actions);
-        BenchActions.add(dictation, fingers, taps, benchPanel, this::showBenchPanel, actions);
+        BenchActions.add(bench, this::showBenchPanel, actions);
         ArrangementActions.add(
                 arrangement,
                 new OrderModel(work, arrangement),
@@ -187,11 +172,7 @@ final class MainWindow extends StackPane {
     private Node place(Place wanted) {
         return places.computeIfAbsent(wanted, each -> switch (each) {
             case SET_UP -> new SetUpView(work, settings, shapes, capo, panel, actions);
-            case BENCH ->
-                new BenchView(
-                        new BenchView.Parts(
-                                work, bench, dictation, fingers, taps, player, settings, benchPanel, asker::toOpenMidi),
-                        actions);
+            case BENCH -> new BenchView(bench, actions);
             case ARRANGEMENT -> new ArrangementView(work, arrangement, harmony, player, settings, actions);
             case SHEET -> new SheetView(work, actions, background::run);
         });
@@ -221,8 +202,8 @@ final class MainWindow extends StackPane {
                 show(Place.ARRANGEMENT);
             }
             case tactus.core.snag.Place.InPattern in -> {
-                bench.choose(in.pattern());
-                bench.slotProperty().set(in.slot());
+                bench.bench().choose(in.pattern());
+                bench.bench().slotProperty().set(in.slot());
                 show(Place.BENCH);
             }
             case tactus.core.snag.Place.InChord in -> {
@@ -240,7 +221,7 @@ final class MainWindow extends StackPane {
     /** Plays what the place in sight is about, or stops. */
     void togglePlaying() {
         if (player.isPlaying()) player.stop();
-        else if (place.get() == Place.BENCH) bench.hear();
+        else if (place.get() == Place.BENCH) bench.bench().hear();
         else player.playSong();
     }
 

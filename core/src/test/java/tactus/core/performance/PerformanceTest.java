@@ -7,6 +7,10 @@ import static tactus.core.song.SongFixture.song;
 import java.util.Comparator;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import tactus.core.pattern.FingerMove;
+import tactus.core.pattern.Pattern;
+import tactus.core.song.Song;
+import tactus.core.song.SongFixture;
 import tactus.core.timeline.Timeline;
 
 class PerformanceTest {
@@ -95,5 +99,61 @@ class PerformanceTest {
         assertEquals(
                 List.of(true, false, true, false),
                 clicks.stream().map(ClickTrack.Click::startsBar).toList());
+    }
+
+    @Test
+    void aPalmMutedStrokeIsShortAndASweptOneSlow() {
+        assertTrue(notes("C: 1 bar", "d_").stream().allMatch(note -> note.end() - note.start() < 0.2));
+        List<Note> swept = notes("C: 1 bar", "d~");
+        assertTrue(swept.getLast().start() - swept.getFirst().start() > 0.15, "each string is heard by itself");
+    }
+
+    @Test
+    void softIsSofterAndAccentedLouderThanPlain() {
+        double soft = notes("C: 1 bar", "d'").getFirst().velocity();
+        double plain = notes("C: 1 bar", "d").getFirst().velocity();
+        double accented = notes("C: 1 bar", "D").getFirst().velocity();
+        assertTrue(0 < soft && soft < plain && plain < accented && accented <= 1);
+    }
+
+    @Test
+    void aPinchSoundsTogetherAndOnlyItsStrings() {
+        List<Note> notes = notes("C: 1 bar", "(5 1)");
+        assertEquals(List.of(1, 5), notes.stream().map(Note::string).sorted().toList());
+        assertTrue(Math.abs(notes.get(0).start() - notes.get(1).start()) < 0.005);
+    }
+
+    @Test
+    void aDeadStringIsNotHeard() {
+        assertEquals(List.of(), notes("C: 1 bar", "6"));
+        assertEquals(1, notes("C: 1 bar", "6:0").size(), "a figure has its own frets");
+    }
+
+    @Test
+    void aHammerOnGoesOnFromTheStruckNoteMoreSoftly() {
+        Song song = song("4/4", "C: 1 bar", "2");
+        Pattern pattern = song.pattern(SongFixture.PATTERN).orElseThrow();
+        song = song.withPattern(pattern.withMoves(1, List.of(FingerMove.parse("2h3"))));
+        List<Note> notes = Performance.of(Timeline.of(song)).notes();
+        assertEquals(
+                List.of(60, 62),
+                notes.stream().map(note -> note.pitch().number()).toList());
+        assertEquals(notes.get(1).start(), notes.get(0).end(), 1e-9);
+        assertEquals(0.25, notes.get(1).start(), 1e-9);
+        assertTrue(notes.get(1).velocity() < notes.get(0).velocity());
+    }
+
+    @Test
+    void aMovedFingerIsHeardWithTheNextStrokeAndGoesBackWhenItIsSaid() {
+        Song song = song("4/4", "C: 1 bar", "2-2-2-2-");
+        Pattern pattern = song.pattern(SongFixture.PATTERN)
+                .orElseThrow()
+                .withMoves(2, List.of(FingerMove.parse("2.3")))
+                .withMoves(6, List.of(FingerMove.parse("2.-")));
+        List<Note> notes =
+                Performance.of(Timeline.of(song.withPattern(pattern))).notes();
+        assertEquals(
+                List.of(60, 62, 62, 60),
+                notes.stream().map(note -> note.pitch().number()).toList());
     }
 }
