@@ -13,7 +13,7 @@ import tactus.core.stroke.Role;
  * bass string plucked most often beside it the alternate bass, and what lies where a finger would go is that finger's.
  *
  * @param byString the finger of each string; strings that are no finger's are left out
- * @param hand where the alternate bass is on the chord, if not where the rule has it
+ * @param hand where fingers are on the chord, if not where the rule has them
  */
 public record RoleFinder(Map<Integer, Role> byString, PickingHand hand) {
 
@@ -39,9 +39,21 @@ public record RoleFinder(Map<Integer, Role> byString, PickingHand hand) {
         var byString = new HashMap<>(twoReach ? two : three);
         byString.keySet().retainAll(strings);
         int alternate = mostOften(strings, byString.keySet());
-        return alternate == 0 || root == 0
-                ? new RoleFinder(byString, PickingHand.FOLLOWING)
-                : withAlternate(held, chord, byString, alternate);
+        if (alternate > 0 && root > 0) byString.put(alternate, Role.ALTERNATE_BASS);
+        return new RoleFinder(byString, overrides(held, chord, byString));
+    }
+
+    /** Fingers that the rule would put elsewhere on this chord are kept where they were written. */
+    private static PickingHand overrides(Held held, String chord, Map<Integer, Role> byString) {
+        var used = EnumSet.noneOf(Role.class);
+        used.addAll(byString.values());
+        Fingers usual = Fingers.on(held, chord, used, PickingHand.FOLLOWING);
+        PickingHand hand = PickingHand.FOLLOWING;
+        for (var entry : byString.entrySet()) {
+            int string = usual.at(new Pick.ByRole(entry.getValue())).string();
+            if (string != entry.getKey()) hand = hand.withOverride(chord, entry.getValue(), entry.getKey());
+        }
+        return hand;
     }
 
     private static Map<Integer, Role> fingers(Held held, Set<Role> used) {
@@ -65,20 +77,6 @@ public record RoleFinder(Map<Integer, Role> byString, PickingHand hand) {
             }
         }
         return found;
-    }
-
-    private static RoleFinder withAlternate(Held held, String chord, Map<Integer, Role> byString, int alternate) {
-        var used = EnumSet.of(Role.ALTERNATE_BASS);
-        used.addAll(byString.values());
-        byString.put(alternate, Role.ALTERNATE_BASS);
-        int usual = Fingers.on(held, chord, used, PickingHand.FOLLOWING)
-                .at(new Pick.ByRole(Role.ALTERNATE_BASS))
-                .string();
-        return new RoleFinder(
-                byString,
-                usual == alternate
-                        ? PickingHand.FOLLOWING
-                        : PickingHand.FOLLOWING.withOverride(chord, Role.ALTERNATE_BASS, alternate));
     }
 
     /** {@code pick} as the finger it is for; itself where it is no finger's. */

@@ -176,12 +176,12 @@ public final class Variation {
 
     /** The same strokes on other beats; the pattern itself where they do not come out even. */
     private static Pattern resized(Pattern pattern, int beats, int slots) {
-        boolean possible = beats <= PatternFrame.mostBeats(pattern.meter())
-                && beats >= 1
+        boolean possible = beats >= 1
+                && beats <= PatternFrame.mostBeats(pattern.meter())
                 && slots >= 1
                 && slots <= 8
-                && (slots * 2 == pattern.division().slots()
-                        || slots == pattern.division().slots() * 2)
+                && beats * slots == pattern.beats() * pattern.division().slots()
+                && Division.of(slots).fits(pattern.meter())
                 && pattern.frame().divided().isEmpty();
         if (!possible) return pattern;
         boolean slower = beats > pattern.beats();
@@ -194,9 +194,19 @@ public final class Variation {
                 new Hand(pattern.hand().mode(), rate));
         if (frame.grid().size() != pattern.grid().size()) return pattern;
         return Pattern.empty(pattern.id(), pattern.name(), frame)
-                .withPlayed(pattern.played())
+                .withPlayed(withTheHand(pattern, frame))
                 .withPicking(pattern.picking())
                 .withStory(pattern.story());
+    }
+
+    /** Strokes that went with the hand go with it where they lie now: in three quarters a bar can begin with another. */
+    private static List<Stroke> withTheHand(Pattern pattern, PatternFrame frame) {
+        List<Slot> slots = frame.grid().slots();
+        return pattern.grid().slots().stream()
+                .map(slot -> pattern.isAgainstHand(slot)
+                        ? pattern.at(slot)
+                        : pattern.at(slot).withWay(frame.usualAt(slots.get(slot.index()))))
+                .toList();
     }
 
     private static Pattern swung(Pattern pattern) {

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Random;
 import javax.sound.midi.InvalidMidiDataException;
 import javax.sound.midi.MetaMessage;
 import javax.sound.midi.MidiEvent;
@@ -15,6 +16,12 @@ import javax.sound.midi.Sequence;
 import javax.sound.midi.ShortMessage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import tactus.core.groove.CommonGroove;
+import tactus.core.groove.Drum;
+import tactus.core.groove.Groove;
+import tactus.core.time.Length;
 import tactus.formats.file.FormatException;
 
 /** MIDI files are written by the JDK; the drums' numbers are those of the percussion key map of General MIDI 1. */
@@ -74,5 +81,27 @@ class GrooveFileTest {
         assertTrue(assertThrows(FormatException.class, () -> GrooveFile.read(text))
                 .getMessage()
                 .contains("is no MIDI file"));
+    }
+
+    /** A drummer who is never quite on the beat plays every common groove; it is read as it was meant. */
+    @ParameterizedTest
+    @EnumSource(CommonGroove.class)
+    void everyCommonGrooveIsReadAsItWasMeant(CommonGroove common) throws Exception {
+        Groove groove = common.groove();
+        var random = new Random(11);
+        var sequence = new Sequence(Sequence.PPQ, RESOLUTION, 1);
+        int denominator = Integer.numberOfTrailingZeros(groove.meter().unit());
+        byte[] signature = {(byte) groove.meter().count(), (byte) denominator, 24, 8};
+        sequence.getTracks()[0].add(new MidiEvent(new MetaMessage(0x58, signature, 4), 0));
+        for (Drum drum : Drum.values()) {
+            int key = drum == Drum.KICK ? KICK : drum == Drum.SNARE ? SNARE : CLOSED_HAT;
+            for (Length at : groove.at(drum)) {
+                long tick = Math.round(at.toDouble() * 4 * RESOLUTION) + random.nextInt(17) - (at.isZero() ? 0 : 8);
+                hit(sequence, 9, key, tick);
+            }
+        }
+        Groove read = GrooveFile.read(written(sequence));
+        for (Drum drum : Drum.values()) assertEquals(groove.at(drum), read.at(drum), drum.toString());
+        assertEquals(groove.meter().count(), read.meter().count());
     }
 }

@@ -16,6 +16,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Collections;
+import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -23,9 +24,14 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.library.Library;
+import tactus.core.library.LibraryPattern;
+import tactus.core.pattern.Form;
+import tactus.core.pattern.Pattern;
 import tactus.core.song.Section;
 import tactus.core.song.SectionId;
 import tactus.core.song.Song;
+import tactus.core.variation.Variation;
 import tactus.formats.SampleSong;
 import tactus.formats.file.FormatException;
 
@@ -231,5 +237,26 @@ class SongFileTest {
                 large,
                 read(new String(SongFile.toBytes(large), StandardCharsets.UTF_8))
                         .song());
+    }
+
+    @Test
+    void everyPatternOfTheLibraryWithAllItsFormsIsReadBack() throws IOException {
+        Song all = Song.empty("All");
+        for (LibraryPattern each : Library.patterns()) {
+            Pattern parent = each.pattern();
+            all = all.withPattern(parent);
+            for (Form.Rule rule : Form.Rule.values()) {
+                Optional<Pattern> form = Variation.of(parent, rule);
+                if (form.isEmpty()) continue;
+                String name = parent.name() + ", " + rule.word();
+                all = all.withPattern(form.get()
+                        .copiedAs(all.freshPatternId(name), name)
+                        .withForm(Optional.of(new Form(parent.id(), rule, false))));
+            }
+        }
+        assertTrue(all.patterns().size() > 200, all.patterns().size() + " patterns");
+        OpenedSong opened = read(new String(SongFile.toBytes(all), StandardCharsets.UTF_8));
+        assertEquals(List.of(), opened.problems());
+        assertEquals(all, opened.song());
     }
 }
