@@ -25,7 +25,9 @@ public record Explanation(String sentence, Optional<Mnemonic> mnemonic, List<Str
         steps = List.copyOf(steps);
     }
 
-    public static Explanation of(Pattern pattern) {
+    /** Explains {@code played} from its first bar line on; a pick-up is only said with it. */
+    public static Explanation of(Pattern played) {
+        Pattern pattern = played.withFrame(played.frame().withPickup(0));
         if (PatternFacts.struck(pattern).isEmpty()) {
             return new Explanation("Nothing is played yet.", Optional.empty(), List.of(), Optional.empty());
         }
@@ -36,7 +38,7 @@ public record Explanation(String sentence, Optional<Mnemonic> mnemonic, List<Str
                                 .orElse("Nothing in it is repeated: it is learnt as a whole.")
                         + spread(pattern),
                 Mnemonic.of(pattern, slots),
-                steps(pattern, cells),
+                steps(played, pattern, cells),
                 cells.flatMap(found -> warning(pattern, found)));
     }
 
@@ -100,10 +102,10 @@ public record Explanation(String sentence, Optional<Mnemonic> mnemonic, List<Str
         return whole > 0 || part.isEmpty() ? whole + part : part;
     }
 
-    private static List<String> steps(Pattern pattern, Optional<Cells> cells) {
+    private static List<String> steps(Pattern played, Pattern pattern, Optional<Cells> cells) {
         var steps = new ArrayList<String>();
         steps.add("Move the hand on damped strings and count; strike nothing.");
-        steps.add("Say it: " + Saying.aloud(pattern));
+        steps.add("Say it: " + Saying.aloud(played));
         cells.filter(found -> found.slots() > 1)
                 .ifPresent(found -> steps.add("The cell alone, "
                         + (found.crossesBeats(pattern)

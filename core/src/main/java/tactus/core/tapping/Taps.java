@@ -93,7 +93,10 @@ public record Taps(PatternFrame frame, List<Hit> hits, double meanError, int dou
     public Pattern pattern(Pattern pattern) {
         var bySlot = new TreeMap<Integer, Optional<Direction>>();
         hits.forEach(hit -> bySlot.putIfAbsent(hit.slot(), hit.direction()));
-        Pattern tapped = Pattern.empty(pattern.id(), pattern.name(), frame).withStory(pattern.story());
+        Pattern tapped = Pattern.empty(pattern.id(), pattern.name(), frame)
+                .withStory(pattern.story())
+                .withPicking(pattern.picking())
+                .withForm(pattern.form());
         List<Slot> slots = frame.grid().slots();
         for (var hit : bySlot.entrySet()) {
             Direction way = hit.getValue().orElse(frame.usualAt(slots.get(hit.getKey())));

@@ -87,19 +87,24 @@ public final class Variation {
     private static int accents(Pattern pattern, int half) {
         int beats = pattern.beats() / 2;
         return (int) pattern.grid().slots().stream()
-                .filter(slot -> (slot.beat() < beats ? 0 : 1) == half)
+                .filter(slot -> slot.bar() >= 0 && (beat(pattern, slot) < beats ? 0 : 1) == half)
                 .filter(slot -> pattern.at(slot).force().isAccented())
                 .count();
     }
 
-    /** One half of the beats, the longer one where they are odd. */
+    /** The felt beat that {@code slot} is in, counted from the first bar line; negative in a pick-up. */
+    private static int beat(Pattern pattern, Slot slot) {
+        return slot.beat() - pattern.frame().pickup();
+    }
+
+    /** One half of the beats, the longer one where they are odd, without a pick-up. */
     private static Pattern half(Pattern pattern, int half) {
         int beats = (pattern.beats() + 1) / 2;
         if (beats == pattern.beats()) return pattern;
         List<Slot> slots = pattern.grid().slots();
         int from = half == 0 ? 0 : pattern.beats() - beats;
         List<Stroke> kept = slots.stream()
-                .filter(slot -> slot.beat() >= from && slot.beat() < from + beats)
+                .filter(slot -> beat(pattern, slot) >= from && beat(pattern, slot) < from + beats)
                 .map(pattern::at)
                 .toList();
         PatternFrame shorter = PatternFrame.of(pattern.meter(), beats, pattern.division(), pattern.hand())
@@ -117,8 +122,8 @@ public final class Variation {
         int last = pattern.beats() - 1;
         int struckFrom = Math.max(0, last - (pattern.beats() > 2 ? 1 : 0));
         return changed(pattern, (stroke, slot) -> {
-            if (slot.beat() < struckFrom) return stroke;
-            if (slot.beat() == struckFrom && slot.startsBeat()) {
+            if (beat(pattern, slot) < struckFrom) return stroke;
+            if (beat(pattern, slot) == struckFrom && slot.startsBeat()) {
                 return stroke.isStruck() ? stroke : Strum.of(pattern.frame().usualAt(slots.get(slot.index())));
             }
             return Ring.RING;
@@ -159,7 +164,7 @@ public final class Variation {
         int inBar = pattern.meter().beats().size();
         return changed(
                 pattern,
-                (stroke, slot) -> slot.startsBeat() && slot.beat() % inBar % 2 == 1
+                (stroke, slot) -> slot.startsBeat() && Math.floorMod(beat(pattern, slot), inBar) % 2 == 1
                         ? new Mute(pattern.frame().usualAt(slot), Mute.Kind.CHOP, stroke.force())
                         : stroke);
     }
@@ -169,7 +174,7 @@ public final class Variation {
         int inBar = pattern.meter().beats().size();
         return changed(pattern, (stroke, slot) -> {
             if (!(stroke instanceof Strum strum)) return stroke;
-            boolean bass = slot.startsBeat() && slot.beat() % inBar % 2 == 0;
+            boolean bass = slot.startsBeat() && Math.floorMod(beat(pattern, slot), inBar) % 2 == 0;
             return strum.withReach(bass ? Reach.BASS : Reach.TREBLE);
         });
     }
@@ -182,7 +187,8 @@ public final class Variation {
                 && slots <= 8
                 && beats * slots == pattern.beats() * pattern.division().slots()
                 && Division.of(slots).fits(pattern.meter())
-                && pattern.frame().divided().isEmpty();
+                && pattern.frame().divided().isEmpty()
+                && pattern.frame().pickup() == 0;
         if (!possible) return pattern;
         boolean slower = beats > pattern.beats();
         Length rate =

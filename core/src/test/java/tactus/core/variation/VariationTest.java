@@ -42,6 +42,19 @@ class VariationTest {
         assertEquals(made, Variation.of(pattern(line), rule).orElseThrow().line());
     }
 
+    @ParameterizedTest
+    @CsvSource({
+        "SHORT_FIRST_HALF, d-du",
+        "LAST_TIME, -ud-dud===",
+        "BACKBEAT_MUTES, xud-xu-uxu",
+        "LIGHT_BEATS, --d-d---d-"
+    })
+    void aPickUpIsCountedFromTheBarLineBehindIt(Rule rule, String made) {
+        Pattern led = pattern("d-du-udu");
+        led = led.withFrame(led.frame().withPickup(1)).withLine("-ud-du-udu");
+        assertEquals(made, Variation.of(led, rule).orElseThrow().line());
+    }
+
     @Test
     void aSwungFormKeepsItsStrokesAndMovesTheirTime() {
         Pattern swung = Variation.of(pattern("d-du-udu"), Rule.SWUNG).orElseThrow();
