@@ -12,6 +12,7 @@ import tactus.core.pitch.ConcertPitch;
 import tactus.core.song.Section;
 import tactus.core.song.SectionId;
 import tactus.core.song.Song;
+import tactus.core.stroke.Miss;
 import tactus.core.time.Length;
 import tactus.core.time.Slot;
 import tactus.core.time.Tempo;
@@ -160,17 +161,18 @@ public record Timeline(
             at = at.plus(layout.bars.length());
         }
 
-        /** A pick-up takes the place of what was played right in front, on the chord that sounds there. */
+        /** From its first stroke on a pick-up takes the place of what was played there, on the chord that sounds. */
         private void placePickup(Pattern pattern) {
-            Length from = at.minus(pattern.frame().pickupLength());
-            boolean room = !from.equals(at)
-                    && !spans.isEmpty()
-                    && !from.isLessThan(spans.getLast().start());
-            if (!room) return;
+            List<Slot> front = pattern.grid().slots().stream()
+                    .filter(slot -> slot.bar() < 0)
+                    .dropWhile(slot -> pattern.at(slot) instanceof Miss)
+                    .toList();
+            if (front.isEmpty()) return;
+            Length start = at.minus(pattern.frame().pickupLength());
+            Length from = start.plus(front.getFirst().at());
+            if (spans.isEmpty() || from.isLessThan(spans.getLast().start())) return;
             while (!strokes.isEmpty() && !strokes.getLast().start().isLessThan(from)) strokes.removeLast();
-            for (Slot slot : pattern.grid().slots()) {
-                if (slot.bar() < 0) strokes.add(pickedUp(pattern, slot, from.plus(slot.at())));
-            }
+            front.forEach(slot -> strokes.add(pickedUp(pattern, slot, start.plus(slot.at()))));
         }
 
         private TimelineStroke pickedUp(Pattern pattern, Slot slot, Length start) {

@@ -270,6 +270,17 @@ class TimelineTest {
     }
 
     @Test
+    void aPickUpThatIsNotStruckYetTakesNothingAway() {
+        Song song = withPickup();
+        Pattern led = song.pattern(SongFixture.PATTERN).orElseThrow().withLine("--d-d-d-d-");
+        assertEquals(
+                8,
+                Timeline.of(song.withPattern(led)).strokes().stream()
+                        .filter(stroke -> stroke.stroke().isStruck())
+                        .count());
+    }
+
+    @Test
     void swingMovesWhenOffBeatsSoundAndNotTheirCount() {
         Song song = SongFixture.song("4/4", "C: 1 bar", "dududu");
         Pattern swung = song.pattern(SongFixture.PATTERN).orElseThrow();
