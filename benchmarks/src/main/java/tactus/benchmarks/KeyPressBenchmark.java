@@ -3,10 +3,7 @@ package tactus.benchmarks;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.util.Optional;
-import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicReference;
-import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.event.Event;
 import javafx.scene.Node;
@@ -61,10 +58,8 @@ public class KeyPressBenchmark {
 
     @Setup
     public void open() throws InterruptedException {
-        var ready = new CountDownLatch(1);
-        Platform.startup(ready::countDown);
-        ready.await();
-        onScreen(() -> {
+        Screen.start();
+        Screen.onScreen(() -> {
             build();
             return null;
         });
@@ -99,7 +94,7 @@ public class KeyPressBenchmark {
 
     @Benchmark
     public Object pressAKey() throws InterruptedException {
-        return onScreen(() -> {
+        return Screen.onScreen(() -> {
             KeyCode key = KEYS[step++ % KEYS.length];
             Event.fireEvent(picture, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, false, false, false));
             view.applyCss();
@@ -107,16 +102,5 @@ public class KeyPressBenchmark {
             pixels = picture.snapshot(null, pixels);
             return pixels;
         });
-    }
-
-    private static <T> T onScreen(Supplier<T> work) throws InterruptedException {
-        var done = new CountDownLatch(1);
-        var result = new AtomicReference<T>();
-        Platform.runLater(() -> {
-            result.set(work.get());
-            done.countDown();
-        });
-        done.await();
-        return result.get();
     }
 }

@@ -1,9 +1,6 @@
 package tactus.benchmarks;
 
-import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicReference;
-import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.image.WritableImage;
@@ -51,10 +48,8 @@ public class PictureBenchmark {
 
     @Setup
     public void open() throws InterruptedException {
-        var ready = new CountDownLatch(1);
-        Platform.startup(ready::countDown);
-        ready.await();
-        onScreen(() -> {
+        Screen.start();
+        Screen.onScreen(() -> {
             view = new HandView(Frame.Size.LARGE);
             view.setPrefSize(frame.width(), frame.height());
             new Scene(new StackPane(view), frame.width(), frame.height()).snapshot(null);
@@ -77,7 +72,7 @@ public class PictureBenchmark {
     /** A picture that has changed, painted and drawn to pixels. */
     @Benchmark
     public Object drawChanged() throws InterruptedException {
-        return onScreen(() -> {
+        return Screen.onScreen(() -> {
             view.playingProperty().set(Double.NaN);
             view.setPassage(step++ % 2 == 0 ? Passage.of(pattern) : Passage.of(other));
             return view.snapshot(null, pixels);
@@ -87,20 +82,9 @@ public class PictureBenchmark {
     /** A frame while the hand moves, painted and drawn to pixels. */
     @Benchmark
     public Object drawMoving() throws InterruptedException {
-        return onScreen(() -> {
+        return Screen.onScreen(() -> {
             view.playingProperty().set(step++ % 16 / 16.0);
             return view.snapshot(null, pixels);
         });
-    }
-
-    private static <T> T onScreen(Supplier<T> work) throws InterruptedException {
-        var done = new CountDownLatch(1);
-        var result = new AtomicReference<T>();
-        Platform.runLater(() -> {
-            result.set(work.get());
-            done.countDown();
-        });
-        done.await();
-        return result.get();
     }
 }

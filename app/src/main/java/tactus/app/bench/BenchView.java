@@ -1,6 +1,7 @@
 package tactus.app.bench;
 
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.beans.binding.Bindings;
@@ -14,6 +15,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
+import tactus.app.action.PanelSwitch;
 import tactus.app.action.Scope;
 import tactus.app.field.SnagLine;
 import tactus.app.hand.HandView;
@@ -117,19 +119,12 @@ public final class BenchView extends BorderPane {
         return table;
     }
 
-    private HBox switches() {
-        var row = new HBox();
-        row.getStyleClass().add("panel-switch");
-        for (BenchPanel each : BenchPanel.values()) {
+    private PanelSwitch<BenchPanel> switches() {
+        return new PanelSwitch<>(List.of(BenchPanel.values()), parts.panel(), each -> {
             ToggleButton toggle = actions.toggle("bench." + each.action());
             toggle.setText(each.title());
-            parts.panel().subscribe(shown -> toggle.setSelected(shown == each));
-            toggle.selectedProperty().subscribe(selected -> {
-                if (!selected && parts.panel().get() == each) toggle.setSelected(true);
-            });
-            row.getChildren().add(toggle);
-        }
-        return row;
+            return toggle;
+        });
     }
 
     private void show(BenchPanel shown) {

@@ -11,7 +11,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
+import tactus.app.field.ChosenText;
 import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
@@ -126,17 +126,7 @@ final class FactsPanel extends ScrollPane {
         origin.setId("pattern-origin");
         origin.setAccessibleText(Words.of("facts.origin"));
         origin.getItems().setAll(Story.Origin.values());
-        origin.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(Story.Origin value) {
-                return value == null ? "" : Words.of("origin." + value);
-            }
-
-            @Override
-            public Story.Origin fromString(String text) {
-                throw new UnsupportedOperationException("is only chosen, never typed");
-            }
-        });
+        origin.setConverter(new ChosenText<>(value -> Words.of("origin." + value)));
         origin.setValue(shown.story().origin());
         origin.valueProperty()
                 .subscribe((_, chosen) -> bench.change(

@@ -12,9 +12,9 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import tactus.app.action.Actions;
 import tactus.app.bench.PictureCards.Card;
+import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
 import tactus.app.words.Words;
 import tactus.app.work.Settings;
@@ -121,19 +121,7 @@ final class FingersPanel extends HBox {
         choice.setId("finger-" + role.letter());
         int strings = on.held().tuning().strings();
         int asked = model.asked(shown, on, role);
-        choice.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(Integer value) {
-                if (value == null) return "";
-                if (value == 0) return Words.of("fingers.follows", asked == 0 ? string : "");
-                return value > 0 ? Words.of("fingers.string", value) : Words.of("fingers.always", -value);
-            }
-
-            @Override
-            public Integer fromString(String text) {
-                throw new UnsupportedOperationException("is only chosen, never typed");
-            }
-        });
+        choice.setConverter(new ChosenText<>(value -> asked(value, asked == 0 ? string : 0)));
         choice.getItems().add(0);
         choice.getItems().addAll(IntStream.rangeClosed(1, strings).boxed().toList());
         choice.getItems()
@@ -148,6 +136,12 @@ final class FingersPanel extends HBox {
         String label = role.label(settings.rolesProperty().get());
         return new NamedField(
                 Words.of(role == Role.ALTERNATE_BASS ? "fingers.alternate" : "fingers.on", label, on.name()), choice);
+    }
+
+    /** @param byRule where the rule puts the finger, or 0 where it is not followed */
+    private static String asked(int value, int byRule) {
+        if (value == 0) return Words.of("fingers.follows", byRule == 0 ? "" : byRule);
+        return value > 0 ? Words.of("fingers.string", value) : Words.of("fingers.always", -value);
     }
 
     /** Puts the focus on the first chord. */

@@ -13,8 +13,8 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import tactus.app.bench.PictureCards.Card;
+import tactus.app.field.ChosenText;
 import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
@@ -52,7 +52,7 @@ final class GroovePanel extends VBox {
         common.getItems().setAll(CommonGroove.values());
         common.setPromptText(Words.of("groove.common"));
         common.setAccessibleText(Words.of("groove.common"));
-        common.setConverter(named());
+        common.setConverter(new ChosenText<>(groove -> Words.of("groove." + groove)));
         var read = new Button(Words.of("groove.file"));
         read.setId("groove-file");
         read.setMinWidth(USE_PREF_SIZE);
@@ -66,20 +66,6 @@ final class GroovePanel extends VBox {
         listen();
         work.stateProperty().subscribe(_ -> show());
         bench.patternProperty().subscribe(_ -> show());
-    }
-
-    private static StringConverter<CommonGroove> named() {
-        return new StringConverter<>() {
-            @Override
-            public String toString(CommonGroove groove) {
-                return groove == null ? "" : Words.of("groove." + groove);
-            }
-
-            @Override
-            public CommonGroove fromString(String text) {
-                throw new UnsupportedOperationException("is only chosen, never typed");
-            }
-        };
     }
 
     private void listen() {

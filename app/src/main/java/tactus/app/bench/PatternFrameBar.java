@@ -2,7 +2,6 @@ package tactus.app.bench;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
@@ -10,7 +9,7 @@ import javafx.scene.control.Control;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
-import javafx.util.StringConverter;
+import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
 import tactus.app.field.WholeNumberSpinner;
 import tactus.app.words.Words;
@@ -116,13 +115,13 @@ final class PatternFrameBar extends HBox {
         beats.show(pattern.beats());
         pickup.setMost(pattern.meter().beats().size() - 1);
         pickup.show(pattern.frame().pickup());
-        division.setConverter(said(value -> noteName(value.slotLength(pattern.meter()))));
+        division.setConverter(new ChosenText<>(value -> noteName(value.slotLength(pattern.meter()))));
         division.getItems().setAll(Division.in(pattern.meter()));
         division.setValue(pattern.division());
-        hand.setConverter(said(PatternFrameBar::handName));
+        hand.setConverter(new ChosenText<>(PatternFrameBar::handName));
         hand.getItems().setAll(hands(pattern));
         hand.setValue(pattern.hand());
-        feel.setConverter(said(PatternFrameBar::feelName));
+        feel.setConverter(new ChosenText<>(PatternFrameBar::feelName));
         feel.getItems()
                 .setAll(Stream.of(
                                 Feel.STRAIGHT,
@@ -162,19 +161,5 @@ final class PatternFrameBar extends HBox {
                         .contains(length.toString())
                 ? Words.of(key)
                 : MusicText.note(length);
-    }
-
-    private static <T> StringConverter<T> said(Function<T, String> words) {
-        return new StringConverter<>() {
-            @Override
-            public String toString(T value) {
-                return value == null ? "" : words.apply(value);
-            }
-
-            @Override
-            public T fromString(String text) {
-                throw new UnsupportedOperationException("is only chosen, never typed");
-            }
-        };
     }
 }

@@ -125,9 +125,11 @@ final class PlaceCommand implements Callable<Integer> {
     private static String text(Placing placing) {
         var text = new StringBuilder();
         String ways = placing.count().toString().equals("1") ? " placement" : " placements";
+        boolean allDown = placing.frame().hand().mode() == Hand.Mode.ALL_DOWN;
         text.append(placing.count())
                 .append(ways)
-                .append(", the hand moving in ")
+                .append(", the hand moving ")
+                .append(allDown ? "all down in " : "in ")
                 .append(placing.frame().hand().rate());
         placing.best()
                 .forEach(placement -> text.append("\n  ")

@@ -1,6 +1,7 @@
 package tactus.app.setup;
 
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.Node;
@@ -8,11 +9,11 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
+import tactus.app.action.PanelSwitch;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 
@@ -77,19 +78,12 @@ public final class SetUpView extends BorderPane {
         return column;
     }
 
-    private HBox switches() {
-        var row = new HBox();
-        row.getStyleClass().add("panel-switch");
-        for (SetUpPanel each : SetUpPanel.values()) {
+    private PanelSwitch<SetUpPanel> switches() {
+        return new PanelSwitch<>(List.of(SetUpPanel.values()), panel, each -> {
             ToggleButton toggle = actions.toggle("panel." + each.id());
             toggle.setText(each.title());
-            panel.subscribe(shown -> toggle.setSelected(shown == each));
-            toggle.selectedProperty().subscribe(selected -> {
-                if (!selected && panel.get() == each) toggle.setSelected(true);
-            });
-            row.getChildren().add(toggle);
-        }
-        return row;
+            return toggle;
+        });
     }
 
     private void show(SetUpPanel shown) {

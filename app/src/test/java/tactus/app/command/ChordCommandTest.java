@@ -1,13 +1,11 @@
 package tactus.app.command;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.List;
@@ -25,26 +23,10 @@ import tactus.formats.song.SongFile;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-class ChordCommandTest {
+class ChordCommandTest extends CommandRun {
 
     @TempDir
     private Path folder;
-
-    private final StringWriter out = new StringWriter();
-    private final StringWriter err = new StringWriter();
-
-    private int run(String... arguments) {
-        var line = TactusCommand.commandLine(_ -> {});
-        line.setOut(new PrintWriter(out, true));
-        line.setErr(new PrintWriter(err, true));
-        int status = line.execute(arguments);
-        assertFalse((out.toString() + err).contains("\tat "), "no stack trace");
-        return status;
-    }
-
-    private JsonNode json() {
-        return JsonMapper.shared().readTree(out.toString());
-    }
 
     @Test
     void aShapeIsNamedWithReasons() {

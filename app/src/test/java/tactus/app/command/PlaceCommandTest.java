@@ -6,8 +6,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.ByteArrayInputStream;
 import java.io.InputStream;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.stream.StreamSupport;
@@ -17,23 +15,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-class PlaceCommandTest {
-
-    private final StringWriter out = new StringWriter();
-    private final StringWriter err = new StringWriter();
-
-    private int run(String... arguments) {
-        var line = TactusCommand.commandLine(_ -> {});
-        line.setOut(new PrintWriter(out, true));
-        line.setErr(new PrintWriter(err, true));
-        int status = line.execute(arguments);
-        assertFalse((out.toString() + err).contains("\tat "), "no stack trace");
-        return status;
-    }
-
-    private JsonNode json() {
-        return JsonMapper.shared().readTree(out.toString());
-    }
+class PlaceCommandTest extends CommandRun {
 
     private static List<String> texts(JsonNode list) {
         return StreamSupport.stream(list.spliterator(), false)

@@ -1,30 +1,14 @@
 package tactus.app.command;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
-class SayCommandTest {
-
-    private final StringWriter out = new StringWriter();
-    private final StringWriter err = new StringWriter();
-
-    private int run(String... arguments) {
-        var line = TactusCommand.commandLine(_ -> {});
-        line.setOut(new PrintWriter(out, true));
-        line.setErr(new PrintWriter(err, true));
-        int status = line.execute(arguments);
-        assertFalse((out.toString() + err).contains("\tat "), "no stack trace");
-        return status;
-    }
+class SayCommandTest extends CommandRun {
 
     @Test
     void aPatternIsSaidInWordsCountsAndSyllables() {
@@ -41,7 +25,7 @@ class SayCommandTest {
     @Test
     void sixEightsIsCountedInBothSchools() {
         run("say", "dududu", "--meter", "6/8", "--school", "beats", "--json");
-        JsonNode answer = JsonMapper.shared().readTree(out.toString());
+        JsonNode answer = json();
         assertEquals("1 la li 2 la li", answer.path("counts").asString());
         assertEquals(
                 "1 down, 2 up, 3 down, 4 up, 5 down, 6 up",

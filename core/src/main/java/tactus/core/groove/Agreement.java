@@ -1,6 +1,7 @@
 package tactus.core.groove;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import tactus.core.pattern.Pattern;
 import tactus.core.stroke.Mute;
@@ -35,16 +36,16 @@ public record Agreement(double share, List<Answer> answers, List<String> unanswe
         double met = 0;
         int hits = 0;
         List<Slot> slots = pattern.grid().slots();
-        for (Hit hit : hits(groove, pattern.length())) {
+        for (Groove.Hit hit : hits(groove, pattern.length())) {
             hits++;
             Slot slot = slots.stream()
                     .filter(each ->
-                            each.at().minus(pattern.frame().pickupLength()).equals(hit.at))
+                            each.at().minus(pattern.frame().pickupLength()).equals(hit.at()))
                     .findFirst()
                     .orElse(null);
             Stroke stroke = slot == null ? null : pattern.at(slot);
             boolean struck = stroke != null && stroke.isStruck();
-            if (hit.drum == Drum.KICK) {
+            if (hit.drum() == Drum.KICK) {
                 if (struck) met++;
                 continue;
             }
@@ -59,20 +60,10 @@ public record Agreement(double share, List<Answer> answers, List<String> unanswe
         return new Agreement(hits == 0 ? 0 : met / hits, answers, unanswered);
     }
 
-    private record Hit(Drum drum, Length at) {}
-
-    private static List<Hit> hits(Groove groove, Length until) {
-        var hits = new ArrayList<Hit>();
-        Length round = groove.grid().length();
-        for (Length start = Length.ZERO; start.isLessThan(until); start = start.plus(round)) {
-            for (Drum drum : List.of(Drum.KICK, Drum.SNARE)) {
-                for (Length in : groove.at(drum)) {
-                    Length at = start.plus(in);
-                    if (at.isLessThan(until)) hits.add(new Hit(drum, at));
-                }
-            }
-        }
-        hits.sort((a, b) -> a.at.compareTo(b.at));
-        return hits;
+    private static List<Groove.Hit> hits(Groove groove, Length until) {
+        return groove.hits(Length.ZERO, until).stream()
+                .filter(hit -> hit.drum() != Drum.HAT)
+                .sorted(Comparator.comparing(Groove.Hit::at))
+                .toList();
     }
 }

@@ -55,6 +55,29 @@ public record Groove(Meter meter, int beats, Division division, List<Set<Drum>> 
         return at;
     }
 
+    /**
+     * A drum that is hit.
+     *
+     * @param at from where the first round starts; negative in a round before it
+     */
+    public record Hit(Length at, Drum drum) {}
+
+    /** What is hit from {@code from} until {@code until} when the groove goes round and round, drum by drum in each round. */
+    public List<Hit> hits(Length from, Length until) {
+        var hits = new ArrayList<Hit>();
+        Length round = grid().length();
+        Length start = round.times(from.wholesOf(round));
+        for (; start.isLessThan(until); start = start.plus(round)) {
+            for (Drum drum : Drum.values()) {
+                for (Length in : at(drum)) {
+                    Length at = start.plus(in);
+                    if (!at.isLessThan(from) && at.isLessThan(until)) hits.add(new Hit(at, drum));
+                }
+            }
+        }
+        return hits;
+    }
+
     /** Whether {@code drum} is hit at {@code at} when the groove goes round and round. */
     public boolean isHit(Drum drum, Length at) {
         Length within = at.remainderOver(grid().length());

@@ -7,6 +7,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Hand;
 import tactus.core.stroke.Stroke;
@@ -89,10 +90,17 @@ public record PatternFrame(
                 .findFirst();
     }
 
-    /** The hands that are tried where none is said, the likeliest first: eighths, sixteenths, triplets, quarters. */
+    /**
+     * The hands that are tried where none is said, the likeliest first: eighths, in compound meters also all down (six
+     * downs in 6/8, the other usual school), sixteenths, triplets, quarters.
+     */
     public static List<Hand> usualHands(Meter meter) {
-        return List.of(Length.EIGHTH, Length.SIXTEENTH, Length.QUARTER.dividedBy(3), Length.QUARTER).stream()
-                .map(Hand::pendulum)
+        Stream<Hand> eighths = meter.kind() == Meter.Kind.COMPOUND
+                ? Stream.of(Hand.pendulum(Length.EIGHTH), Hand.allDown(Length.EIGHTH))
+                : Stream.of(Hand.pendulum(Length.EIGHTH));
+        Stream<Hand> others = Stream.of(Length.SIXTEENTH, Length.QUARTER.dividedBy(3), Length.QUARTER)
+                .map(Hand::pendulum);
+        return Stream.concat(eighths, others)
                 .filter(hand -> division(meter, hand).isPresent())
                 .toList();
     }

@@ -1,7 +1,6 @@
 package tactus.core.picture;
 
 import java.util.List;
-import java.util.function.Function;
 import java.util.function.IntToDoubleFunction;
 import java.util.function.ToDoubleFunction;
 import tactus.core.pattern.FingerMove;
@@ -20,7 +19,6 @@ final class FingerDrawing {
     private final List<Mark> marks;
     private final ToDoubleFunction<Length> x;
     private final IntToDoubleFunction y;
-    private final Function<Fingerprint, String> label;
 
     FingerDrawing(
             Frame frame,
@@ -35,7 +33,6 @@ final class FingerDrawing {
         this.marks = marks;
         this.x = x;
         this.y = y;
-        label = print -> label(print, frame.roles());
     }
 
     private static String label(Fingerprint print, RoleSchool school) {
@@ -64,18 +61,22 @@ final class FingerDrawing {
                     slot.index(),
                     new Point(middle, y.applyAsDouble(print.string())),
                     radius,
-                    frame.size() == Frame.Size.TINY ? "" : label.apply(print),
+                    frame.size() == Frame.Size.TINY ? "" : label(print, frame.roles()),
                     pluck.force().isAccented(),
                     print.isWrong()));
         }
-        if (pluck.touch() == Touch.PALM_MUTED) addPalm(slot, middle, strings.getMax());
+        if (pluck.touch() == Touch.PALM_MUTED) addPalm(slot, y.applyAsDouble(strings.getMax()) + gap * 0.55);
     }
 
-    private void addPalm(Played slot, double middle, int string) {
-        double at = y.applyAsDouble(string) + gap * 0.55;
+    /** The edge of the hand on the strings: a short thick line at {@code height}, under what it damps. */
+    void addPalm(Played slot, double height) {
+        double middle = x.applyAsDouble(slot.middle());
         double half = slotWidth * 0.3;
         marks.add(new Mark.StopBar(
-                slot.index(), new Point(middle - half, at), new Point(middle + half, at), Math.max(1.5, gap * 0.12)));
+                slot.index(),
+                new Point(middle - half, height),
+                new Point(middle + half, height),
+                Math.max(1.5, Math.min(5, gap * 0.2))));
     }
 
     /** A finger of the fretting hand: the fret it goes to, on its string, at the start of the slot. */

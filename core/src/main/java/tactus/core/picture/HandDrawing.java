@@ -25,6 +25,7 @@ final class HandDrawing {
     /** How far a brush mark reaches over its outer strings, in gaps. */
     private static final double OVERSHOOT = 0.42;
 
+    private static final double LEAST_GAP_FOR_NAMES = 11.5;
     private static final double DRUM_LINE = 14;
     private static final int BRUSH_STEPS = 10;
     private static final int CAP_STEPS = 7;
@@ -96,10 +97,16 @@ final class HandDrawing {
             double left = named ? frame.left() - Math.min(14, gap * 0.9) : 0;
             double thickness = (0.7 + 0.28 * string) * (frame.size() == Size.LARGE ? 1 : 0.5);
             marks.add(new Mark.StringLine(string, new Point(left, y), new Point(right, y), thickness));
-            if (named)
+            if (named && isRoomForName(string))
                 marks.add(new Mark.StringName(
                         string, new Point(left - 5, y), Math.min(frame.size() == Size.PRINT ? 9 : 14, gap * 0.85)));
         }
+    }
+
+    /** Where names would touch each other only the outer strings are named. */
+    private boolean isRoomForName(int string) {
+        boolean outer = string == 1 || string == passage.strings();
+        return outer || frame.size() != Size.LARGE || gap >= LEAST_GAP_FOR_NAMES;
     }
 
     private void addStroke(Played slot) {
@@ -126,7 +133,7 @@ final class HandDrawing {
         double thick = Math.min(gap * 0.72, slotWidth * 0.3) * weight(strum.force());
         double lean = strum.touch() == Touch.SWEPT ? slotWidth * 0.16 : 0;
         marks.add(new Mark.Brush(slot.index(), outline(swing, from, to, thick, lean), accented, slot.isAgainst()));
-        if (strum.touch() == Touch.PALM_MUTED) addPalm(slot, Math.max(from, to));
+        if (strum.touch() == Touch.PALM_MUTED) fingers.addPalm(slot, Math.max(from, to) + gap * 0.3);
     }
 
     private static double weight(Force force) {
@@ -135,15 +142,6 @@ final class HandDrawing {
             case PLAIN -> 1;
             case ACCENTED -> 1.7;
         };
-    }
-
-    /** The edge of the hand on the strings: a short thick line under the stroke. */
-    private void addPalm(Played slot, double bottom) {
-        double x = x(slot.middle());
-        double half = slotWidth * 0.3;
-        double y = bottom + gap * 0.3;
-        marks.add(new Mark.StopBar(
-                slot.index(), new Point(x - half, y), new Point(x + half, y), Math.max(1.5, Math.min(5, gap * 0.2))));
     }
 
     private HandPath.Swing swingOf(Played slot, Direction direction) {

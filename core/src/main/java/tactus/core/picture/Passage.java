@@ -224,16 +224,10 @@ public record Passage(
 
     /** The same with {@code groove} going round below it. */
     public Passage over(Groove groove) {
-        var hits = new ArrayList<DrumHit>();
-        Length round = groove.grid().length();
-        for (Length start = bars.getFirst().minus(round); start.isLessThan(length); start = start.plus(round)) {
-            for (Drum drum : Drum.values()) {
-                for (Length in : groove.at(drum)) {
-                    Length at = start.plus(in);
-                    if (at.isLessThan(length) && !at.isLessThan(Length.ZERO)) hits.add(new DrumHit(at, drum));
-                }
-            }
-        }
+        Length first = bars.getFirst();
+        var hits = groove.hits(first.times(-1), length.minus(first)).stream()
+                .map(hit -> new DrumHit(hit.at().plus(first), hit.drum()))
+                .toList();
         return new Passage(length, beats, bars, slots, crossings, hits, strings);
     }
 

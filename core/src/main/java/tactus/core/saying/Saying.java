@@ -71,21 +71,12 @@ public final class Saying {
         var line = new StringBuilder();
         for (Slot slot : pattern.grid().slots()) {
             if (slot.index() > 0) line.append(slot.startsBar() ? " | " : slot.startsBeat() ? ", " : " ");
-            line.append(syllable(pattern.at(slot)));
+            line.append(StrokeWords.syllable(pattern.at(slot)));
         }
         return line.toString();
     }
 
-    private static String syllable(Stroke stroke) {
-        return StrokeWords.syllable(stroke);
-    }
-
-    /** A single stroke: {@code accent bass up}. */
-    public static String word(Stroke stroke) {
-        return StrokeWords.of(stroke, stroke.way());
-    }
-
-    /** A single stroke with its direction as far as it was said. */
+    /** A single stroke with its direction as far as it was said: {@code accent bass up}. */
     public static String word(Stroke stroke, Optional<Direction> way) {
         return StrokeWords.of(stroke, way);
     }

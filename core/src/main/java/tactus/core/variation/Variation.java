@@ -118,13 +118,12 @@ public final class Variation {
 
     /** The last felt beat is struck once, and what was struck rings on. */
     private static Pattern lastTime(Pattern pattern) {
-        List<Slot> slots = pattern.grid().slots();
         int last = pattern.beats() - 1;
         int struckFrom = Math.max(0, last - (pattern.beats() > 2 ? 1 : 0));
         return changed(pattern, (stroke, slot) -> {
             if (beat(pattern, slot) < struckFrom) return stroke;
             if (beat(pattern, slot) == struckFrom && slot.startsBeat()) {
-                return stroke.isStruck() ? stroke : Strum.of(pattern.frame().usualAt(slots.get(slot.index())));
+                return stroke.isStruck() ? stroke : Strum.of(pattern.frame().usualAt(slot));
             }
             return Ring.RING;
         });

@@ -110,6 +110,17 @@ class PlacingTest {
         assertEquals(Length.parse(rate), placing.frame().hand().rate());
     }
 
+    @Test
+    void sixEightsIsPlacedInBothSchools() {
+        Meter six = Meter.parse("6/8");
+        Placing turning = Placing.of(Dictation.parse("D U D U D U"), six, 2, Given.NOTHING);
+        assertEquals(Hand.pendulum(Length.EIGHTH), turning.frame().hand());
+        Placing downs = Placing.of(Dictation.parse("D D D D D D"), six, 2, Given.NOTHING);
+        assertEquals(Hand.allDown(Length.EIGHTH), downs.frame().hand());
+        assertEquals("1 2 3 4 5 6", best(downs));
+        assertEquals(BigInteger.ONE, downs.count());
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = ';',

@@ -135,7 +135,7 @@ class PatternFrameTest {
     void handsThatDoNotComeOutEvenWithTheBeatsAreNotTried() {
         assertTrue(PatternFrame.usualHands(Meter.parse("6/8")).contains(Hand.pendulum(Length.EIGHTH)));
         assertEquals(
-                List.of("1/8", "1/16"),
+                List.of("1/8", "1/8", "1/16"),
                 PatternFrame.usualHands(Meter.parse("6/8")).stream()
                         .map(hand -> hand.rate().toString())
                         .toList());

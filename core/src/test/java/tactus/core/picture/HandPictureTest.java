@@ -239,6 +239,20 @@ class HandPictureTest {
     }
 
     @Test
+    void namesOfStringsThatWouldTouchAreLeftOutButForTheOuterOnes() {
+        Passage passage = Passage.of(pattern("4/4", "d"));
+        assertEquals(
+                6,
+                marks(HandPicture.of(passage, Frame.of(Frame.Size.LARGE, 800, 200)), Mark.StringName.class)
+                        .count());
+        assertEquals(
+                List.of(1, 6),
+                marks(HandPicture.of(passage, Frame.of(Frame.Size.LARGE, 800, 110)), Mark.StringName.class)
+                        .map(Mark.StringName::number)
+                        .toList());
+    }
+
+    @Test
     void inABarOfASongOnlyTheStringsOfTheChordAreCrossed() {
         Timeline timeline = Timeline.of(SongFixture.song("4/4", "D: 1 bar", "d"));
         Passage bar = Passage.of(timeline, timeline.bars().getFirst(), 6);
