@@ -39,6 +39,7 @@ final class PictureCards extends ScrollPane {
 
     /** Shows {@code cards}, or {@code otherwise} where there are none. */
     void show(List<Card> cards, String otherwise) {
+        setFitToWidth(cards.isEmpty());
         if (cards.isEmpty()) {
             var empty = new Label(otherwise);
             empty.getStyleClass().add("quiet");
