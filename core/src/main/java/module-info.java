@@ -2,8 +2,10 @@
 module tactus.core {
     exports tactus.core.capo;
     exports tactus.core.chord;
+    exports tactus.core.comparison;
     exports tactus.core.dictation;
     exports tactus.core.groove;
+    exports tactus.core.harmony;
     exports tactus.core.history;
     exports tactus.core.library;
     exports tactus.core.name;
@@ -13,11 +15,16 @@ module tactus.core {
     exports tactus.core.picture;
     exports tactus.core.pitch;
     exports tactus.core.rhythm;
+    exports tactus.core.rule;
     exports tactus.core.saying;
+    exports tactus.core.section;
+    exports tactus.core.sentence;
     exports tactus.core.shape;
     exports tactus.core.snag;
     exports tactus.core.song;
     exports tactus.core.stroke;
+    exports tactus.core.suggestion;
+    exports tactus.core.sum;
     exports tactus.core.tapping;
     exports tactus.core.time;
     exports tactus.core.timeline;

@@ -3,7 +3,7 @@ package tactus.benchmarks;
 import java.util.Collections;
 import java.util.List;
 import tactus.app.demo.DemoSong;
-import tactus.core.song.SectionId;
+import tactus.core.section.SectionId;
 import tactus.core.song.Song;
 
 /** The first demo song played as often as a number of bars needs. */

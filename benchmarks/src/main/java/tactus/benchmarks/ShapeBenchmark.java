@@ -25,12 +25,12 @@ import tactus.core.shape.Neck;
 import tactus.core.shape.Shape;
 import tactus.core.shape.ShapeSearch;
 import tactus.core.shape.Voicing;
-import tactus.core.song.Chord;
-import tactus.core.song.Section;
-import tactus.core.song.SectionId;
+import tactus.core.harmony.Chord;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
 import tactus.core.song.Song;
-import tactus.core.song.Span;
-import tactus.core.song.SpanLength;
+import tactus.core.harmony.Span;
+import tactus.core.harmony.SpanLength;
 import tactus.core.time.Meter;
 import tactus.core.timeline.Timeline;
 

@@ -3,7 +3,11 @@ package tactus.formats;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import tactus.core.groove.Groove;
+import tactus.core.harmony.Chord;
+import tactus.core.harmony.Span;
+import tactus.core.harmony.SpanLength;
 import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
@@ -16,17 +20,35 @@ import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
 import tactus.core.pitch.Tuning;
+import tactus.core.rule.Company;
+import tactus.core.rule.Dynamic;
+import tactus.core.rule.FitChoice;
+import tactus.core.rule.FormChoice;
+import tactus.core.rule.Part;
+import tactus.core.rule.Play;
+import tactus.core.rule.Raise;
+import tactus.core.rule.Rule;
+import tactus.core.rule.Swell;
+import tactus.core.rule.UseChoice;
+import tactus.core.rule.What;
+import tactus.core.rule.Where;
+import tactus.core.section.Cue;
+import tactus.core.section.Except;
+import tactus.core.section.PassChoice;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
+import tactus.core.section.Stretch;
+import tactus.core.section.Use;
 import tactus.core.shape.Fingering;
 import tactus.core.shape.StringRange;
 import tactus.core.shape.Voicing;
+import tactus.core.song.Accepted;
 import tactus.core.song.ChangeCount;
-import tactus.core.song.Chord;
 import tactus.core.song.Facts;
-import tactus.core.song.Section;
-import tactus.core.song.SectionId;
+import tactus.core.song.Lesson;
 import tactus.core.song.Song;
-import tactus.core.song.Span;
-import tactus.core.song.SpanLength;
+import tactus.core.song.Version;
+import tactus.core.song.Versions;
 import tactus.core.stroke.Hand;
 import tactus.core.stroke.Role;
 import tactus.core.time.Division;
@@ -64,24 +86,40 @@ public final class SampleSong {
         Pattern light = march.copiedAs(new PatternId("march-light"), "March, light")
                 .withForm(Optional.of(new Form(march.id(), Form.Rule.LIGHT_BEATS, true)));
         var verse = new Section(
-                new SectionId("verse"),
-                "Verse",
-                Collections.nCopies(4, FOUR),
-                List.of(
-                        new Span("C", SpanLength.bars(2)),
-                        new Span("Bb", SpanLength.parse("3/2 beats")),
-                        new Span("C", SpanLength.parse("13/2 beats"))),
-                2,
-                Optional.of(march.id()),
-                Optional.of(drive.id()));
+                        new SectionId("verse"),
+                        "Verse",
+                        Collections.nCopies(4, FOUR),
+                        List.of(
+                                new Span("C", SpanLength.bars(2)),
+                                new Span("Bb", SpanLength.parse("3/2 beats")),
+                                new Span("C", SpanLength.parse("13/2 beats"))),
+                        2)
+                .withAliases(List.of("A part"))
+                .withTag(Optional.of(new SectionId("turn")))
+                .withVoice(List.of(Stretch.bars(1, 3), Stretch.parse("4.2")))
+                .withCues(List.of(new Cue(0, 4, PassChoice.EVERY, "breathe"), new Cue(2, 1, PassChoice.LAST, "light")))
+                .withSecond(List.of(picked.id(), march.id()));
         var short2 = new Section(
                 new SectionId("turn"),
                 "Turn",
                 List.of(FOUR, Meter.parse("2/4"), FOUR),
                 List.of(new Span("C", SpanLength.bars(3))),
-                1,
-                Optional.empty(),
-                Optional.empty());
+                1);
+        var bars = new Except.Bars(List.of(FOUR, FOUR), List.of(new Span("Bb", SpanLength.rounds(2))));
+        var last = new Use(
+                7,
+                verse.id(),
+                List.of(
+                        Except.runs(3),
+                        Except.otherBars(Stretch.last(2), bars),
+                        new Except(PassChoice.LAST, new Except.ExtraBars(bars)),
+                        new Except(PassChoice.of(2), new Except.LeftOut(Stretch.bars(1, 1)))));
+        var week = Version.of("First week")
+                .withStandIns(List.of(new Chord("Bb", Voicing.parse("xx3331"))))
+                .withCapo(OptionalInt.of(0))
+                .withPlain(true)
+                .withCompany(Optional.of(Company.SECOND_GUITAR))
+                .withMostStrokes(OptionalInt.of(4));
         return new Song(
                 new Facts(
                         "Sample",
@@ -91,7 +129,10 @@ public final class SampleSong {
                         new Instrument(Tuning.parse("D2 A2 D3 G3 B3 E4"), 0, 2, new ConcertPitch(442)),
                         new Tempo(92.5, Length.QUARTER),
                         FOUR,
-                        Optional.of(Groove.parse("(kh)h(sh)h(kh)h(sh)-", FOUR, 4))),
+                        Optional.of(Groove.parse("(kh)h(sh)h(kh)h(sh)-", FOUR, 4)),
+                        1,
+                        Company.BAND,
+                        Optional.of(204.5)),
                 List.of(
                         new Chord("C", Voicing.parse("x32010")),
                         new Chord(
@@ -101,7 +142,43 @@ public final class SampleSong {
                                 Optional.of(StringRange.parse("5-2")))),
                 List.of(march, drive, picked, light),
                 List.of(verse, short2),
-                List.of(verse.id(), short2.id(), verse.id()),
-                List.of(new ChangeCount("C", "Bb", 24)));
+                List.of(Use.of(1, verse.id()), Use.of(2, short2.id()), last),
+                rules(march.id(), drive.id(), verse.id()),
+                new Versions(List.of(week), Optional.of("First week")),
+                List.of(new ChangeCount("C", "Bb", 24)),
+                new Lesson(
+                        List.of("Verse", "Solo"), List.of(new Accepted("length_odd @ Turn @ bars 3", "it is meant"))));
+    }
+
+    /** The same song without exceptions, events, versions and a second guitar. */
+    public static Song plain() {
+        Song whole = song();
+        var verse = whole.sections().getFirst();
+        return whole.withVersions(new Versions(whole.versions().all(), Optional.empty()))
+                .withFacts(whole.facts().withPickup(0))
+                .withRules(List.of(
+                        whole.rules().getFirst(),
+                        new Rule(Where.in(verse.id()).withPass(PassChoice.LAST), Play.pattern(new PatternId("drive")))))
+                .withSections(List.of(
+                        new Section(verse.id(), verse.name(), verse.bars(), verse.spans(), verse.passes()),
+                        whole.sections().get(1)))
+                .withOrder(whole.order());
+    }
+
+    private static List<Rule> rules(PatternId march, PatternId drive, SectionId verse) {
+        Where here = Where.in(verse);
+        return List.of(
+                new Rule(here, Play.pattern(march)),
+                new Rule(here.withPass(PassChoice.LAST), Play.pattern(drive).with(FormChoice.of(Form.Rule.LAST_TIME))),
+                new Rule(here.withUse(new UseChoice(7)).withPart(new Part.OnChord(-1)), Play.of(What.Event.STOP)),
+                new Rule(here.withUse(UseChoice.LAST).withPart(new Part.InHalf(true)), Play.OPEN.with(FitChoice.CARRY)),
+                new Rule(here.withPart(new Part.SharedBars()), Play.OPEN.with(FormChoice.FULL)),
+                new Rule(
+                        here.withPass(PassChoice.BUT_LAST).withPart(new Part.Voice(false)),
+                        Play.OPEN.with(new Swell(Dynamic.SOFT, Dynamic.STRONG))),
+                new Rule(
+                        Where.EVERYWHERE.withVersion(Optional.of("First week")).withCompany(Optional.of(Company.BAND)),
+                        Play.OPEN.with(new Raise(2, Raise.Way.SHAPES))),
+                new Rule(here.withPart(new Part.InBars(Stretch.bars(2, 3))), Play.OPEN.withPause(Length.of(2))));
     }
 }

@@ -2,15 +2,17 @@ package tactus.sound;
 
 import java.util.List;
 import java.util.Optional;
+import tactus.core.harmony.Chord;
+import tactus.core.harmony.Span;
+import tactus.core.harmony.SpanLength;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.rule.Where;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
 import tactus.core.shape.Voicing;
-import tactus.core.song.Chord;
-import tactus.core.song.Section;
-import tactus.core.song.SectionId;
+import tactus.core.song.Assignment;
 import tactus.core.song.Song;
-import tactus.core.song.Span;
-import tactus.core.song.SpanLength;
 import tactus.core.time.Meter;
 import tactus.core.time.Tempo;
 import tactus.core.timeline.Timeline;
@@ -31,19 +33,14 @@ public final class SoundFixture {
     public static Timeline twoBars(String shape, String line, double perMinute) {
         Pattern pattern = Pattern.empty(new PatternId("p"), "P", FOUR).withLine(line);
         var section = new Section(
-                new SectionId("s"),
-                "S",
-                List.of(FOUR, FOUR),
-                List.of(new Span("X", SpanLength.bars(2))),
-                1,
-                Optional.of(pattern.id()),
-                Optional.empty());
+                new SectionId("s"), "S", List.of(FOUR, FOUR), List.of(new Span("X", SpanLength.bars(2))), 1);
         Song empty = Song.empty("Song");
-        return Timeline.of(empty.withFacts(empty.facts().withTempo(Tempo.of(perMinute, FOUR)))
+        Song song = empty.withFacts(empty.facts().withTempo(Tempo.of(perMinute, FOUR)))
                 .withChord(new Chord("X", Voicing.parse(shape)))
                 .withPattern(pattern)
                 .withSection(section)
-                .withOrder(List.of(section.id())));
+                .withOrder(List.of(section.id()));
+        return Timeline.of(Assignment.assigned(song, Where.EVERYWHERE, Optional.of(pattern.id())));
     }
 
     /** The loudness of a stretch: the root of the mean square. */

@@ -5,6 +5,7 @@ import org.kordamp.ikonli.feather.Feather;
 import tactus.app.action.Action;
 import tactus.app.action.Actions;
 import tactus.app.action.Scope;
+import tactus.core.rule.What;
 
 /** The commands of the arrangement. */
 public final class ArrangementActions {
@@ -12,13 +13,16 @@ public final class ArrangementActions {
     private final ArrangementModel model;
     private final OrderModel order;
     private final HarmonyModel harmony;
+    private final RulesModel rules;
+    private final ArrangementParts parts;
     private final Supplier<ArrangementView> view;
 
-    private ArrangementActions(
-            ArrangementModel model, OrderModel order, HarmonyModel harmony, Supplier<ArrangementView> view) {
-        this.model = model;
-        this.order = order;
-        this.harmony = harmony;
+    private ArrangementActions(ArrangementParts parts, Supplier<ArrangementView> view) {
+        this.parts = parts;
+        model = parts.arrangement();
+        order = parts.order();
+        harmony = parts.harmony();
+        rules = parts.rules();
         this.view = view;
     }
 
@@ -26,17 +30,16 @@ public final class ArrangementActions {
      * Adds them to {@code actions}.
      *
      * @param view the place that is shown when they are used
+     * @param show brings the arrangement into sight, with the focus on the panel beside the bars
      */
-    public static void add(
-            ArrangementModel model,
-            OrderModel order,
-            HarmonyModel harmony,
-            Supplier<ArrangementView> view,
-            Actions actions) {
-        var added = new ArrangementActions(model, order, harmony, view);
+    public static void add(ArrangementParts parts, Supplier<ArrangementView> view, Runnable show, Actions actions) {
+        var added = new ArrangementActions(parts, view);
         added.addSections(actions);
         added.addBars(actions);
+        added.addChanges(actions);
         added.addAssignments(actions);
+        added.addEvents(actions);
+        added.addPanels(show, actions);
     }
 
     private void addSections(Actions actions) {
@@ -69,6 +72,48 @@ public final class ArrangementActions {
         actions.add(Action.of("bar.remove", Scope.BARS, harmony::removeBar, "Shift+Delete"));
     }
 
+    private void addChanges(Actions actions) {
+        actions.add(Action.of("chord.split", Scope.BARS_MORE, harmony::split, "Slash", "Divide"));
+        actions.add(Action.of("chord.join", Scope.BARS_MORE, harmony::join, "J"));
+        actions.add(Action.of("bar.copy", Scope.BARS_MORE, harmony::copyBar, "Shortcut+C"));
+        actions.add(Action.of("bar.paste", Scope.BARS_MORE, harmony::pasteBar, "Shortcut+V"));
+        actions.add(Action.of("bar.repeat", Scope.BARS_MORE, harmony::repeatBar, "R"));
+        actions.add(Action.of("harmony.line", Scope.ANYWHERE, () -> view.get().editLine(), "Alt+A"));
+    }
+
+    private void addEvents(Actions actions) {
+        event(actions, "stop", What.Event.STOP, "S");
+        event(actions, "held", What.Event.HELD, "H");
+        event(actions, "silence", What.Event.SILENCE, "N");
+        event(actions, "muted", What.Event.MUTED, "M");
+        actions.add(Action.of("voice.toggle", Scope.BARS_MORE, parts.marks()::toggleVoice, "V"));
+        actions.add(Action.of("dynamics.softer", Scope.BARS_MORE, () -> rules.louder(-1), "Comma"));
+        actions.add(Action.of("dynamics.stronger", Scope.BARS_MORE, () -> rules.louder(1), "Period"));
+        actions.add(Action.of("version.next", Scope.ANYWHERE, parts.versions()::showNext, "Shortcut+E"));
+    }
+
+    private void event(Actions actions, String id, What.Event event, String key) {
+        actions.add(Action.of("event." + id, Scope.BARS_MORE, () -> rules.toggle(event), key));
+    }
+
+    private void addPanels(Runnable show, Actions actions) {
+        panel(ArrangementPanel.RULES, "Alt+U", show, actions);
+        panel(ArrangementPanel.WHY, "Alt+Y", show, actions);
+        panel(ArrangementPanel.EXCEPT, "Alt+E", show, actions);
+        panel(ArrangementPanel.MARKS, "Alt+K", show, actions);
+        panel(ArrangementPanel.SUMS, "Alt+M", show, actions);
+        panel(ArrangementPanel.COMPARE, "Alt+O", show, actions);
+        panel(ArrangementPanel.VERSIONS, "Alt+N", show, actions);
+    }
+
+    private void panel(ArrangementPanel wanted, String key, Runnable show, Actions actions) {
+        Runnable effect = () -> {
+            parts.panel().set(wanted);
+            show.run();
+        };
+        actions.add(Action.of("arrange." + wanted.id(), Scope.ANYWHERE, effect, key));
+    }
+
     private void addAssignments(Actions actions) {
         for (int number = 1; number <= 9; number++) {
             int chosen = number;
@@ -76,6 +121,8 @@ public final class ArrangementActions {
             actions.add(Action.of(
                     "assign." + number, scope, () -> model.assign(chosen, false), number + "", "Numpad " + number));
             actions.add(Action.of("assign.last." + number, scope, () -> model.assign(chosen, true), "Shift+" + number));
+            actions.add(Action.of(
+                    "assign.chord." + number, Scope.BARS_MORE, () -> rules.assignToChord(chosen), "Alt+" + number));
         }
     }
 }

@@ -1,15 +1,27 @@
 package tactus.app.arrangement;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import tactus.app.player.PlayerModel;
+import tactus.app.words.Words;
 import tactus.app.work.Work;
+import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
-import tactus.core.song.Section;
-import tactus.core.song.SectionId;
+import tactus.core.rule.FormChoice;
+import tactus.core.rule.Raise;
+import tactus.core.rule.Swell;
+import tactus.core.rule.What;
+import tactus.core.rule.Where;
+import tactus.core.section.PassChoice;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
+import tactus.core.section.Use;
+import tactus.core.song.Assignment;
+import tactus.core.song.Passes;
 import tactus.core.song.Song;
 import tactus.core.time.Length;
 import tactus.core.timeline.Timeline;
@@ -85,9 +97,48 @@ public final class ArrangementModel {
 
     private Choice within(SectionId id, int use, Choice wanted) {
         Section section = work.song().section(id).orElseThrow();
-        int pass = Math.clamp(wanted.pass(), 1, section.passes());
-        int span = Math.clamp(wanted.span(), 0, Math.max(0, section.spans().size() - 1));
+        int pass = Math.clamp(wanted.pass(), 1, passes(use, section));
+        Section played = use < 0 ? section : new Passes(work.song()).section(use, pass);
+        int span = Math.clamp(wanted.span(), 0, Math.max(0, played.spans().size() - 1));
         return new Choice(Optional.of(id), use, pass, span);
+    }
+
+    private int passes(int use, Section section) {
+        return use < 0 ? section.passes() : new Passes(work.song()).count(use);
+    }
+
+    /** How often the chosen section goes round in the chosen entry. */
+    public int passes() {
+        return section().map(section -> passes(choice.get().use(), section)).orElse(1);
+    }
+
+    /** The section as it is on the chosen pass, with its exceptions and tag. */
+    public Optional<Section> played() {
+        Choice now = choice.get();
+        return now.use() < 0 ? section() : section().map(_ -> new Passes(work.song()).section(now.use(), now.pass()));
+    }
+
+    /** Whether the chosen chord is the one that is written in the section, so that it can be changed there. */
+    public boolean isAsWritten() {
+        Choice now = choice.get();
+        boolean same = now.use() < 0
+                || new Passes(work.song()).excepts(now.use(), now.pass()).isEmpty();
+        return same
+                && section()
+                        .filter(section -> now.span() < section.spans().size())
+                        .isPresent();
+    }
+
+    /** The chosen entry of the running order; empty for a section that is not played. */
+    public Optional<Use> use() {
+        int use = choice.get().use();
+        return use < 0 ? Optional.empty() : Optional.of(work.song().uses().get(use));
+    }
+
+    /** Chooses a chord of a pass of an entry, as far as they are there. */
+    public void choose(int use, int pass, int span) {
+        if (use < 0 || use >= work.song().uses().size()) return;
+        choose(within(work.song().order().get(use), use, new Choice(Optional.empty(), use, pass, span)));
     }
 
     /** Chooses an entry of the running order. */
@@ -112,15 +163,13 @@ public final class ArrangementModel {
     }
 
     public void chooseSpan(int span) {
-        section()
-                .ifPresent(section -> choose(choice.get()
-                        .withSpan(
-                                Math.clamp(span, 0, Math.max(0, section.spans().size() - 1)))));
+        played().ifPresent(section -> choose(choice.get()
+                .withSpan(Math.clamp(span, 0, Math.max(0, section.spans().size() - 1)))));
     }
 
     /** Goes {@code step} chords on, into the next pass or section where this one ends. */
     public void moveSpan(int step) {
-        section().ifPresent(section -> {
+        played().ifPresent(section -> {
             int next = choice.get().span() + step;
             if (next >= 0 && next < section.spans().size()) chooseSpan(next);
             else leave(section, step);
@@ -130,18 +179,18 @@ public final class ArrangementModel {
     private void leave(Section section, int step) {
         Choice now = choice.get();
         int pass = now.pass() + step;
-        if (pass >= 1 && pass <= section.passes()) {
-            choose(now.withPass(pass).withSpan(step > 0 ? 0 : section.spans().size() - 1));
+        if (pass >= 1 && pass <= passes()) {
+            choose(now.withPass(pass).withSpan(0));
+            if (step < 0) chooseSpan(Integer.MAX_VALUE);
             return;
         }
         int use = now.use() + step;
         if (use < 0 || use >= work.song().order().size()) return;
         chooseUse(use);
-        if (step < 0)
-            section()
-                    .ifPresent(before -> choose(choice.get()
-                            .withPass(before.passes())
-                            .withSpan(Math.max(0, before.spans().size() - 1))));
+        if (step < 0) {
+            choose(choice.get().withPass(passes()));
+            chooseSpan(Integer.MAX_VALUE);
+        }
     }
 
     /** The section that is chosen; empty while there is none. */
@@ -199,7 +248,28 @@ public final class ArrangementModel {
                         work.type(field + " " + section.id(), song -> song.withSection(section.id(), change))));
     }
 
-    private static Optional<String> attempt(Runnable change) {
+    /** What is played over {@code span}, in words: {@code Lantern march, short form, soft}. */
+    String playedText(TimelineSpan span) {
+        TimelineSpan.Played played = span.played();
+        var parts = new ArrayList<String>();
+        parts.add(played.what().map(this::said).orElse(Words.of("assign.nothing")));
+        if (played.pattern().isPresent() && !played.form().equals(FormChoice.FULL)) {
+            parts.add(played.form().toString());
+        }
+        if (!played.swell().equals(Swell.USUAL)) parts.add(played.swell().toString());
+        span.raise().map(Raise::toString).ifPresent(parts::add);
+        return String.join(", ", parts);
+    }
+
+    private String said(What what) {
+        return switch (what) {
+            case What.Plays(var id) ->
+                work.song().pattern(id).map(Pattern::name).orElse(id.value());
+            case What.Event event -> event.word();
+        };
+    }
+
+    static Optional<String> attempt(Runnable change) {
         try {
             change.run();
             return Optional.empty();
@@ -216,7 +286,10 @@ public final class ArrangementModel {
 
     /** Assigns a pattern, or none, to the section or to its last pass. */
     public void assign(Optional<PatternId> pattern, boolean toLastPass) {
-        change(section -> toLastPass ? section.withLastPassPattern(pattern) : section.withPattern(pattern));
+        choice.get()
+                .section()
+                .ifPresent(id -> work.change(song -> Assignment.assigned(
+                        song, toLastPass ? Where.in(id).withPass(PassChoice.LAST) : Where.in(id), pattern)));
     }
 
     public Choice choice() {

@@ -7,6 +7,7 @@ import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -33,28 +34,22 @@ public final class ArrangementView extends BorderPane {
     private final RunningOrder order = new RunningOrder();
     private final SectionHead head;
     private final BarsView bars;
-    private final Assignments assignments;
+    private final PanelColumn panels;
     private final ScrollPane scroll = new ScrollPane();
     private final VBox snags = new VBox();
     private Optional<TimelineBar> sounding = Optional.empty();
 
-    public ArrangementView(
-            Work work,
-            ArrangementModel model,
-            HarmonyModel harmony,
-            PlayerModel player,
-            Settings settings,
-            Actions actions) {
+    public ArrangementView(Work work, ArrangementParts parts, PlayerModel player, Settings settings, Actions actions) {
         this.work = work;
-        this.model = model;
+        this.model = parts.arrangement();
         this.player = player;
-        head = new SectionHead(model, harmony);
+        head = new SectionHead(model, parts.harmony());
         bars = new BarsView(work, model, settings, this::reveal);
-        assignments = new Assignments(model);
+        panels = new PanelColumn(work, parts, player, actions);
         getStyleClass().add("arrangement-view");
         setLeft(orderColumn(actions));
         setCenter(sectionColumn(actions));
-        setRight(assignmentColumn());
+        setRight(panels);
         model.choiceProperty().subscribe(_ -> show());
         work.stateProperty().subscribe(_ -> show());
         List.of(
@@ -103,18 +98,11 @@ public final class ArrangementView extends BorderPane {
         return column;
     }
 
-    private ScrollPane assignmentColumn() {
-        var scroll = new ScrollPane(assignments);
-        scroll.setFitToWidth(true);
-        scroll.getStyleClass().add("assignment-scroll");
-        return scroll;
-    }
-
     private void show() {
-        order.show(work.song(), model.choice());
+        order.show(work.stateProperty().get(), model.choice());
         head.show();
         bars.show();
-        assignments.show(work.song());
+        panels.show();
         snags.getChildren()
                 .setAll(work.snags().stream()
                         .filter(this::isHere)
@@ -125,8 +113,12 @@ public final class ArrangementView extends BorderPane {
     }
 
     private boolean isHere(Snag snag) {
-        return snag.place() instanceof Place.InSection place
-                && model.choice().section().filter(place.section()::equals).isPresent();
+        return switch (snag.place()) {
+            case Place.InSection place ->
+                model.choice().section().filter(place.section()::equals).isPresent();
+            case Place.InUse place -> model.choice().use() == place.use();
+            case Place.InRules _, Place.InPattern _, Place.InChord _, Place.InFacts _ -> false;
+        };
     }
 
     /** Scrolls as little as needed, once the bars have been laid out. */
@@ -163,7 +155,16 @@ public final class ArrangementView extends BorderPane {
     }
 
     private boolean isWorking() {
-        return head.lookupAll(".text-field").stream().anyMatch(field -> field.isFocused());
+        return getScene() != null && getScene().getFocusOwner() instanceof TextInputControl;
+    }
+
+    void editLine() {
+        head.editLine();
+    }
+
+    /** Puts the focus on the panel beside the bars. */
+    public void takePanelFocus() {
+        panels.takeFocus();
     }
 
     void editChord() {

@@ -1,5 +1,6 @@
 package tactus.app.arrangement;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntConsumer;
 import java.util.stream.Collectors;
@@ -13,6 +14,7 @@ import tactus.app.work.Settings;
 import tactus.core.picture.Frame;
 import tactus.core.picture.Passage;
 import tactus.core.pitch.NoteSchool;
+import tactus.core.section.Stretch.Bounds;
 import tactus.core.stroke.RoleSchool;
 import tactus.core.time.CountSchool;
 import tactus.core.time.Length;
@@ -23,7 +25,7 @@ import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
 
 /**
- * A bar: its number, the chords where they start, the strokes, and what is cut. Style class {@code bar-view}; states
+ * A bar: its number, the chords where they start, the strokes, what is cut, where somebody sings, and words and loudness. Style class {@code bar-view}; states
  * {@code :sounding} and, on a chord, {@code :chosen} and {@code :cut}.
  */
 final class BarView extends Region {
@@ -36,6 +38,9 @@ final class BarView extends Region {
     private final TimelineBar bar;
     private final Label number = new Label();
     private final Label noChord = new Label(Words.of("arrangement.noChord"));
+    private final Label note = new Label();
+    private final List<Region> voice = new ArrayList<>();
+    private final List<Bounds> sung;
     private final HandView picture = new HandView(Frame.Size.SMALL);
     private final List<TimelineSpan> spans;
     private final List<Label> chords;
@@ -58,7 +63,12 @@ final class BarView extends Region {
                 .map(span -> chord(span, look.reading().school(), choose))
                 .toList();
         getChildren().add(number);
+        note.getStyleClass().add("bar-note");
+        note.setText(new BarNote(timeline, bar, spans).text());
+        getChildren().add(note);
         getChildren().add(picture);
+        sung = timeline.margin().sung().stream().filter(this::isHere).toList();
+        sung.forEach(_ -> addVoice());
         getChildren().addAll(chords);
         if (spans.isEmpty()) getChildren().add(noChord);
         else setOnMousePressed(_ -> choose.accept(spans.getFirst().inSection()));
@@ -80,8 +90,20 @@ final class BarView extends Region {
         }
     }
 
+    private boolean isHere(Bounds bounds) {
+        return bounds.from().isLessThan(bar.end()) && bar.start().isLessThan(bounds.to());
+    }
+
+    private void addVoice() {
+        var line = new Region();
+        line.getStyleClass().add("voice-line");
+        line.setAccessibleText(Words.of("arrangement.sung"));
+        voice.add(line);
+        getChildren().add(line);
+    }
+
     private Label chord(TimelineSpan span, NoteSchool school, IntConsumer choose) {
-        boolean starts = !span.start().isLessThan(bar.start());
+        boolean starts = !span.start().isLessThan(bar.start()) && !span.goesOn();
         boolean cut = span.fit().filter(Fit::isCut).isPresent() && span.end().compareTo(bar.end()) <= 0;
         String name = ChordText.of(span.chord(), school);
         var label = new Label((starts ? name : "(" + name + ")") + (cut ? "  ✂" : ""));
@@ -98,7 +120,14 @@ final class BarView extends Region {
     protected void layoutChildren() {
         double width = getWidth();
         noChord.resizeRelocate(4, 16, width - 8, 23);
-        number.resizeRelocate(6, 1, width - 8, 17);
+        double numbered = Math.min(width - 8, number.prefWidth(-1));
+        number.resizeRelocate(6, 1, numbered, 17);
+        note.resizeRelocate(12 + numbered, 1, Math.max(0, width - 18 - numbered), 17);
+        for (int i = 0; i < voice.size(); i++) {
+            double from = 4 + part(sung.get(i).from().max(bar.start())) * (width - 8);
+            double to = 4 + part(sung.get(i).to().min(bar.end())) * (width - 8);
+            voice.get(i).resizeRelocate(from, HEAD - 1, to - from, 3);
+        }
         for (int i = 0; i < chords.size(); i++) {
             double from = 4 + part(spans.get(i).start().max(bar.start())) * (width - 8);
             double to = 4 + part(spans.get(i).end().min(bar.end())) * (width - 8);

@@ -3,15 +3,25 @@ package tactus.app.arrangement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import tactus.app.words.ChordText;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.chord.ChordName;
+import tactus.core.harmony.Chord;
+import tactus.core.harmony.HarmonyLine;
+import tactus.core.harmony.Span;
+import tactus.core.harmony.SpanLength;
 import tactus.core.pitch.NoteSchool;
-import tactus.core.song.Chord;
-import tactus.core.song.Section;
-import tactus.core.song.Span;
-import tactus.core.song.SpanLength;
+import tactus.core.rule.Part;
+import tactus.core.rule.Play;
+import tactus.core.rule.Rule;
+import tactus.core.rule.What;
+import tactus.core.rule.Where;
+import tactus.core.section.Except;
+import tactus.core.section.Expansion;
+import tactus.core.section.Section;
+import tactus.core.song.Assignment;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
@@ -21,6 +31,7 @@ import tactus.core.time.NotationException;
 public final class HarmonyModel {
 
     private final Work work;
+    private Optional<Except.Bars> copied = Optional.empty();
     private final ArrangementModel arrangement;
 
     private final Settings settings;
@@ -31,13 +42,12 @@ public final class HarmonyModel {
         this.settings = settings;
     }
 
-    /** The chosen chord as written; empty where the section has none. */
+    /** The chosen chord as written; empty where the section has none, or this pass has another one. */
     public Optional<Span> span() {
         return arrangement
                 .section()
-                .map(Section::spans)
-                .filter(spans -> !spans.isEmpty())
-                .map(spans -> spans.get(arrangement.choice().span()));
+                .filter(_ -> arrangement.isAsWritten())
+                .map(section -> section.spans().get(index()));
     }
 
     /** Names the chosen chord as it is typed. Returns what is wrong with the name, if anything. */
@@ -102,27 +112,22 @@ public final class HarmonyModel {
 
     private Length beats(Section section, Span span) {
         BarLines bars = section.barLines();
-        Length start = start(section, bars);
-        return bars.beatsBefore(span.length().end(bars, start)).minus(bars.beatsBefore(start));
+        Length start = start(section);
+        return bars.beatsBefore(span.length().end(bars, start, round(section))).minus(bars.beatsBefore(start));
     }
 
-    private Length start(Section section, BarLines bars) {
-        Length at = Length.ZERO;
-        for (Span before : section.spans().subList(0, index()))
-            at = before.length().end(bars, at);
-        return at;
+    private Length round(Section section) {
+        return Assignment.round(work.song(), section);
+    }
+
+    private Length start(Section section) {
+        return section.edges(round(section)).get(index());
     }
 
     private SpanLength inBarsIfWhole(Section section, Length beats) {
         BarLines bars = section.barLines();
-        Length start = start(section, bars);
-        Length end = bars.afterBeats(start, beats);
-        int first = bars.barAt(start);
-        boolean onBarLine = bars.start(first).equals(start);
-        for (int bar = first + 1; onBarLine && bar <= bars.bars(); bar++) {
-            if (bars.start(bar).equals(end)) return SpanLength.bars(bar - first);
-        }
-        return new SpanLength.Beats(beats);
+        Length start = start(section);
+        return SpanLength.between(bars, start, bars.afterBeats(start, beats));
     }
 
     /** Adds a bar of the chosen chord after it (of the song's first one where there is none yet) and chooses it. */
@@ -131,22 +136,197 @@ public final class HarmonyModel {
                 .or(() -> work.song().chords().stream().findFirst().map(first -> first.name()))
                 .orElse("C");
         int place = span().isEmpty() ? 0 : index() + 1;
-        arrangement.change(section -> {
-            var spans = new ArrayList<>(section.spans());
-            spans.add(place, new Span(chord, SpanLength.bars(1)));
-            return section.withSpans(spans);
-        });
+        insert(place, List.of(new Span(chord, SpanLength.bars(1))));
         arrangement.chooseSpan(place);
+    }
+
+    private void insert(int place, List<Span> added) {
+        arrangement
+                .section()
+                .ifPresent(section -> work.change(song -> {
+                    var spans = new ArrayList<>(section.spans());
+                    spans.addAll(Math.min(place, spans.size()), added);
+                    return Assignment.moved(song, section.id(), place, added.size())
+                            .withSection(section.withSpans(spans));
+                }));
     }
 
     /** Takes the chosen chord away. */
     public void removeSpan() {
         if (span().isEmpty()) return;
-        arrangement.change(section -> {
-            var spans = new ArrayList<>(section.spans());
-            spans.remove(index());
-            return section.withSpans(spans);
+        arrangement
+                .section()
+                .ifPresent(section -> work.change(song -> {
+                    var spans = new ArrayList<>(section.spans());
+                    spans.remove(index());
+                    return Assignment.moved(song, section.id(), index() + 1, -1).withSection(section.withSpans(spans));
+                }));
+    }
+
+    /** Splits the chosen chord in two halves, the longer one first where its beats are odd. */
+    public void split() {
+        arrangement
+                .section()
+                .ifPresent(section -> span().ifPresent(span -> {
+                    Length beats = beats(section, span);
+                    if (!Length.WHOLE.isLessThan(beats)) return;
+                    long whole = beats.wholesOf(Length.WHOLE);
+                    Length first = Length.of((whole + 1) / 2);
+                    work.change(song -> {
+                        var spans = new ArrayList<>(section.spans());
+                        spans.set(index(), new Span(span.chord(), inBarsIfWhole(section, first)));
+                        spans.add(index() + 1, new Span(span.chord(), new SpanLength.Beats(beats.minus(first))));
+                        return Assignment.moved(song, section.id(), index() + 1, 1)
+                                .withSection(section.withSpans(spans));
+                    });
+                }));
+    }
+
+    /** Gives the time of the next chord to the chosen one. */
+    public void join() {
+        arrangement
+                .section()
+                .ifPresent(section -> span().filter(
+                                _ -> index() + 1 < section.spans().size())
+                        .ifPresent(span -> {
+                            BarLines bars = section.barLines();
+                            List<Length> edges = section.edges(round(section));
+                            SpanLength both = SpanLength.between(bars, edges.get(index()), edges.get(index() + 2));
+                            work.change(song -> {
+                                var spans = new ArrayList<>(section.spans());
+                                spans.set(index(), new Span(span.chord(), both));
+                                spans.remove(index() + 1);
+                                return Assignment.moved(song, section.id(), index() + 2, -1)
+                                        .withSection(section.withSpans(spans));
+                            });
+                        }));
+    }
+
+    /** Keeps the bar that the chosen chord starts in, to be put elsewhere. */
+    public void copyBar() {
+        arrangement.section().filter(_ -> span().isPresent()).ifPresent(section -> {
+            BarLines bars = section.barLines();
+            int bar = bar(section);
+            copied = Optional.of(
+                    new Except.Bars(List.of(bars.meter(bar)), Expansion.chords(section, round(section), bar, bar + 1)));
         });
+    }
+
+    /** Puts the copied bar in behind the bar that the chosen chord starts in. */
+    public void pasteBar() {
+        copied.ifPresent(this::putBar);
+    }
+
+    /** Puts the bar that the chosen chord starts in once more behind itself. */
+    public void repeatBar() {
+        Optional<Except.Bars> before = copied;
+        copyBar();
+        pasteBar();
+        copied = before;
+    }
+
+    private void putBar(Except.Bars bars) {
+        arrangement.section().ifPresent(section -> {
+            int place = bar(section) + 1;
+            Section longer = Expansion.inserted(section, place, bars, round(section));
+            int first = Expansion.chords(section, round(section), 0, place).size();
+            work.change(song -> Assignment.moved(
+                            song, section.id(), first, bars.spans().size())
+                    .withSection(longer));
+            arrangement.chooseSpan(first);
+        });
+    }
+
+    /** The chords of the section as a line that can be typed. */
+    public String line() {
+        return arrangement
+                .section()
+                .map(section -> HarmonyLine.format(
+                        section.bars(),
+                        section.spans(),
+                        marks(section),
+                        work.song().facts().meter(),
+                        round(section)))
+                .orElse("");
+    }
+
+    private List<HarmonyLine.Mark> marks(Section section) {
+        var marks = new ArrayList<HarmonyLine.Mark>();
+        for (Rule rule : work.song().rules()) {
+            if (!isMark(rule, section)) continue;
+            int number = ((Part.OnChord) rule.where().part().orElseThrow()).number();
+            marks.add(new HarmonyLine.Mark(number - 1, rule.play().what().equals(Optional.of(What.Event.HELD))));
+        }
+        return marks;
+    }
+
+    /** A rule that the line shows: one chord of the section is struck once, whatever the pass. */
+    private static boolean isMark(Rule rule, Section section) {
+        Optional<Part> part = rule.where().part();
+        boolean single = part.isPresent()
+                && part.get() instanceof Part.OnChord(int number)
+                && number > 0
+                && rule.where().equals(Where.in(section.id()).withPart(part.get()));
+        Optional<What> what = rule.play().what();
+        return single && (what.equals(Optional.of(What.Event.STOP)) || what.equals(Optional.of(What.Event.HELD)));
+    }
+
+    /** Takes what is typed as the chords of the section. Returns what is wrong with it, if anything. */
+    public Optional<String> takeLine(String text) {
+        if (arrangement.section().isEmpty() || text.strip().equals(line())) return Optional.empty();
+        Section section = arrangement.section().get();
+        return checked(
+                text,
+                line -> work.change(song -> {
+                    var rules = new ArrayList<>(song.rules().stream()
+                            .filter(rule -> !isMark(rule, section))
+                            .toList());
+                    for (HarmonyLine.Mark mark : line.marks()) {
+                        Where where = Where.in(section.id()).withPart(new Part.OnChord(mark.span() + 1));
+                        rules.add(new Rule(where, Play.of(mark.rings() ? What.Event.HELD : What.Event.STOP)));
+                    }
+                    return song.withRules(rules)
+                            .withSection(section.withBars(line.bars()).withSpans(line.spans()));
+                }));
+    }
+
+    /** What is wrong with a line that is being typed, if anything. */
+    public Optional<String> problem(String text) {
+        return text.isBlank() ? Optional.empty() : checked(text, _ -> {});
+    }
+
+    private Optional<String> checked(String text, Consumer<HarmonyLine> then) {
+        try {
+            Section section = arrangement.section().orElseThrow();
+            Optional<Length> round = Assignment.of(work.song(), section.id()).map(_ -> round(section));
+            then.accept(HarmonyLine.parse(text, work.song().facts().meter(), round));
+            return Optional.empty();
+        } catch (NotationException wrong) {
+            return Optional.of(wrong.getMessage());
+        }
+    }
+
+    /** The chosen chord counted in its other units: {@code 1 bar = 4 beats = 1/2 round}. */
+    public String inOtherUnits() {
+        return arrangement
+                .section()
+                .flatMap(section -> span().map(span -> conversions(section, span)))
+                .orElse("");
+    }
+
+    private String conversions(Section section, Span span) {
+        BarLines bars = section.barLines();
+        Length start = start(section);
+        Length end = span.length().end(bars, start, round(section));
+        Length beats = beats(section, span);
+        var units = new ArrayList<String>();
+        units.add(SpanLength.between(bars, start, end).toString());
+        units.add(new SpanLength.Beats(beats).toString());
+        Assignment.of(work.song(), section.id()).ifPresent(_ -> {
+            Length rounds = end.minus(start).dividedBy(round(section));
+            units.add(rounds + (rounds.equals(Length.WHOLE) ? " round" : " rounds"));
+        });
+        return String.join(" = ", units.stream().distinct().toList());
     }
 
     /** Adds a bar like the last one at the end of the section. */
@@ -181,8 +361,8 @@ public final class HarmonyModel {
     }
 
     private int bar(Section section) {
-        BarLines bars = section.barLines();
-        return section.spans().isEmpty() ? 0 : bars.barAt(start(section, bars));
+        boolean written = index() < section.spans().size();
+        return written ? section.barLines().barAt(start(section)) : 0;
     }
 
     private int index() {

@@ -7,7 +7,11 @@ import java.util.Optional;
 import tactus.app.words.Words;
 import tactus.app.work.Work;
 import tactus.core.name.Slug;
-import tactus.core.song.Section;
+import tactus.core.pattern.PatternId;
+import tactus.core.rule.Where;
+import tactus.core.section.Section;
+import tactus.core.section.Use;
+import tactus.core.song.Assignment;
 
 /** What can be done with whole sections and with the order in which they are played. */
 public final class OrderModel {
@@ -28,17 +32,15 @@ public final class OrderModel {
                 name,
                 Collections.nCopies(4, work.song().facts().meter()),
                 List.of(),
-                1,
-                work.song().patterns().stream().findFirst().map(pattern -> pattern.id()),
-                Optional.empty());
-        insert(section);
+                1);
+        insert(section, work.song().patterns().stream().findFirst().map(pattern -> pattern.id()));
     }
 
     /** Adds a section like the chosen one after it, and chooses it. */
     public void copySection() {
         arrangement.section().ifPresent(section -> {
             String name = Slug.freshName(section.name(), this::isSectionName);
-            insert(section.copiedAs(work.song().freshSectionId(name), name));
+            insert(section.copiedAs(work.song().freshSectionId(name), name), Assignment.of(work.song(), section.id()));
         });
     }
 
@@ -47,9 +49,12 @@ public final class OrderModel {
                 .anyMatch(section -> section.name().equals(name));
     }
 
-    private void insert(Section section) {
+    private void insert(Section section, Optional<PatternId> pattern) {
         int place = arrangement.choice().use() + 1;
-        work.change(song -> song.withSection(section).withOrder(with(song.order(), place, section.id())));
+        work.change(song -> Assignment.assigned(
+                song.withSection(section).withUses(with(song.uses(), place, Use.of(song.freshUseId(), section.id()))),
+                Where.in(section.id()),
+                pattern));
         arrangement.chooseUse(place);
     }
 
@@ -57,7 +62,7 @@ public final class OrderModel {
     public void repeatUse() {
         arrangement.choice().section().ifPresent(id -> {
             int place = arrangement.choice().use() + 1;
-            work.change(song -> song.withOrder(with(song.order(), place, id)));
+            work.change(song -> song.withUses(with(song.uses(), place, Use.of(song.freshUseId(), id))));
             arrangement.chooseUse(place);
         });
     }
@@ -66,9 +71,9 @@ public final class OrderModel {
     public void removeUse() {
         int use = arrangement.choice().use();
         if (use < 0) return;
-        var order = new ArrayList<>(work.song().order());
+        var order = new ArrayList<>(work.song().uses());
         order.remove(use);
-        work.change(song -> song.withOrder(order));
+        work.change(song -> song.withUses(order));
     }
 
     /** Moves the chosen entry by {@code step} places. */
@@ -76,9 +81,9 @@ public final class OrderModel {
         int use = arrangement.choice().use();
         int target = use + step;
         if (use < 0 || target < 0 || target >= work.song().order().size()) return;
-        var order = new ArrayList<>(work.song().order());
+        var order = new ArrayList<>(work.song().uses());
         order.add(target, order.remove(use));
-        work.change(song -> song.withOrder(order));
+        work.change(song -> song.withUses(order));
         arrangement.chooseUse(target);
     }
 

@@ -1,7 +1,9 @@
 package tactus.app.arrangement;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.SimpleIntegerProperty;
 import javafx.css.PseudoClass;
@@ -12,9 +14,16 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import tactus.app.words.Words;
+import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
-import tactus.core.song.Section;
+import tactus.core.rule.Swell;
+import tactus.core.section.Section;
+import tactus.core.song.Assignment;
+import tactus.core.song.Passes;
 import tactus.core.song.Song;
+import tactus.core.timeline.Timeline;
+import tactus.core.timeline.TimelineBar;
+import tactus.core.timeline.TimelineSpan;
 
 /**
  * The sections as they are played, each as long as its bars; sections that are not played stand at the end. Style class
@@ -26,14 +35,13 @@ final class RunningOrder extends ListView<RunningOrder.Entry> {
      * A line of the list.
      *
      * @param use its place in the running order, or -1 if it is not played
+     * @param bars of all its passes
+     * @param except what is other this time, in short; empty if it is the same
+     * @param level how loud it is, 0 to 5
      * @param longest the bars of the longest entry
      */
-    record Entry(int use, Section section, String pattern, int longest) {
-
-        int bars() {
-            return section.bars().size() * section.passes();
-        }
-    }
+    record Entry(
+            int use, Section section, String pattern, int bars, int passes, String except, double level, int longest) {}
 
     private static final PseudoClass SOUNDING = PseudoClass.getPseudoClass("sounding");
 
@@ -46,8 +54,8 @@ final class RunningOrder extends ListView<RunningOrder.Entry> {
         setCellFactory(_ -> new Cell());
     }
 
-    void show(Song song, ArrangementModel.Choice choice) {
-        List<Entry> entries = entries(song);
+    void show(Work.State state, ArrangementModel.Choice choice) {
+        List<Entry> entries = entries(state.song(), state.timeline());
         if (!getItems().equals(entries)) getItems().setAll(entries);
         entries.stream()
                 .filter(entry -> choice.use() >= 0
@@ -57,25 +65,55 @@ final class RunningOrder extends ListView<RunningOrder.Entry> {
                 .ifPresent(getSelectionModel()::select);
     }
 
-    private static List<Entry> entries(Song song) {
-        int longest = song.sections().stream()
-                .mapToInt(section -> section.bars().size() * section.passes())
-                .max()
-                .orElse(1);
+    private static List<Entry> entries(Song song, Timeline timeline) {
+        Map<Integer, Integer> bars = new HashMap<>();
+        for (TimelineBar bar : timeline.bars()) if (bar.number() > 0) bars.merge(bar.use(), 1, Integer::sum);
+        Map<Integer, Double> levels = new HashMap<>();
+        Map<Integer, String> played = new HashMap<>();
+        for (TimelineSpan span : timeline.spans()) {
+            levels.merge(span.use(), span.played().swell().at(1), Math::max);
+            span.pattern().flatMap(song::pattern).ifPresent(pattern -> played.putIfAbsent(span.use(), pattern.name()));
+        }
+        int longest = bars.values().stream().mapToInt(Integer::intValue).max().orElse(1);
+        var passes = new Passes(song);
         var entries = new ArrayList<Entry>();
-        for (int use = 0; use < song.order().size(); use++) {
-            entries.add(entry(song, use, song.section(song.order().get(use)).orElseThrow(), longest));
+        for (int use = 0; use < song.uses().size(); use++) {
+            Section section = song.section(song.uses().get(use).section()).orElseThrow();
+            double level = levels.getOrDefault(use, Swell.USUAL.at(0));
+            entries.add(new Entry(
+                    use,
+                    section,
+                    played.getOrDefault(use, pattern(song, section)),
+                    bars.getOrDefault(use, 0),
+                    passes.count(use),
+                    except(song, use),
+                    level,
+                    longest));
         }
         for (Section section : song.sections()) {
-            if (!song.order().contains(section.id())) entries.add(entry(song, -1, section, longest));
+            if (song.order().contains(section.id())) continue;
+            int count = section.bars().size();
+            entries.add(new Entry(
+                    -1, section, pattern(song, section), count, section.passes(), "", Swell.USUAL.at(0), longest));
         }
         return entries;
     }
 
-    private static Entry entry(Song song, int use, Section section, int longest) {
-        String pattern =
-                section.pattern().flatMap(song::pattern).map(Pattern::name).orElse(Words.of("assign.nothing"));
-        return new Entry(use, section, pattern, longest);
+    /** How many things are other in an entry than in its section. */
+    private static String except(Song song, int use) {
+        int id = song.uses().get(use).id();
+        long rules = song.rules().stream()
+                .filter(rule -> rule.where().use().id() == id)
+                .count();
+        long count = song.uses().get(use).excepts().size() + rules;
+        return count == 0 ? "" : Words.of("arrangement.except", count);
+    }
+
+    private static String pattern(Song song, Section section) {
+        return Assignment.of(song, section.id())
+                .flatMap(song::pattern)
+                .map(Pattern::name)
+                .orElse(Words.of("assign.nothing"));
     }
 
     /** The entry that sounds, or -1. */
@@ -88,11 +126,14 @@ final class RunningOrder extends ListView<RunningOrder.Entry> {
         private final Label name = new Label();
         private final Label facts = new Label();
         private final Region length = new Region();
-        private final HBox row = new HBox(new VBox(name, facts, length));
+        private final Label other = new Label();
+        private final HBox row = new HBox(new VBox(new HBox(8, name, other), facts, length));
 
         Cell() {
             setPrefWidth(0);
             name.getStyleClass().add("section-name");
+            other.getStyleClass().add("section-other");
+            other.setMinWidth(0);
             facts.getStyleClass().add("quiet");
             length.getStyleClass().add("section-length");
             playing.subscribe(_ -> showPlaying());
@@ -104,13 +145,17 @@ final class RunningOrder extends ListView<RunningOrder.Entry> {
             setGraphic(empty ? null : row);
             showPlaying();
             if (empty) return;
-            String times =
-                    entry.section().passes() > 1 ? "  ×" + entry.section().passes() : "";
+            String times = entry.passes() > 1 ? "  ×" + entry.passes() : "";
             name.setText(entry.section().name() + times);
             String bars = Words.of("count.bars", entry.bars());
-            facts.setText(entry.use() < 0 ? Words.of("arrangement.notPlayed") : bars + " · " + entry.pattern());
+            String played = bars + " · " + entry.pattern();
+            other.setText(entry.except());
+            facts.setText(entry.use() < 0 ? Words.of("arrangement.notPlayed") : played);
             length.setMaxWidth(Math.max(6, 200.0 * entry.bars() / entry.longest()));
-            setAccessibleText(name.getText() + ", " + facts.getText());
+            double thickness = 3 + 1.6 * entry.level();
+            length.setMinHeight(thickness);
+            length.setPrefHeight(thickness);
+            setAccessibleText(name.getText() + ", " + facts.getText() + " " + entry.except());
         }
 
         private void showPlaying() {

@@ -14,9 +14,9 @@ import javafx.scene.layout.VBox;
 import tactus.app.field.NamedField;
 import tactus.app.field.WholeNumberSpinner;
 import tactus.app.words.Words;
-import tactus.core.song.Section;
-import tactus.core.song.Span;
-import tactus.core.song.SpanLength;
+import tactus.core.harmony.Span;
+import tactus.core.harmony.SpanLength;
+import tactus.core.section.Section;
 import tactus.core.time.Meter;
 
 /** Name, passes and the chosen chord of a section, to be changed. Style class {@code section-head}. */
@@ -34,11 +34,14 @@ final class SectionHead extends VBox {
     private final HBox passButtons = new HBox();
     private final VBox passField = new VBox();
     private final Label problem = new Label();
+    private final Label units = new Label();
+    private final HarmonyLineBar line;
     private boolean showing;
 
     SectionHead(ArrangementModel model, HarmonyModel harmony) {
         this.model = model;
         this.harmony = harmony;
+        line = new HarmonyLineBar(harmony);
         getStyleClass().add("section-head");
         problem.getStyleClass().add("problem");
         problem.setWrapText(true);
@@ -58,7 +61,9 @@ final class SectionHead extends VBox {
                 field("meter", meter),
                 passField);
         row.getStyleClass().add("frame-bar");
-        getChildren().setAll(row, problem);
+        units.getStyleClass().add("quiet");
+        units.setId("section-units");
+        getChildren().setAll(row, problem, line, units);
         listen();
     }
 
@@ -116,6 +121,7 @@ final class SectionHead extends VBox {
         setDisable(section.isEmpty());
         problem.setText("");
         section.ifPresent(this::show);
+        line.show();
         showing = false;
     }
 
@@ -127,17 +133,20 @@ final class SectionHead extends VBox {
         length.setDisable(span.isEmpty());
         if (!chord.isFocused() || !harmony.says(chord.getText())) chord.setText(harmony.typedName());
         length.setText(span.map(found -> found.length().toString()).orElse(""));
+        units.setText(
+                span.isPresent() ? harmony.inOtherUnits() : model.isAsWritten() ? "" : Words.of("section.otherHere"));
         meter.setValue(harmony.meter().map(Meter::toString).orElse(""));
-        showPasses(section);
+        showPasses();
     }
 
     /** A button for each pass; of very many the first ones and the last, which can differ. */
-    private void showPasses(Section section) {
+    private void showPasses() {
         passButtons.getChildren().clear();
-        passField.setVisible(section.passes() > 1);
+        passField.setVisible(model.passes() > 1);
         var group = new ToggleGroup();
-        IntStream.rangeClosed(1, section.passes())
-                .filter(pass -> pass < MOST_PASS_BUTTONS || pass == section.passes())
+        int count = model.passes();
+        IntStream.rangeClosed(1, count)
+                .filter(pass -> pass < MOST_PASS_BUTTONS || pass == count)
                 .forEach(pass -> passButtons.getChildren().add(passButton(pass, group)));
     }
 
@@ -152,6 +161,11 @@ final class SectionHead extends VBox {
             model.choosePass(pass);
         });
         return button;
+    }
+
+    /** Puts the focus on the line of chords. */
+    void editLine() {
+        line.takeFocus();
     }
 
     /** Puts the focus where the chosen chord is named. */

@@ -15,7 +15,7 @@ import tactus.app.words.Words;
 import tactus.core.pattern.Pattern;
 import tactus.core.picture.Frame;
 import tactus.core.picture.Passage;
-import tactus.core.song.Section;
+import tactus.core.section.Section;
 import tactus.core.song.Song;
 
 /** The patterns of a song, each with its picture as an emblem. Style class {@code pattern-list}. */

@@ -75,10 +75,14 @@ final class CheckCommand implements Callable<Integer> {
         tree.put("sentence", snag.sentence());
         switch (snag.place()) {
             case Place.InSection in -> tree.put("section", in.section().value()).put("bar", in.bar() + 1);
+            case Place.InUse in ->
+                tree.put("entry", in.use() + 1).put("pass", in.pass()).put("chord", in.span() + 1);
+            case Place.InRules in -> tree.put("rule", in.index() + 1);
             case Place.InPattern in -> tree.put("pattern", in.pattern().value()).put("slot", in.slot() + 1);
             case Place.InChord in -> tree.put("chord", in.chord());
             case Place.InFacts _ -> tree.put("facts", true);
         }
+        snag.fix().ifPresent(fix -> tree.put("fix", fix.label()));
         ObjectNode numbers = tree.putObject("numbers");
         snag.numbers().forEach(number -> numbers.put(number.label(), number.value()));
     }

@@ -11,7 +11,9 @@ import tactus.formats.song.SongFile;
 public enum DemoSong {
     LANTERN_WALK("lantern-walk", "Lantern Walk"),
     RAIN_ON_THE_BOATHOUSE("rain-on-the-boathouse", "Rain on the Boathouse"),
-    LAST_CHAIR_WALTZ("last-chair-waltz", "Last Chair Waltz");
+    LAST_CHAIR_WALTZ("last-chair-waltz", "Last Chair Waltz"),
+    SEVEN_STEPS_TO_THE_POND("seven-steps-to-the-pond", "Seven Steps to the Pond"),
+    KETTLE_FOR_THE_STEWARDS("kettle-for-the-stewards", "Kettle for the Stewards");
 
     private final String file;
     private final String title;

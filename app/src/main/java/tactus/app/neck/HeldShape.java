@@ -2,6 +2,7 @@ package tactus.app.neck;
 
 import java.util.List;
 import java.util.Optional;
+import tactus.core.harmony.Chord;
 import tactus.core.shape.Barre;
 import tactus.core.shape.Finger;
 import tactus.core.shape.FrettingHand;
@@ -9,7 +10,6 @@ import tactus.core.shape.Grip;
 import tactus.core.shape.Neck;
 import tactus.core.shape.StringRange;
 import tactus.core.shape.Voicing;
-import tactus.core.song.Chord;
 
 /**
  * A shape as it is drawn.

@@ -3,14 +3,16 @@ package tactus.app.player;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import tactus.core.harmony.Chord;
+import tactus.core.harmony.Span;
+import tactus.core.harmony.SpanLength;
 import tactus.core.pattern.Pattern;
+import tactus.core.rule.Where;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
 import tactus.core.shape.Voicing;
-import tactus.core.song.Chord;
-import tactus.core.song.Section;
-import tactus.core.song.SectionId;
+import tactus.core.song.Assignment;
 import tactus.core.song.Song;
-import tactus.core.song.Span;
-import tactus.core.song.SpanLength;
 import tactus.core.time.Length;
 import tactus.core.timeline.Timeline;
 
@@ -31,17 +33,17 @@ final class PatternPreview {
                 "Preview",
                 Collections.nCopies(bars, pattern.meter()),
                 List.of(new Span(chord.name(), SpanLength.bars(bars))),
-                1,
-                Optional.of(pattern.id()),
-                Optional.empty());
-        var facts = song.facts();
-        if (pattern.frame().pickup() == 0) {
-            return Timeline.of(
-                    new Song(facts, List.of(chord), List.of(pattern), List.of(section), List.of(section.id())));
-        }
+                1);
         Section front = roomInFront(pattern, chord);
-        return Timeline.of(new Song(
-                facts, List.of(chord), List.of(pattern), List.of(front, section), List.of(front.id(), section.id())));
+        boolean leads = pattern.frame().pickup() > 0;
+        List<Section> sections = leads ? List.of(front, section) : List.of(section);
+        var alone = new Song(
+                song.facts().withPickup(0),
+                List.of(chord),
+                List.of(pattern),
+                sections,
+                sections.stream().map(Section::id).toList());
+        return Timeline.of(Assignment.assigned(alone, Where.in(section.id()), Optional.of(pattern.id())));
     }
 
     /** A bar on the chord, with nothing played in it but the pick-up. */
@@ -51,9 +53,7 @@ final class PatternPreview {
                 "Front",
                 List.of(pattern.meter()),
                 List.of(new Span(chord.name(), SpanLength.bars(1))),
-                1,
-                Optional.empty(),
-                Optional.empty());
+                1);
     }
 
     /** Where in the timeline the pattern starts, its pick-up first. */

@@ -13,7 +13,7 @@ import tactus.app.action.Actions;
 import tactus.app.action.LateTooltip;
 import tactus.app.words.Words;
 import tactus.app.work.Work;
-import tactus.core.song.Section;
+import tactus.core.section.Section;
 import tactus.core.timeline.TimelineBar;
 import tactus.formats.font.MusicText;
 import tactus.formats.sheet.FactsText;

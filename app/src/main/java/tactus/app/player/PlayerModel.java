@@ -15,6 +15,7 @@ import javafx.beans.property.SimpleIntegerProperty;
 import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.song.Passes;
 import tactus.core.time.Length;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
@@ -40,6 +41,7 @@ public final class PlayerModel {
     private Optional<PatternId> pattern = Optional.empty();
     private Optional<Timeline> timeline = Optional.empty();
     private boolean clickOnly;
+    private final BooleanProperty withoutExceptions = new SimpleBooleanProperty(this, "withoutExceptions");
     private int firstBar = 1;
     private double playedFrom;
 
@@ -58,9 +60,26 @@ public final class PlayerModel {
         if (work.timeline().bars().isEmpty()) return;
         pattern = Optional.empty();
         clickOnly = false;
-        firstBar = Math.clamp(startBar.get(), 1, work.timeline().bars().size());
-        timeline = Optional.of(work.timeline());
+        firstBar = firstBar();
+        timeline = Optional.of(songTimeline());
         start();
+    }
+
+    /** The pick-up belongs to the first bar, so that a song that is played from its start has it. */
+    private int firstBar() {
+        TimelineBar last = work.timeline().bars().getLast();
+        int least = work.timeline().bars().getFirst().number();
+        int wanted = startBar.get() == 1 ? least : startBar.get();
+        return Math.clamp(wanted, least, last.number());
+    }
+
+    /** The song as it is; in a loop without exceptions the section that goes round is as it is written. */
+    private Timeline songTimeline() {
+        if (!withoutExceptions.get() || !loops.get()) return work.timeline();
+        return work.timeline()
+                .bar(firstBar)
+                .map(bar -> Timeline.of(Passes.withoutExceptions(work.song(), bar.use())))
+                .orElse(work.timeline());
     }
 
     /** Plays one pattern round and round. */
@@ -96,7 +115,7 @@ public final class PlayerModel {
     private Score score() {
         Timeline played = timeline.orElseThrow();
         Playback playback = playback(played);
-        playedFrom = playback.from() / played.tempo().secondsInWhole();
+        playedFrom = played.tempoMap().position(playback.from());
         return Score.of(played, playback);
     }
 
@@ -115,13 +134,13 @@ public final class PlayerModel {
         }
         timeline = pattern.flatMap(work.song()::pattern)
                 .map(heard -> PatternPreview.of(work.song(), clickOnly ? silent(heard) : heard))
-                .or(() -> Optional.of(work.timeline()));
+                .or(() -> Optional.of(songTimeline()));
         transport.replace(score());
     }
 
     private boolean stillThere() {
         return pattern.map(id -> work.song().pattern(id).isPresent())
-                .orElseGet(() -> firstBar <= work.timeline().bars().size());
+                .orElseGet(() -> work.timeline().bar(firstBar).isPresent());
     }
 
     private Playback playback(Timeline played) {
@@ -131,7 +150,7 @@ public final class PlayerModel {
             Length to = from.plus(heard.frame().pickupLength()).plus(heard.length());
             return playback(played.seconds(from), played.seconds(to), true);
         }
-        TimelineBar first = played.bars().get(firstBar - 1);
+        TimelineBar first = played.bar(firstBar).orElse(played.bars().getFirst());
         if (!loops.get()) return playback(first.seconds(), played.seconds(), false);
         var section =
                 played.bars().stream().filter(bar -> bar.use() == first.use()).toList();
@@ -151,8 +170,8 @@ public final class PlayerModel {
             stop();
             return;
         }
-        double inWhole = work.song().facts().tempo().secondsInWhole();
-        transport.seconds().ifPresent(seconds -> position.set(seconds / inWhole));
+        Timeline played = timeline.orElseThrow();
+        transport.seconds().ifPresent(seconds -> position.set(played.tempoMap().position(seconds)));
     }
 
     /** The stroke that sounds or passes now, if the song is playing. */
@@ -194,7 +213,7 @@ public final class PlayerModel {
             return pattern.get().equals(shown.id()) ? position.get() - start : Double.NaN;
         }
         return strokeNow()
-                .filter(stroke -> stroke.pattern().equals(shown.id()))
+                .filter(stroke -> stroke.pattern().equals(Optional.of(shown.id())))
                 .filter(stroke -> stroke.slot() < shown.grid().size())
                 .map(stroke -> shown.grid().slots().get(stroke.slot()).at().toDouble()
                         + position.get()
@@ -245,6 +264,11 @@ public final class PlayerModel {
 
     public BooleanProperty loopsProperty() {
         return loops;
+    }
+
+    /** Whether a section that goes round in a loop is played without what is other in that entry. */
+    public BooleanProperty withoutExceptionsProperty() {
+        return withoutExceptions;
     }
 
     /** The bar, from 1, that the song is played from. */

@@ -53,7 +53,8 @@ public final class CapoModel {
                 song.sections().stream()
                         .map(section -> List.of(section.bars(), section.spans(), section.passes()))
                         .toList(),
-                song.order(),
+                song.uses(),
+                song.rules(),
                 settings.handProperty().get(),
                 settings.scaleLengthProperty().get());
         if (Objects.equals(question, asked)) return;

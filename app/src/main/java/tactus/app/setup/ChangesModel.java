@@ -7,12 +7,12 @@ import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.capo.ChordUse;
 import tactus.core.chord.ChordName;
+import tactus.core.harmony.Chord;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Grip;
 import tactus.core.shape.Neck;
 import tactus.core.shape.ShapeChange;
 import tactus.core.song.ChangeCount;
-import tactus.core.song.Chord;
 import tactus.core.song.Song;
 
 /** The changes between the song's chords, the hardest work first. */

@@ -12,7 +12,7 @@ import tactus.app.neck.HeldShape;
 import tactus.app.neck.ShapeView;
 import tactus.app.words.Words;
 import tactus.app.work.Settings;
-import tactus.core.song.Chord;
+import tactus.core.harmony.Chord;
 import tactus.formats.font.MusicText;
 
 /** A chord of the song with its shape, to be chosen. Style class {@code chord-card}; state {@code :wrong}. */

@@ -18,10 +18,10 @@ import tactus.app.words.ChordText;
 import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.harmony.Chord;
 import tactus.core.shape.Grip;
 import tactus.core.snag.Place;
 import tactus.core.snag.Snag;
-import tactus.core.song.Chord;
 
 /** The song's chords in a row; one is chosen. Style class {@code chord-strip}. */
 final class ChordStrip extends VBox {

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import tactus.core.chord.ChordName;
 import tactus.core.chord.NameGuess;
+import tactus.core.harmony.Chord;
 import tactus.core.pitch.Tuning;
 import tactus.core.shape.Effort;
 import tactus.core.shape.FrettingHand;
@@ -12,7 +13,6 @@ import tactus.core.shape.Grip;
 import tactus.core.shape.Neck;
 import tactus.core.shape.ShapeCheck;
 import tactus.core.shape.ShapeFault;
-import tactus.core.song.Chord;
 import tactus.core.song.Facts;
 
 /** A chord's shape as it sounds in the song's tuning and as one hand holds it. */

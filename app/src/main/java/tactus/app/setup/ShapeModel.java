@@ -10,6 +10,7 @@ import tactus.app.work.Aside;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.chord.ChordName;
+import tactus.core.harmony.Chord;
 import tactus.core.pitch.Tuning;
 import tactus.core.shape.Fingering;
 import tactus.core.shape.FrettingHand;
@@ -19,7 +20,6 @@ import tactus.core.shape.ShapeSearch;
 import tactus.core.shape.StandIn;
 import tactus.core.shape.StringRange;
 import tactus.core.shape.Voicing;
-import tactus.core.song.Chord;
 import tactus.core.song.Song;
 
 /** One chord's shape while it is being made: what it sounds as, what is wrong with it, and what else would do. */

@@ -26,10 +26,10 @@ import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.chord.ChordName;
 import tactus.core.chord.NameGuess;
+import tactus.core.harmony.Chord;
 import tactus.core.shape.Effort;
 import tactus.core.shape.Grip;
 import tactus.core.shape.ShapeFault;
-import tactus.core.song.Chord;
 
 /** The chosen chord on the neck, where its shape is made. Style class {@code shape-panel}. */
 final class ShapePanel extends HBox {

@@ -14,6 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
+import tactus.app.arrangement.VersionsModel;
 import tactus.app.words.Words;
 import tactus.app.work.Work;
 import tactus.formats.sheet.FactsText;
@@ -27,8 +28,9 @@ final class Header extends HBox {
     private final Label title = new Label();
     private final Label facts = new Label();
     private final Button snags;
+    private final VersionChoice version;
 
-    Header(Work work, Actions actions, ReadOnlyObjectProperty<Place> place) {
+    Header(Work work, VersionsModel versions, Actions actions, ReadOnlyObjectProperty<Place> place) {
         getStyleClass().add("header");
         setAlignment(Pos.CENTER_LEFT);
         var switches = new HBox();
@@ -54,7 +56,8 @@ final class Header extends HBox {
         snags = actions.button("view.snags");
         snags.getStyleClass().add("snag-button");
         snags.setMinWidth(USE_PREF_SIZE);
-        getChildren().setAll(switches, lines, snags);
+        version = new VersionChoice(work, versions);
+        getChildren().setAll(switches, lines, version, snags);
         work.stateProperty().subscribe(this::show);
         work.unsavedProperty().subscribe(_ -> showTitle(work));
         work.stateProperty().subscribe(_ -> showTitle(work));

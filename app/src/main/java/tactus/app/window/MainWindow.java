@@ -18,10 +18,9 @@ import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import tactus.app.action.Actions;
 import tactus.app.arrangement.ArrangementActions;
-import tactus.app.arrangement.ArrangementModel;
+import tactus.app.arrangement.ArrangementPanel;
+import tactus.app.arrangement.ArrangementParts;
 import tactus.app.arrangement.ArrangementView;
-import tactus.app.arrangement.HarmonyModel;
-import tactus.app.arrangement.OrderModel;
 import tactus.app.bench.BenchActions;
 import tactus.app.bench.BenchParts;
 import tactus.app.bench.BenchView;
@@ -38,6 +37,7 @@ import tactus.app.work.Autosave;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.snag.Snag;
+import tactus.core.song.Accepted;
 import tactus.formats.sheet.Paper;
 import tactus.sound.transport.Transport;
 
@@ -51,8 +51,7 @@ final class MainWindow extends StackPane {
     private final Autosave autosave;
     private final PlayerModel player;
     private final BenchParts bench;
-    private final ArrangementModel arrangement;
-    private final HarmonyModel harmony;
+    private final ArrangementParts arrangement;
     private final ShapeModel shapes;
     private final CapoModel capo;
     private final ObjectProperty<SetUpPanel> panel = new SimpleObjectProperty<>(this, "panel", SetUpPanel.SHAPE);
@@ -61,7 +60,7 @@ final class MainWindow extends StackPane {
     private final Overlay overlay = new Overlay();
     private final NoticeBar notices = new NoticeBar();
     private final StatusLine status = new StatusLine();
-    private final SnagList snags = new SnagList(this::go);
+    private final SnagList snags = new SnagList(this::go, this::mend, this::accept);
     private final ReadOnlyObjectWrapper<Place> place = new ReadOnlyObjectWrapper<>(this, "place", Place.BENCH);
     private final Map<Place, Node> places = new EnumMap<>(Place.class);
     private final StackPane stage = new StackPane();
@@ -76,8 +75,7 @@ final class MainWindow extends StackPane {
         this.autosave = autosave;
         player = new PlayerModel(work, transport);
         bench = BenchParts.of(work, player, settings, asker::toOpenMidi);
-        arrangement = new ArrangementModel(work, player);
-        harmony = new HarmonyModel(work, arrangement, settings);
+        arrangement = ArrangementParts.of(work, player, settings);
         shapes = new ShapeModel(work, settings, background::compute);
         capo = new CapoModel(work, settings, background::compute);
         desk = new SongDesk(work, settings, autosave, asker, overlay, notices, status);
@@ -85,12 +83,7 @@ final class MainWindow extends StackPane {
         new WindowActions(this, desk, exporting, () -> askToClose(close)).addTo(actions);
         SetUpActions.add(shapes, capo, panel, () -> show(Place.SET_UP), actions);
         BenchActions.add(bench, this::showBenchPanel, actions);
-        ArrangementActions.add(
-                arrangement,
-                new OrderModel(work, arrangement),
-                harmony,
-                () -> (ArrangementView) place(Place.ARRANGEMENT),
-                actions);
+        ArrangementActions.add(arrangement, this::arrangementView, this::showArrangementPanel, actions);
         getStyleClass().add("main-window");
         getChildren().setAll(frame(), overlay);
         clock = clock();
@@ -100,11 +93,13 @@ final class MainWindow extends StackPane {
     private BorderPane frame() {
         var frame = new BorderPane();
         frame.setTop(new VBox(
-                new Menus(actions, desk, settings), new Header(work, actions, place.getReadOnlyProperty()), notices));
+                new Menus(actions, desk, settings),
+                new Header(work, arrangement.versions(), actions, place.getReadOnlyProperty()),
+                notices));
         frame.setCenter(new StackPane(stage, snags));
         StackPane.setAlignment(snags, Pos.CENTER_RIGHT);
         frame.setBottom(new VBox(new PlayerBar(work, player, actions), status));
-        work.stateProperty().subscribe(state -> snags.show(state.snags()));
+        work.stateProperty().subscribe(state -> snags.show(state));
         work.openedProperty().subscribe((_, _) -> begin());
         player.silentProperty().subscribe(status::sayNoSound);
         return frame;
@@ -153,6 +148,18 @@ final class MainWindow extends StackPane {
         takeFocus(place(wanted));
     }
 
+    private ArrangementView arrangementView() {
+        show(Place.ARRANGEMENT);
+        return (ArrangementView) place(Place.ARRANGEMENT);
+    }
+
+    private void showArrangementPanel() {
+        ArrangementView view = arrangementView();
+        stage.applyCss();
+        stage.layout();
+        view.takePanelFocus();
+    }
+
     private void showBenchPanel() {
         show(Place.BENCH);
         stage.applyCss();
@@ -173,7 +180,7 @@ final class MainWindow extends StackPane {
         return places.computeIfAbsent(wanted, each -> switch (each) {
             case SET_UP -> new SetUpView(work, settings, shapes, capo, panel, actions);
             case BENCH -> new BenchView(bench, actions);
-            case ARRANGEMENT -> new ArrangementView(work, arrangement, harmony, player, settings, actions);
+            case ARRANGEMENT -> new ArrangementView(work, arrangement, player, settings, actions);
             case SHEET -> new SheetView(work, actions, background::run);
         });
     }
@@ -197,9 +204,18 @@ final class MainWindow extends StackPane {
     private void go(Snag snag) {
         switch (snag.place()) {
             case tactus.core.snag.Place.InSection in -> {
-                arrangement.chooseSection(in.section());
-                arrangement.chooseSpan(in.span());
+                arrangement.arrangement().chooseSection(in.section());
+                arrangement.arrangement().chooseSpan(in.span());
                 show(Place.ARRANGEMENT);
+            }
+            case tactus.core.snag.Place.InUse in -> {
+                arrangement.arrangement().choose(in.use(), in.pass(), in.span());
+                show(Place.ARRANGEMENT);
+            }
+            case tactus.core.snag.Place.InRules in -> {
+                arrangement.panel().set(ArrangementPanel.RULES);
+                show(Place.ARRANGEMENT);
+                arrangement.rules().edit(in.index());
             }
             case tactus.core.snag.Place.InPattern in -> {
                 bench.bench().choose(in.pattern());
@@ -212,10 +228,30 @@ final class MainWindow extends StackPane {
                 show(Place.SET_UP);
             }
             case tactus.core.snag.Place.InFacts _ -> {
-                panel.set(snag.kind() == Snag.Kind.CAPO_TOO_HIGH ? SetUpPanel.CAPO : SetUpPanel.TUNING);
-                show(Place.SET_UP);
+                goToFacts(snag.kind());
             }
         }
+    }
+
+    private void mend(Snag snag) {
+        snag.fix().ifPresent(fix -> work.change(fix.change()));
+    }
+
+    /** Takes a snag as meant, or with no reason back among the others. */
+    private void accept(Snag snag, Optional<String> reason) {
+        work.change(song -> song.withLesson(reason.map(why -> song.lesson().with(new Accepted(snag.key(), why)))
+                .orElse(song.lesson().without(snag.key()))));
+    }
+
+    private void goToFacts(Snag.Kind kind) {
+        boolean ofLength = kind == Snag.Kind.NOT_AS_LONG_AS_RECORDING || kind == Snag.Kind.PLANNED_PART_MISSING;
+        if (ofLength) {
+            arrangement.panel().set(ArrangementPanel.SUMS);
+            show(Place.ARRANGEMENT);
+            return;
+        }
+        panel.set(kind == Snag.Kind.CAPO_TOO_HIGH ? SetUpPanel.CAPO : SetUpPanel.TUNING);
+        show(Place.SET_UP);
     }
 
     /** Plays what the place in sight is about, or stops. */
@@ -276,6 +312,10 @@ final class MainWindow extends StackPane {
 
     Actions actions() {
         return actions;
+    }
+
+    ArrangementParts arrangement() {
+        return arrangement;
     }
 
     Settings settings() {

@@ -1,16 +1,22 @@
 package tactus.app.window;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.words.Words;
+import tactus.app.work.Work;
 import tactus.core.snag.Snag;
 
 /** Every snag of the song; choosing one leads to its place. Style class {@code snag-list}. */
@@ -19,11 +25,20 @@ final class SnagList extends VBox {
     private static final int MOST_SHOWN = 200;
 
     private final Consumer<Snag> go;
+    private final Consumer<Snag> mend;
+    private final BiConsumer<Snag, Optional<String>> accept;
     private final VBox entries = new VBox();
-    private List<Snag> shown = List.of();
+    private Optional<Work.State> shown = Optional.empty();
 
-    SnagList(Consumer<Snag> go) {
+    /**
+     * @param go leads to the place of a snag
+     * @param mend does what mends it
+     * @param accept takes it as meant with a reason, or without one back
+     */
+    SnagList(Consumer<Snag> go, Consumer<Snag> mend, BiConsumer<Snag, Optional<String>> accept) {
         this.go = go;
+        this.mend = mend;
+        this.accept = accept;
         getStyleClass().add("snag-list");
         var title = new Label(Words.of("snags.title"));
         title.getStyleClass().add("column-title");
@@ -38,18 +53,59 @@ final class SnagList extends VBox {
         setVisible(false);
     }
 
-    /** Shows {@code snags}; of very many only the first ones. */
-    void show(List<Snag> snags) {
-        shown = snags;
+    /** Shows the snags of {@code state}; of very many only the first ones. */
+    void show(Work.State state) {
+        shown = Optional.of(state);
         if (isVisible()) fill();
     }
 
     private void fill() {
+        List<Snag> snags = shown.map(Work.State::snags).orElse(List.of());
         entries.getChildren()
-                .setAll(shown.stream().limit(MOST_SHOWN).map(this::entry).toList());
-        if (shown.isEmpty()) entries.getChildren().add(new Label(Words.of("snags.none")));
-        int more = shown.size() - MOST_SHOWN;
+                .setAll(snags.stream().limit(MOST_SHOWN).map(this::entry).toList());
+        if (snags.isEmpty()) entries.getChildren().add(new Label(Words.of("snags.none")));
+        int more = snags.size() - MOST_SHOWN;
         if (more > 0) entries.getChildren().add(new Label(Words.of("open.more", more)));
+        List<Snag> accepted = shown.map(Work.State::accepted).orElse(List.of());
+        if (accepted.isEmpty()) return;
+        entries.getChildren().add(line(Words.of("snags.accepted"), "column-title"));
+        accepted.forEach(snag -> entries.getChildren().add(accepted(snag)));
+    }
+
+    private Node accepted(Snag snag) {
+        String reason = shown.orElseThrow().song().lesson().reason(snag.key()).orElse("");
+        var back = new Button(Words.of("snags.takeBack"));
+        back.setOnAction(_ -> accept.accept(snag, Optional.empty()));
+        var entry = new VBox(
+                line(snag.where(), "snag-where"),
+                line(snag.sentence(), "quiet"),
+                line(Words.of("snags.meant", reason), "snag-sentence"),
+                back);
+        entry.getStyleClass().add("snag-entry");
+        return entry;
+    }
+
+    /** What mends it, and a field for the reason why it is meant. */
+    private HBox answers(Snag snag) {
+        var answers = new HBox();
+        answers.getStyleClass().add("snag-answers");
+        snag.fix().ifPresent(fix -> {
+            var button = new Button(fix.label());
+            button.getStyleClass().add("snag-fix");
+            button.setMinWidth(0);
+            button.setOnAction(_ -> mend.accept(snag));
+            answers.getChildren().add(button);
+        });
+        var reason = new TextField();
+        reason.setPromptText(Words.of("snags.reason"));
+        reason.setAccessibleText(Words.of("snags.reason"));
+        reason.getStyleClass().add("snag-reason");
+        reason.setOnAction(_ -> {
+            if (!reason.getText().isBlank()) accept.accept(snag, Optional.of(reason.getText()));
+        });
+        HBox.setHgrow(reason, Priority.ALWAYS);
+        answers.getChildren().add(reason);
+        return answers;
     }
 
     private Node entry(Snag snag) {
@@ -60,7 +116,7 @@ final class SnagList extends VBox {
                         .map(number -> number.label() + " " + number.value())
                         .collect(Collectors.joining("  ·  ")),
                 "quiet");
-        var entry = new VBox(where, sentence, numbers);
+        var entry = new VBox(where, sentence, numbers, answers(snag));
         entry.getStyleClass().add("snag-entry");
         entry.setFocusTraversable(true);
         entry.setAccessibleText(snag.toString());
@@ -78,6 +134,7 @@ final class SnagList extends VBox {
 
     private void onKey(KeyEvent press, Node entry, Snag snag) {
         int index = entries.getChildren().indexOf(entry);
+        if (press.getTarget() != entry) return;
         if (press.getCode() == KeyCode.ENTER) go.accept(snag);
         else if (press.getCode() == KeyCode.UP) focus(index - 1);
         else if (press.getCode() == KeyCode.DOWN) focus(index + 1);

@@ -1,8 +1,8 @@
 package tactus.app.words;
 
 import tactus.core.chord.ChordName;
+import tactus.core.harmony.Chord;
 import tactus.core.pitch.NoteSchool;
-import tactus.core.song.Chord;
 import tactus.formats.font.MusicText;
 
 /** Names of chords as a user reads them. */

@@ -19,12 +19,17 @@ import tactus.core.timeline.Timeline;
 /** The song that is being worked on, with everything that follows from it. */
 public final class Work {
 
-    /** What the song is and what follows from it, always in step. */
-    public record State(Song song, Timeline timeline, List<Snag> snags) {
+    /**
+     * What the song is and what follows from it, always in step.
+     *
+     * @param snags those that are not accepted
+     * @param accepted those that are meant so
+     */
+    public record State(Song song, Timeline timeline, List<Snag> snags, List<Snag> accepted) {
 
         static State of(Song song) {
             Timeline timeline = Timeline.of(song);
-            return new State(song, timeline, Snags.of(song, timeline));
+            return new State(song, timeline, Snags.of(song, timeline), Snags.accepted(song, timeline));
         }
     }
 

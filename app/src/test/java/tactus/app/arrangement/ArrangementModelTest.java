@@ -16,10 +16,11 @@ import tactus.app.player.PlayerModel;
 import tactus.app.work.DataFolder;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.harmony.SpanLength;
 import tactus.core.pattern.PatternId;
-import tactus.core.song.SectionId;
+import tactus.core.section.SectionId;
+import tactus.core.song.Assignment;
 import tactus.core.song.Song;
-import tactus.core.song.SpanLength;
 import tactus.core.time.Meter;
 import tactus.sound.transport.Transport;
 
@@ -87,7 +88,7 @@ class ArrangementModelTest {
     void theChoiceStaysNearWhatWasTakenAway() {
         model.chooseUse(7);
         order.deleteSection();
-        assertEquals("last-chorus 1/0", where());
+        assertEquals("chorus 1/0", where());
         work.begin(Song.empty("Empty"));
         assertEquals("- 1/0", where());
         assertTrue(model.bars().isEmpty());
@@ -178,7 +179,7 @@ class ArrangementModelTest {
         model.assign(2, true);
         assertEquals(
                 Optional.of(new PatternId("lantern-march")),
-                model.section().orElseThrow().lastPassPattern());
+                Assignment.ofLastPass(work.song(), new SectionId("intro")));
     }
 
     @Test

@@ -8,16 +8,25 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Path;
+import java.util.EnumSet;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import tactus.core.harmony.SpanLength;
+import tactus.core.pitch.Tuning;
+import tactus.core.rule.Company;
+import tactus.core.rule.FitChoice;
+import tactus.core.rule.Rule;
+import tactus.core.rule.What;
+import tactus.core.rule.Where;
+import tactus.core.section.Section;
 import tactus.core.snag.Snag;
 import tactus.core.snag.Snags;
-import tactus.core.song.Section;
 import tactus.core.song.Song;
 import tactus.core.stroke.Miss;
 import tactus.core.stroke.Strum;
@@ -47,8 +56,7 @@ class DemoSongTest {
         Song song = demo.song();
         assertTrue(Timeline.of(song).bars().size() >= 40);
         assertTrue(new HashSet<>(song.order()).size() < song.order().size(), "a section is played twice");
-        assertTrue(song.sections().stream()
-                .anyMatch(section -> section.lastPassPattern().isPresent()));
+        assertTrue(song.rules().stream().anyMatch(rule -> !rule.where().pass().isEvery()));
     }
 
     @ParameterizedTest
@@ -74,13 +82,67 @@ class DemoSongTest {
         });
     }
 
+    /** Each has two mistakes of different kinds, as a real lesson's papers would. */
+    @ParameterizedTest
+    @EnumSource(DemoSong.class)
+    void hasTwoMistakesThatTheSnagsFind(DemoSong demo) {
+        Song song = demo.song();
+        long kinds = Snags.of(song, Timeline.of(song)).stream()
+                .map(Snag::kind)
+                .distinct()
+                .count();
+        assertEquals(2, kinds);
+    }
+
     @Test
-    void togetherTheyShowThreeMetersAShortBarAndSlipsOfEverySort() {
+    void togetherTheyUseEverythingAnArrangementHas() {
+        List<Song> songs = Stream.of(DemoSong.values()).map(DemoSong::song).toList();
+        List<Rule> rules = songs.stream().flatMap(song -> song.rules().stream()).toList();
+        assertEquals(
+                EnumSet.allOf(Where.Level.class),
+                EnumSet.copyOf(rules.stream().map(rule -> rule.where().level()).toList()));
+        Set<Object> events =
+                rules.stream().flatMap(rule -> rule.play().what().stream()).collect(Collectors.toSet());
+        assertTrue(events.containsAll(List.of(What.Event.HELD, What.Event.STOP, What.Event.MUTED)));
+        assertEquals(
+                EnumSet.of(FitChoice.CUT, FitChoice.CARRY, FitChoice.WHOLE_ROUNDS),
+                EnumSet.copyOf(rules.stream()
+                        .flatMap(rule -> rule.play().fit().stream())
+                        .toList()));
+        assertTrue(rules.stream().anyMatch(rule -> rule.play().raise().isPresent()));
+        assertTrue(rules.stream().anyMatch(rule -> rule.play().pause().isPresent()));
+        assertEquals(
+                4,
+                songs.stream()
+                        .flatMap(song -> song.uses().stream())
+                        .flatMap(use -> use.excepts().stream())
+                        .map(except -> except.change().getClass())
+                        .distinct()
+                        .count());
+        assertTrue(songs.stream().anyMatch(song -> song.facts().pickup() > 0));
+        assertTrue(songs.stream().anyMatch(song -> song.versions().all().size() > 1));
+        assertTrue(songs.stream().anyMatch(song -> !song.facts().tuning().equals(Tuning.STANDARD)));
+        assertTrue(songs.stream().anyMatch(song -> song.facts().company() != Company.ALONE));
+        assertTrue(songs.stream()
+                .flatMap(song -> song.sections().stream())
+                .anyMatch(section ->
+                        section.spans().stream().anyMatch(span -> span.length() instanceof SpanLength.Rounds)));
+    }
+
+    @Test
+    void togetherTheyShowFourMetersAShortBarAndSlipsOfManySorts() {
         Set<Meter> meters = Stream.of(DemoSong.values())
                 .flatMap(demo -> demo.song().sections().stream())
                 .flatMap(section -> section.bars().stream())
                 .collect(Collectors.toSet());
-        assertEquals(Set.of(Meter.parse("4/4"), Meter.parse("6/8"), Meter.parse("3/4"), Meter.parse("2/4")), meters);
+        assertEquals(
+                Set.of(
+                        Meter.parse("4/4"),
+                        Meter.parse("6/8"),
+                        Meter.parse("3/4"),
+                        Meter.parse("2/4"),
+                        Meter.parse("7/8")),
+                meters);
         Set<Snag.Kind> kinds = Stream.of(DemoSong.values())
                 .map(DemoSong::song)
                 .flatMap(song -> Snags.of(song, Timeline.of(song)).stream())
@@ -91,7 +153,12 @@ class DemoSongTest {
                         Snag.Kind.SPANS_DO_NOT_FILL_BARS,
                         Snag.Kind.PATTERN_CUT,
                         Snag.Kind.AGAINST_THE_HAND,
-                        Snag.Kind.SHAPE_NOT_ITS_NAME),
+                        Snag.Kind.SHAPE_NOT_ITS_NAME,
+                        Snag.Kind.PLANNED_PART_MISSING,
+                        Snag.Kind.RULES_CONTRADICT,
+                        Snag.Kind.LENGTH_ODD,
+                        Snag.Kind.LENGTH_UNLIKE_SIBLING,
+                        Snag.Kind.SECOND_PART_OFF_CHORD),
                 kinds);
     }
 }

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
+import tactus.core.harmony.Chord;
 import tactus.core.shape.Barre;
 import tactus.core.shape.Finger;
 import tactus.core.shape.Fingering;
@@ -14,7 +15,6 @@ import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
 import tactus.core.shape.StringRange;
 import tactus.core.shape.Voicing;
-import tactus.core.song.Chord;
 
 class HeldShapeTest {
 

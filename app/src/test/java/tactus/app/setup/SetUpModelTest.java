@@ -12,9 +12,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 import tactus.app.demo.DemoSong;
 import tactus.core.capo.CapoChoice;
 import tactus.core.capo.CapoPlan;
+import tactus.core.harmony.Chord;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Spelling;
-import tactus.core.song.Chord;
 
 /** Facts, guitar, capo plan and changes, without a window. */
 class SetUpModelTest {

@@ -202,7 +202,7 @@ class SongFlowTest extends WindowTest {
         press(ENTER);
         assertTrue(text("#song-facts").startsWith("sounds in E · shapes in C · capo 4"), text("#song-facts"));
         fill("#facts-tempo", "60");
-        assertTrue(text("#song-facts").endsWith("100 bars · 6:40"), text("#song-facts"));
+        assertTrue(text("#song-facts").endsWith("100 bars · 6:42"), text("#song-facts"));
         fill("#facts-tempo", "1000");
         assertTrue(text(".set-up-view .problem").contains("20 to 400"), text(".set-up-view .problem"));
         assertEquals(100, song().facts().tempo().perMinute());

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
@@ -24,8 +25,8 @@ import tactus.app.work.DataFolder;
 import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
-import tactus.core.song.Section;
-import tactus.core.song.SectionId;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
 import tactus.core.song.Song;
 
 /** The real window with a demo song, used with real keys and clicks, offscreen. */
@@ -113,6 +114,14 @@ abstract class WindowTest {
     String text(String query) {
         Node node = robot.lookup(query).query();
         return node instanceof TextInputControl input ? input.getText() : ((Labeled) node).getText();
+    }
+
+    /** Everything that is said within a part of the window. */
+    String textsIn(String query) {
+        Node part = robot.lookup(query).query();
+        return robot.from(part).lookup(Labeled.class::isInstance).queryAllAs(Labeled.class).stream()
+                .map(Labeled::getText)
+                .collect(Collectors.joining(" | "));
     }
 
     /** Waits for what is computed beside the window. */

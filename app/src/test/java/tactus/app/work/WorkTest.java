@@ -84,7 +84,7 @@ class WorkTest {
     void timelineAndSnagsAreAlwaysThoseOfTheSong() {
         Song demo = DemoSong.LAST_CHAIR_WALTZ.song();
         work.begin(demo);
-        assertEquals(112, work.timeline().bars().size());
+        assertEquals(131, work.timeline().bars().size());
         assertFalse(work.snags().isEmpty());
         work.change(song -> song.withOrder(song.order().subList(0, 1)));
         assertEquals(8, work.timeline().bars().size());

@@ -4,9 +4,9 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import tactus.core.chord.ChordName;
+import tactus.core.harmony.Chord;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.TuningAdvice;
-import tactus.core.song.Chord;
 import tactus.core.song.Facts;
 import tactus.core.song.Song;
 

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import tactus.core.chord.ChordName;
-import tactus.core.song.Chord;
+import tactus.core.harmony.Chord;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineSpan;

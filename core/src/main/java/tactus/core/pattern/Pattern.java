@@ -7,7 +7,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 import tactus.core.picking.PickingHand;
 import tactus.core.stroke.Hand;
 import tactus.core.stroke.Miss;
@@ -147,9 +146,16 @@ public record Pattern(
 
     /** The played strokes, one sign a slot; see {@link StrokeLine}. */
     public String line() {
-        return grid().slots().stream()
-                .map(slot -> StrokeLine.format(at(slot), frame.usualAt(slot)))
-                .collect(Collectors.joining());
+        var line = new StringBuilder();
+        String before = "";
+        for (Slot slot : grid().slots()) {
+            String sign = StrokeLine.format(at(slot), frame.usualAt(slot));
+            // The fret of one note and the string of the next would read as one number.
+            if (before.contains(":") && Character.isDigit(sign.charAt(0))) line.append(' ');
+            line.append(sign);
+            before = sign;
+        }
+        return line.toString();
     }
 
     /**

@@ -37,27 +37,34 @@ public record Performance(List<Note> notes, double seconds) {
         notes = Collections.unmodifiableList(notes);
     }
 
-    /** Plays {@code timeline} at its own tempo. */
+    /** Plays the first guitar of {@code timeline} at its own tempo. */
     public static Performance of(Timeline timeline) {
-        return new Player(timeline).performance();
+        return new Player(timeline, timeline.strokes()).performance();
+    }
+
+    /** Plays the second guitar, if there is one. */
+    public static Performance ofSecond(Timeline timeline) {
+        return new Player(timeline, timeline.margin().second()).performance();
     }
 
     private static final class Player {
 
         private final Timeline timeline;
+        private final List<TimelineStroke> strokes;
         private final List<Note> notes = new ArrayList<>();
         private final Map<List<StruckString>, int[]> pitches = new HashMap<>();
         /** The index of the note that sounds on each string, or -1. */
         private final int[] sounding = new int[MOST_STRINGS + 1];
 
-        Player(Timeline timeline) {
+        Player(Timeline timeline, List<TimelineStroke> strokes) {
             this.timeline = timeline;
+            this.strokes = strokes;
             Arrays.fill(sounding, -1);
         }
 
         Performance performance() {
             int span = -1;
-            for (TimelineStroke stroke : timeline.strokes()) {
+            for (TimelineStroke stroke : strokes) {
                 if (stroke.stroke().isStruck() && stroke.span() != span) {
                     releaseWhatMoved(stroke);
                     span = stroke.span();
@@ -80,14 +87,17 @@ public record Performance(List<Note> notes, double seconds) {
                 case Stop _ -> silence(stroke.seconds());
                 case Miss _, Ring _ -> {}
             }
-            for (StruckString slurred : stroke.slurred()) sound(stroke.seconds(), slurred, Strumming.SLURRED, false);
+            double slurs = Strumming.SLURRED * Strumming.loudness(stroke.loudness());
+            for (StruckString slurred : stroke.slurred()) sound(stroke.seconds(), slurred, slurs, false);
         }
 
         private void strike(TimelineStroke stroke, boolean dead) {
             double at = stroke.seconds();
+            double level = Strumming.loudness(stroke.loudness());
             int place = 0;
             for (StruckString struck : stroke.strings()) {
-                sound(at, struck, Strumming.velocity(stroke.stroke(), place++), dead);
+                double velocity = Math.min(1, level * Strumming.velocity(stroke.stroke(), place++));
+                sound(at, struck, velocity, dead);
                 if (stroke.stroke().touch() == Touch.PALM_MUTED) end(struck.string(), at + Strumming.PALM_MUTED);
                 at += Strumming.spread(stroke.stroke());
             }

@@ -1,5 +1,6 @@
 package tactus.core.performance;
 
+import tactus.core.rule.Dynamic;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Pluck;
 import tactus.core.stroke.Stroke;
@@ -17,6 +18,7 @@ final class Strumming {
     /** The velocity of a note that the fretting hand sounds by itself. */
     static final double SLURRED = 0.42;
 
+    private static final double PER_STEP = 0.16;
     private static final double PLAIN_SPREAD = 0.008;
     private static final double ACCENTED_SPREAD = 0.005;
     private static final double SWEPT_SPREAD = 0.045;
@@ -29,6 +31,14 @@ final class Strumming {
         if (stroke.touch() == Touch.SWEPT) return SWEPT_SPREAD;
         if (stroke instanceof Pluck) return PINCHED_SPREAD;
         return stroke.force().isAccented() ? ACCENTED_SPREAD : PLAIN_SPREAD;
+    }
+
+    /**
+     * How the level of a place changes the velocity of its strokes: 1 at medium, a sixth less for each step that is softer
+     * and as much more for each that is stronger (from memory).
+     */
+    static double loudness(double level) {
+        return 1 + (level - Dynamic.MEDIUM.ordinal()) * PER_STEP;
     }
 
     /** The velocity of the string that is met as number {@code place}, from 0. */

@@ -56,7 +56,7 @@ public record Held(Voicing voicing, Optional<ChordName> name, Tuning tuning) {
     }
 
     /** The lowest-sounding string that carries the bass note; the lowest that is played if none does; 0 without any. */
-    int rootString() {
+    public int rootString() {
         int lowest = played().max().orElse(0);
         if (name.isEmpty()) return lowest;
         int bass = name.get().bass().pitchClass();

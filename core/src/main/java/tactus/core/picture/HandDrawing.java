@@ -130,7 +130,7 @@ final class HandDrawing {
         double way = frame.lowStringOnTop() == (direction == Direction.DOWN) ? 1 : -1;
         double from = first - way * gap * OVERSHOOT;
         double to = last + way * gap * OVERSHOOT;
-        double thick = Math.min(gap * 0.72, slotWidth * 0.3) * weight(strum.force());
+        double thick = Math.min(gap * 0.72, slotWidth * 0.3) * weight(strum.force()) * (0.55 + 0.15 * slot.loudness());
         double lean = strum.touch() == Touch.SWEPT ? slotWidth * 0.16 : 0;
         marks.add(new Mark.Brush(slot.index(), outline(swing, from, to, thick, lean), accented, slot.isAgainst()));
         if (strum.touch() == Touch.PALM_MUTED) fingers.addPalm(slot, Math.max(from, to) + gap * 0.3);

@@ -13,6 +13,7 @@ import tactus.core.pattern.Figure;
 import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Pattern;
 import tactus.core.picking.Held;
+import tactus.core.rule.Swell;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Miss;
 import tactus.core.stroke.Mute;
@@ -62,6 +63,7 @@ public record Passage(
      * @param range the strings struck; empty where none is
      * @param fingers what is plucked
      * @param moves what the fretting hand changes
+     * @param loudness how loud the place is; see {@link tactus.core.rule.Swell#at}
      */
     public record Played(
             int index,
@@ -73,7 +75,8 @@ public record Passage(
             String spoken,
             Optional<Range> range,
             List<Fingerprint> fingers,
-            List<FingerMove> moves) {
+            List<FingerMove> moves,
+            double loudness) {
 
         public Played {
             fingers = List.copyOf(fingers);
@@ -81,7 +84,7 @@ public record Passage(
         }
 
         Played said(String other) {
-            return new Played(index, at, middle, stroke, isAgainst, count, other, range, fingers, moves);
+            return new Played(index, at, middle, stroke, isAgainst, count, other, range, fingers, moves, loudness);
         }
     }
 
@@ -140,7 +143,8 @@ public record Passage(
                         slot.count().spoken(),
                         range(pattern.at(slot), strings),
                         fingers.apply(pattern.at(slot)),
-                        pattern.movesAt(slot)))
+                        pattern.movesAt(slot),
+                        Swell.USUAL.at(0)))
                 .toList();
         var beats = grid.slots().stream().filter(Slot::startsBeat).map(Slot::at).toList();
         var bars = grid.slots().stream().filter(Slot::startsBar).map(Slot::at).toList();
@@ -193,7 +197,8 @@ public record Passage(
                     stroke.count().spoken(),
                     stroke.stroke() instanceof Pluck ? Optional.empty() : range(stroke.strings()),
                     stroke.stroke() instanceof Pluck pluck ? Fingerprint.of(pluck, stroke.strings()) : List.of(),
-                    List.of()));
+                    List.of(),
+                    stroke.loudness()));
             stroke.hand().ifPresent(direction -> crossings.add(new Crossing(middle, direction)));
         }
         boolean picked = isPicked(slots.stream().map(Played::stroke).toList());

@@ -1,7 +1,7 @@
 package tactus.core.snag;
 
 import tactus.core.pattern.PatternId;
-import tactus.core.song.SectionId;
+import tactus.core.section.SectionId;
 
 /** Where a snag is, so that one can go there. */
 public sealed interface Place {
@@ -13,6 +13,22 @@ public sealed interface Place {
      * @param span the index of the chord it is about, from 0
      */
     record InSection(SectionId section, int bar, int span) implements Place {}
+
+    /**
+     * A bar of one pass as it is played.
+     *
+     * @param use the index of the entry of the running order, from 0
+     * @param pass from 1
+     * @param span the index of the chord it is about, from 0
+     */
+    record InUse(int use, int pass, int span) implements Place {}
+
+    /**
+     * A rule.
+     *
+     * @param index its place among the song's rules as they were written, from 0
+     */
+    record InRules(int index) implements Place {}
 
     /**
      * A slot of a pattern.

@@ -1,5 +1,7 @@
 package tactus.core.song;
 
+import tactus.core.harmony.Chord;
+
 /**
  * How many clean changes between two chords the student makes in a minute, to and fro.
  *

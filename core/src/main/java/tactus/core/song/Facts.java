@@ -8,6 +8,7 @@ import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
 import tactus.core.pitch.Tuning;
+import tactus.core.rule.Company;
 import tactus.core.time.Meter;
 import tactus.core.time.Tempo;
 
@@ -20,6 +21,9 @@ import tactus.core.time.Tempo;
  * @param spelling how its chords are spelled
  * @param meter the usual meter; bars may have another
  * @param groove what the drums play, if anybody has listened to them
+ * @param pickup felt beats in front of the first bar line, fewer than a bar has
+ * @param company who plays along
+ * @param recording how long the recording is that the song is learned from, in seconds, over 0 to 7,200
  */
 public record Facts(
         String title,
@@ -29,7 +33,12 @@ public record Facts(
         Instrument instrument,
         Tempo tempo,
         Meter meter,
-        Optional<Groove> groove) {
+        Optional<Groove> groove,
+        int pickup,
+        Company company,
+        Optional<Double> recording) {
+
+    private static final double LONGEST_RECORDING = 7_200;
 
     /** @throws IllegalArgumentException if a text is too long */
     public Facts {
@@ -47,6 +56,30 @@ public record Facts(
         Objects.requireNonNull(tempo);
         Objects.requireNonNull(meter);
         Objects.requireNonNull(groove);
+        Objects.requireNonNull(company);
+        int inBar = meter.beats().size();
+        if (pickup < 0 || pickup >= inBar) {
+            throw new IllegalArgumentException(
+                    "a pick-up in " + meter + " has 0 to " + (inBar - 1) + " beats, not " + pickup);
+        }
+        recording
+                .filter(seconds -> !(seconds > 0 && seconds <= LONGEST_RECORDING))
+                .ifPresent(seconds -> {
+                    throw new IllegalArgumentException("a recording lasts over 0 to 7,200 seconds, was " + seconds);
+                });
+    }
+
+    /** Facts of a song that is played alone, starts on its first bar line, and of which there is no recording. */
+    public Facts(
+            String title,
+            String note,
+            Key key,
+            Spelling spelling,
+            Instrument instrument,
+            Tempo tempo,
+            Meter meter,
+            Optional<Groove> groove) {
+        this(title, note, key, spelling, instrument, tempo, meter, groove, 0, Company.ALONE, Optional.empty());
     }
 
     public Tuning tuning() {
@@ -68,35 +101,59 @@ public record Facts(
     }
 
     public Facts withTitle(String other) {
-        return new Facts(other, note, key, spelling, instrument, tempo, meter, groove);
+        return new Facts(other, note, key, spelling, instrument, tempo, meter, groove, pickup, company, recording);
     }
 
     public Facts withNote(String other) {
-        return new Facts(title, other, key, spelling, instrument, tempo, meter, groove);
+        return new Facts(title, other, key, spelling, instrument, tempo, meter, groove, pickup, company, recording);
     }
 
     public Facts withKey(Key other) {
-        return new Facts(title, note, other, spelling, instrument, tempo, meter, groove);
+        return new Facts(title, note, other, spelling, instrument, tempo, meter, groove, pickup, company, recording);
     }
 
     public Facts withSpelling(Spelling other) {
-        return new Facts(title, note, key, other, instrument, tempo, meter, groove);
+        return new Facts(title, note, key, other, instrument, tempo, meter, groove, pickup, company, recording);
     }
 
     public Facts withInstrument(Instrument other) {
-        return new Facts(title, note, key, spelling, other, tempo, meter, groove);
+        return new Facts(title, note, key, spelling, other, tempo, meter, groove, pickup, company, recording);
     }
 
     public Facts withTempo(Tempo other) {
-        return new Facts(title, note, key, spelling, instrument, other, meter, groove);
+        return new Facts(title, note, key, spelling, instrument, other, meter, groove, pickup, company, recording);
     }
 
     /** Takes another usual meter; the tempo goes on counting as many of its beats a minute. */
     public Facts withMeter(Meter other) {
-        return new Facts(title, note, key, spelling, instrument, Tempo.of(tempo.perMinute(), other), other, groove);
+        int fitting = Math.min(pickup, other.beats().size() - 1);
+        return new Facts(
+                title,
+                note,
+                key,
+                spelling,
+                instrument,
+                Tempo.of(tempo.perMinute(), other),
+                other,
+                groove,
+                fitting,
+                company,
+                recording);
     }
 
     public Facts withGroove(Optional<Groove> other) {
-        return new Facts(title, note, key, spelling, instrument, tempo, meter, other);
+        return new Facts(title, note, key, spelling, instrument, tempo, meter, other, pickup, company, recording);
+    }
+
+    public Facts withPickup(int beats) {
+        return new Facts(title, note, key, spelling, instrument, tempo, meter, groove, beats, company, recording);
+    }
+
+    public Facts withCompany(Company other) {
+        return new Facts(title, note, key, spelling, instrument, tempo, meter, groove, pickup, other, recording);
+    }
+
+    public Facts withRecording(Optional<Double> seconds) {
+        return new Facts(title, note, key, spelling, instrument, tempo, meter, groove, pickup, company, seconds);
     }
 }

@@ -5,14 +5,23 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import tactus.core.harmony.Chord;
+import tactus.core.harmony.Span;
 import tactus.core.name.Slug;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
+import tactus.core.rule.Rule;
+import tactus.core.rule.UseChoice;
+import tactus.core.section.Except;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
+import tactus.core.section.Use;
 import tactus.core.time.Meter;
 import tactus.core.time.Tempo;
 import tactus.core.variation.Variation;
@@ -22,8 +31,9 @@ import tactus.core.variation.Variation;
  *
  * @param chords the shapes, each name once
  * @param patterns each id once; names may be alike
- * @param sections each id once; the patterns they name are among {@code patterns}
- * @param order the sections as played, at most 1,000; each is among {@code sections}
+ * @param sections each id once; their tags lead to other sections and never back
+ * @param uses the running order, at most 1,000 entries, each id once
+ * @param rules what is played where, in the order in which they were written
  * @param changeCounts what a student has counted, each pair of chords once
  */
 public record Song(
@@ -31,39 +41,65 @@ public record Song(
         List<Chord> chords,
         List<Pattern> patterns,
         List<Section> sections,
-        List<SectionId> order,
-        List<ChangeCount> changeCounts) {
+        List<Use> uses,
+        List<Rule> rules,
+        Versions versions,
+        List<ChangeCount> changeCounts,
+        Lesson lesson) {
 
     public static final int LONGEST_ORDER = 1_000;
 
-    /** @throws IllegalArgumentException if a name or id stands twice or refers to nothing, or the order is too long */
+    /**
+     * @throws IllegalArgumentException if a name or id stands twice or refers to nothing, a section refers to itself, or
+     *     the order is too long
+     */
     public Song {
         Objects.requireNonNull(facts);
+        Objects.requireNonNull(versions);
+        Objects.requireNonNull(lesson);
         chords = List.copyOf(chords);
         patterns = List.copyOf(patterns);
         sections = List.copyOf(sections);
-        order = List.copyOf(order);
+        uses = List.copyOf(uses);
+        rules = List.copyOf(rules);
         changeCounts = List.copyOf(changeCounts);
         once(chords, Chord::name, "chord");
-        var patternIds = once(patterns, Pattern::id, "pattern");
-        var sectionIds = once(sections, Section::id, "section");
+        Set<PatternId> patternIds = once(patterns, Pattern::id, "pattern");
+        Set<SectionId> sectionIds = once(sections, Section::id, "section");
+        Set<Integer> useIds = once(uses, Use::id, "entry");
+        uses.forEach(use -> known(sectionIds, use.section(), "section"));
         for (Section section : sections) {
-            section.pattern().ifPresent(id -> known(patternIds, id, "pattern"));
-            section.lastPassPattern().ifPresent(id -> known(patternIds, id, "pattern"));
+            section.second().forEach(id -> known(patternIds, id, "pattern"));
+            section.tag().ifPresent(id -> known(sectionIds, id, "section"));
         }
-        order.forEach(id -> known(sectionIds, id, "section"));
-        if (order.size() > LONGEST_ORDER) {
-            throw new IllegalArgumentException("a running order has at most 1,000 entries, not " + order.size());
+        for (Rule rule : rules) {
+            rule.pattern().ifPresent(id -> known(patternIds, id, "pattern"));
+            rule.where().section().ifPresent(id -> known(sectionIds, id, "section"));
+            if (rule.where().use().isOne()) known(useIds, rule.where().use().id(), "entry");
+            Versions all = versions;
+            rule.where().version().filter(name -> all.named(name).isEmpty()).ifPresent(name -> {
+                throw new IllegalArgumentException("there is no version " + name);
+            });
+        }
+        Tags.check(sections);
+        if (uses.size() > LONGEST_ORDER) {
+            throw new IllegalArgumentException("a running order has at most 1,000 entries, not " + uses.size());
         }
     }
 
-    /** A song in which no changes have been counted. */
+    /** A song without rules, versions or anything noted. */
     public Song(
             Facts facts, List<Chord> chords, List<Pattern> patterns, List<Section> sections, List<SectionId> order) {
-        this(facts, chords, patterns, sections, order, List.of());
+        this(facts, chords, patterns, sections, entries(order), List.of(), Versions.NONE, List.of(), Lesson.EMPTY);
     }
 
-    private static <T, K> HashSet<K> once(List<T> things, Function<T, K> key, String kind) {
+    private static List<Use> entries(List<SectionId> order) {
+        var uses = new ArrayList<Use>();
+        for (SectionId id : order) uses.add(Use.of(uses.size() + 1, id));
+        return uses;
+    }
+
+    private static <T, K> Set<K> once(List<T> things, Function<T, K> key, String kind) {
         var keys = new HashSet<K>();
         for (T thing : things) {
             if (!keys.add(key.apply(thing))) {
@@ -73,7 +109,7 @@ public record Song(
         return keys;
     }
 
-    private static <K> void known(HashSet<K> keys, K key, String kind) {
+    private static <K> void known(Set<K> keys, K key, String kind) {
         if (!keys.contains(key)) throw new IllegalArgumentException("there is no " + kind + " " + key);
     }
 
@@ -104,9 +140,19 @@ public record Song(
         return chords.stream().filter(chord -> chord.name().equals(name)).findFirst();
     }
 
-    /** The sections that play {@code id}, in the order in which they were written. */
+    /** The entry of the running order with {@code id}. */
+    public Optional<Use> use(int id) {
+        return uses.stream().filter(use -> use.id() == id).findFirst();
+    }
+
+    /** The sections as they are played. */
+    public List<SectionId> order() {
+        return uses.stream().map(Use::section).toList();
+    }
+
+    /** The sections that a rule assigns {@code id} in, in the order in which they were written. */
     public List<Section> usesOf(PatternId id) {
-        return sections.stream().filter(section -> section.uses(id)).toList();
+        return Assignment.sectionsOf(this, id);
     }
 
     /** An id for a new pattern called {@code name}. */
@@ -121,18 +167,31 @@ public record Song(
                 Slug.fresh(name, slug -> section(new SectionId(slug)).isPresent()));
     }
 
+    /** An id for a new entry of the running order. */
+    public int freshUseId() {
+        return uses.stream().mapToInt(Use::id).max().orElse(0) + 1;
+    }
+
+    /** The song as its shown version has it: easier shapes, another capo, no embellishments. */
+    public Song asShown() {
+        return Shown.of(this);
+    }
+
     public Song withFacts(Facts other) {
-        return new Song(other, chords, patterns, sections, order, changeCounts);
+        return new Song(other, chords, patterns, sections, uses, rules, versions, changeCounts, lesson);
+    }
+
+    public Song withPatterns(List<Pattern> others) {
+        return new Song(facts, chords, others, sections, uses, rules, versions, changeCounts, lesson);
     }
 
     /** Puts {@code pattern} in place of the one with its id, or at the end. */
     public Song withPattern(Pattern pattern) {
         Pattern kept = Variation.settled(patterns, pattern);
-        List<Pattern> all = Variation.following(put(patterns, kept, Pattern::id), kept);
-        return new Song(facts, chords, all, sections, order, changeCounts);
+        return withPatterns(Variation.following(put(patterns, kept, Pattern::id), kept));
     }
 
-    /** Takes a pattern away; sections that played it play nothing, and its forms stand for themselves. */
+    /** Takes a pattern away; rules no longer say it, and its forms stand for themselves. */
     public Song withoutPattern(PatternId id) {
         var rest = patterns.stream()
                 .filter(pattern -> !pattern.id().equals(id))
@@ -141,13 +200,21 @@ public record Song(
                                 ? pattern.withForm(Optional.empty())
                                 : pattern)
                 .toList();
-        var freed = sections.stream().map(section -> section.withoutPattern(id)).toList();
-        return new Song(facts, chords, rest, freed, order, changeCounts);
+        var freed = sections.stream()
+                .map(section -> section.withSecond(section.second().stream()
+                        .filter(each -> !each.equals(id))
+                        .toList()))
+                .toList();
+        return withRules(Assignment.without(rules, id)).withSections(freed).withPatterns(rest);
+    }
+
+    public Song withSections(List<Section> others) {
+        return new Song(facts, chords, patterns, others, uses, rules, versions, changeCounts, lesson);
     }
 
     /** Puts {@code section} in place of the one with its id, or at the end. */
     public Song withSection(Section section) {
-        return new Song(facts, chords, patterns, put(sections, section, Section::id), order, changeCounts);
+        return withSections(put(sections, section, Section::id));
     }
 
     /** Changes the section with {@code id}, if there is one. */
@@ -155,35 +222,72 @@ public record Song(
         return section(id).map(section -> withSection(change.apply(section))).orElse(this);
     }
 
-    /** Takes a section away, from the running order too. */
+    /** Takes a section away, from the running order, the rules and other sections too. */
     public Song withoutSection(SectionId id) {
-        var rest = sections.stream().filter(section -> !section.id().equals(id)).toList();
-        return new Song(
-                facts,
-                chords,
-                patterns,
-                rest,
-                order.stream().filter(use -> !use.equals(id)).toList(),
-                changeCounts);
+        var rest = sections.stream()
+                .filter(section -> !section.id().equals(id))
+                .map(section -> section.withTag(section.tag().filter(tag -> !tag.equals(id))))
+                .toList();
+        return withUses(uses.stream().filter(use -> !use.section().equals(id)).toList())
+                .withRules(rules.stream()
+                        .filter(rule ->
+                                rule.where().section().filter(id::equals).isEmpty())
+                        .toList())
+                .withSections(rest);
     }
 
     /** Puts {@code chord} in place of the one with its name, or at the end. */
     public Song withChord(Chord chord) {
-        return new Song(facts, put(chords, chord, Chord::name), patterns, sections, order, changeCounts);
+        return withChords(put(chords, chord, Chord::name));
     }
 
     /** Takes the shape of a chord away; spans that name it are silent. */
     public Song withoutChord(String name) {
-        var rest = chords.stream().filter(chord -> !chord.name().equals(name)).toList();
-        return new Song(facts, rest, patterns, sections, order, changeCounts);
+        return withChords(
+                chords.stream().filter(chord -> !chord.name().equals(name)).toList());
     }
 
+    /** Replaces the running order by uses that are the same as their sections. */
     public Song withOrder(List<SectionId> other) {
-        return new Song(facts, chords, patterns, sections, other, changeCounts);
+        return withUses(entries(other));
+    }
+
+    /** Replaces the running order; rules that speak of an entry which is gone go with it. */
+    public Song withUses(List<Use> others) {
+        Set<Integer> ids = new HashSet<>(others.stream().map(Use::id).toList());
+        var rest =
+                rules.stream().filter(rule -> holdsFor(rule.where().use(), ids)).toList();
+        return new Song(facts, chords, patterns, sections, others, rest, versions, changeCounts, lesson);
+    }
+
+    private static boolean holdsFor(UseChoice use, Set<Integer> ids) {
+        return !use.isOne() || ids.contains(use.id());
+    }
+
+    /** Puts {@code use} in place of the one with its id. */
+    public Song withUse(Use use) {
+        return withUses(put(uses, use, Use::id));
+    }
+
+    public Song withRules(List<Rule> others) {
+        return new Song(facts, chords, patterns, sections, uses, others, versions, changeCounts, lesson);
+    }
+
+    /** Puts a rule in place of those that speak of the very same place about the same things, or at the end. */
+    public Song withRule(Rule rule) {
+        return withRules(Assignment.with(rules, rule));
+    }
+
+    public Song withVersions(Versions other) {
+        return new Song(facts, chords, patterns, sections, uses, rules, other, changeCounts, lesson);
+    }
+
+    public Song withLesson(Lesson other) {
+        return new Song(facts, chords, patterns, sections, uses, rules, versions, changeCounts, other);
     }
 
     public Song withChords(List<Chord> others) {
-        return new Song(facts, others, patterns, sections, order, changeCounts);
+        return new Song(facts, others, patterns, sections, uses, rules, versions, changeCounts, lesson);
     }
 
     /** Renames chords everywhere at once: in the list of shapes, in the sections, and in what was counted. */
@@ -192,14 +296,43 @@ public record Song(
                 .map(chord -> chord.withName(name.apply(chord.name())))
                 .toList();
         var spans = sections.stream()
-                .map(section -> section.withSpans(section.spans().stream()
-                        .map(span -> new Span(name.apply(span.chord()), span.length()))
+                .map(section -> section.withSpans(renamed(section.spans(), name)))
+                .toList();
+        var entries = uses.stream()
+                .map(use -> use.withExcepts(use.excepts().stream()
+                        .map(except -> new Except(except.on(), renamed(except.change(), name)))
                         .toList()))
                 .toList();
-        var counts = changeCounts.stream()
-                .map(count -> new ChangeCount(name.apply(count.from()), name.apply(count.to()), count.perMinute()))
+        var easier = versions.all().stream()
+                .map(version -> version.withStandIns(version.standIns().stream()
+                        .map(chord -> chord.withName(name.apply(chord.name())))
+                        .toList()))
                 .toList();
-        return new Song(facts, renamed, patterns, spans, order, counts);
+        return withChords(renamed)
+                .withSections(spans)
+                .withUses(entries)
+                .withVersions(new Versions(easier, versions.shown()))
+                .withChangeCounts(changeCounts.stream()
+                        .map(count ->
+                                new ChangeCount(name.apply(count.from()), name.apply(count.to()), count.perMinute()))
+                        .toList());
+    }
+
+    private static List<Span> renamed(List<Span> spans, UnaryOperator<String> name) {
+        return spans.stream()
+                .map(span -> new Span(name.apply(span.chord()), span.length()))
+                .toList();
+    }
+
+    private static Except.Change renamed(Except.Change change, UnaryOperator<String> name) {
+        return switch (change) {
+            case Except.Runs runs -> runs;
+            case Except.LeftOut out -> out;
+            case Except.OtherBars(var where, var bars) ->
+                new Except.OtherBars(where, new Except.Bars(bars.bars(), renamed(bars.spans(), name)));
+            case Except.ExtraBars(var bars) ->
+                new Except.ExtraBars(new Except.Bars(bars.bars(), renamed(bars.spans(), name)));
+        };
     }
 
     /** What the student has counted between two chords. */
@@ -209,18 +342,21 @@ public record Song(
                 .findFirst();
     }
 
+    public Song withChangeCounts(List<ChangeCount> others) {
+        return new Song(facts, chords, patterns, sections, uses, rules, versions, others, lesson);
+    }
+
     /** Puts {@code count} in place of the one for its chords. */
     public Song withChangeCount(ChangeCount count) {
         var counts = new ArrayList<>(withoutChangeCount(count.from(), count.to()).changeCounts);
         counts.add(count);
-        return new Song(facts, chords, patterns, sections, order, counts);
+        return withChangeCounts(counts);
     }
 
     public Song withoutChangeCount(String one, String other) {
-        var rest = changeCounts.stream()
+        return withChangeCounts(changeCounts.stream()
                 .filter(count -> !count.isBetween(one, other))
-                .toList();
-        return new Song(facts, chords, patterns, sections, order, rest);
+                .toList());
     }
 
     private static <T, K> List<T> put(List<T> list, T thing, Function<T, K> key) {

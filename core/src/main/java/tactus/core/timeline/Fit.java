@@ -4,29 +4,57 @@ import tactus.core.time.Length;
 
 /**
  * How a pattern fills a span: it starts with the chord, goes round as often as it fits whole, and what is left over is
- * cut.
+ * cut, unless a rule says otherwise.
  *
  * @param span how long the chord is held
  * @param round how long one round of the pattern is
+ * @param offset how much of a round that began on the chord before goes on here
+ * @param way what happens to the rest
  */
-public record Fit(Length span, Length round) {
+public record Fit(Length span, Length round, Length offset, Way way) {
 
-    /** How often the pattern goes round whole. */
+    /** What happens to what is left of the chord behind the whole rounds. */
+    public enum Way {
+        /** The next round is cut. */
+        CUT,
+        /** The next round is cut, and that is meant. */
+        CUT_AS_MEANT,
+        /** The round goes on over the next chord. */
+        CARRIED,
+        /** Nothing is struck, and the last sound rings. */
+        RINGS
+    }
+
+    public Fit(Length span, Length round) {
+        this(span, round, Length.ZERO, Way.CUT);
+    }
+
+    private Length whole() {
+        return span.plus(offset);
+    }
+
+    /** How often the pattern goes round whole, one that began before included. */
     public long rounds() {
-        return span.wholesOf(round);
+        return whole().wholesOf(round);
     }
 
-    /** How much of a last round is played before the chord ends; nothing if the rounds come out even. */
+    /** How much of a last round is left; nothing if the rounds come out even. */
     public Length rest() {
-        return span.remainderOver(round);
+        return whole().remainderOver(round);
     }
 
-    /** How much of the last round is not played; nothing if the rounds come out even. */
+    /** How much of the last round is not played before the chord ends; nothing if the rounds come out even. */
     public Length missing() {
-        return isCut() ? round.minus(rest()) : Length.ZERO;
+        return rest().isZero() ? Length.ZERO : round.minus(rest());
     }
 
+    /** Whether the last round is cut. */
     public boolean isCut() {
-        return !rest().isZero();
+        return (way == Way.CUT || way == Way.CUT_AS_MEANT) && !rest().isZero();
+    }
+
+    /** Whether the last round is cut and nobody has said that it shall be. */
+    public boolean isCutUnasked() {
+        return way == Way.CUT && isCut();
     }
 }

@@ -3,6 +3,7 @@ package tactus.core.timeline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.PatternId;
@@ -41,10 +42,10 @@ final class Hold {
 
     /** What {@code stroke}, on the slot with {@code index}, strikes. */
     List<StruckString> struck(Stroke stroke, PatternId pattern, int index) {
-        if (!moved.isEmpty()) return strings.struck(chord, stroke, pattern, moved);
+        if (!moved.isEmpty()) return strings.struck(chord, stroke, Optional.of(pattern), moved);
         List<StruckString> found = known.get(index);
         if (found == null) {
-            found = strings.struck(chord, stroke, pattern, moved);
+            found = strings.struck(chord, stroke, Optional.of(pattern), moved);
             known.set(index, found);
         }
         return found;

@@ -6,13 +6,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Stream;
+import tactus.core.harmony.Chord;
 import tactus.core.pattern.Figure;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.picking.Plucked;
 import tactus.core.pitch.Pitch;
 import tactus.core.pitch.Tuning;
-import tactus.core.song.Chord;
 import tactus.core.song.Song;
 import tactus.core.stroke.Miss;
 import tactus.core.stroke.Mute;
@@ -28,7 +28,7 @@ import tactus.core.stroke.Strum;
 final class Strings {
 
     /** @param moved strings that the fretting hand holds elsewhere than the shape says, with their frets */
-    private record Question(String chord, Stroke stroke, PatternId pattern, Map<Integer, Integer> moved) {}
+    private record Question(String chord, Stroke stroke, Optional<PatternId> pattern, Map<Integer, Integer> moved) {}
 
     private final Tuning tuning;
     private final Tuning named;
@@ -37,10 +37,11 @@ final class Strings {
     private final Map<PatternId, Figure> figures = new HashMap<>();
     private final Map<Question, List<StruckString>> found = new HashMap<>();
 
-    Strings(Song song) {
+    /** @param capo where it sits for this part of the song */
+    Strings(Song song, int capo) {
         tuning = song.facts().instrument().strings();
         named = song.facts().instrument().tuning();
-        capo = song.facts().capo();
+        this.capo = capo;
         for (Chord chord : song.chords()) if (chord.fits(tuning)) shapes.put(chord.name(), chord);
         for (Pattern pattern : song.patterns()) figures.put(pattern.id(), Figure.of(pattern));
     }
@@ -50,7 +51,7 @@ final class Strings {
      *
      * @param moved strings that the fretting hand holds elsewhere than the shape says, with their frets
      */
-    List<StruckString> struck(String chord, Stroke stroke, PatternId pattern, Map<Integer, Integer> moved) {
+    List<StruckString> struck(String chord, Stroke stroke, Optional<PatternId> pattern, Map<Integer, Integer> moved) {
         return found.computeIfAbsent(new Question(chord, stroke, pattern, moved), this::find);
     }
 
@@ -104,7 +105,7 @@ final class Strings {
     }
 
     private List<StruckString> plucked(Pluck pluck, Chord shape, Question question) {
-        Figure figure = figures.get(question.pattern);
+        Figure figure = figures.get(question.pattern.orElseThrow());
         return figure.on(shape.held(named), shape.name(), pluck).stream()
                 .filter(plucked -> plucked.sounds() || question.moved.containsKey(plucked.string()))
                 .flatMap(plucked -> sounding(plucked.string(), fret(plucked, question.moved)))

@@ -1,18 +1,18 @@
 package tactus.core.timeline;
 
-import tactus.core.song.SectionId;
+import tactus.core.section.SectionId;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 
 /**
  * A bar as played.
  *
- * @param number from 1 through the song
+ * @param number from 1 through the song; 0 is the pick-up in front of the first bar
  * @param start where it begins
  * @param seconds when it begins, at the song's tempo
  * @param use which entry of the running order it belongs to, from 0
  * @param pass which time round that section goes, from 1
- * @param inSection which bar of the section it is, from 0
+ * @param inSection which bar of the section it is, from 0; -1 is the pick-up
  */
 public record TimelineBar(
         int number, Meter meter, Length start, double seconds, SectionId section, int use, int pass, int inSection) {

@@ -2,17 +2,23 @@ package tactus.core.timeline;
 
 import java.util.Optional;
 import tactus.core.pattern.PatternId;
+import tactus.core.rule.FormChoice;
+import tactus.core.rule.Raise;
+import tactus.core.rule.Rule;
+import tactus.core.rule.Swell;
+import tactus.core.rule.What;
 import tactus.core.time.Length;
 
 /**
- * A chord as played.
+ * A chord as played, or as much of it as one rule speaks of.
  *
  * @param end where it ends, at the end of its section at the latest
  * @param use which entry of the running order it belongs to, from 0
  * @param pass which time round that section goes, from 1
- * @param inSection which span of the section it is, from 0
- * @param pattern what is played over it
- * @param fit how the pattern fills it; empty where none is played
+ * @param inSection which span of the section it is, from 0; -1 in front of the first bar
+ * @param goesOn whether it is a later piece of a chord
+ * @param played what is played over it
+ * @param raise how the section lies in another key here, if it does
  */
 public record TimelineSpan(
         String chord,
@@ -21,5 +27,45 @@ public record TimelineSpan(
         int use,
         int pass,
         int inSection,
-        Optional<PatternId> pattern,
-        Optional<Fit> fit) {}
+        boolean goesOn,
+        Played played,
+        Optional<Raise> raise) {
+
+    /**
+     * What is played over a chord, and why.
+     *
+     * @param what what the rules say; empty if none does
+     * @param pattern the pattern whose strokes are there
+     * @param form its form
+     * @param fit how the pattern fills it; empty where none is played
+     * @param swell how loud
+     * @param rule the rule that decided what is played
+     */
+    public record Played(
+            Optional<What> what,
+            Optional<PatternId> pattern,
+            FormChoice form,
+            Optional<Fit> fit,
+            Swell swell,
+            Optional<Rule> rule) {
+
+        /** Nothing is played and no rule speaks of it. */
+        static final Played NOTHING = new Played(
+                Optional.empty(), Optional.empty(), FormChoice.FULL, Optional.empty(), Swell.USUAL, Optional.empty());
+    }
+
+    public Optional<PatternId> pattern() {
+        return played.pattern();
+    }
+
+    /** How many semitones higher its strings sound than elsewhere in the song. */
+    public int semitonesUp() {
+        return raise.filter(each -> each.way() == Raise.Way.CAPO)
+                .map(Raise::semitones)
+                .orElse(0);
+    }
+
+    public Optional<Fit> fit() {
+        return played.fit();
+    }
+}

@@ -19,9 +19,11 @@ import tactus.core.time.Length;
  * @param strings what sounds, in the order in which the hand meets it; empty unless it is struck
  * @param slurred what the fretting hand sounds by itself: hammer-ons, pull-offs, slides
  * @param count how the slot is counted in its bar
+ * @param loudness how loud the place is: 0 very soft, 3 medium, 5 very strong; see {@link tactus.core.rule.Swell#at}
  * @param bar the number of its bar, from 1
  * @param span the index of its span in the timeline, from 0
- * @param slot the index of its slot in the pattern, from 0
+ * @param pattern whose stroke it is; empty where an event is played
+ * @param slot the index of its slot in the form that is played, from 0
  */
 public record TimelineStroke(
         Length start,
@@ -33,9 +35,10 @@ public record TimelineStroke(
         List<StruckString> strings,
         List<StruckString> slurred,
         Count count,
+        double loudness,
         int bar,
         int span,
-        PatternId pattern,
+        Optional<PatternId> pattern,
         int slot) {
 
     public Length end() {

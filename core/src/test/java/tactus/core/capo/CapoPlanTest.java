@@ -9,25 +9,24 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tactus.core.chord.ChordName;
+import tactus.core.harmony.Chord;
+import tactus.core.harmony.Span;
+import tactus.core.harmony.SpanLength;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Tuning;
 import tactus.core.pitch.TuningAdvice;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
 import tactus.core.shape.ShapeSearch;
 import tactus.core.shape.Voicing;
-import tactus.core.song.Chord;
-import tactus.core.song.Section;
-import tactus.core.song.SectionId;
 import tactus.core.song.Song;
-import tactus.core.song.Span;
-import tactus.core.song.SpanLength;
 import tactus.core.time.Meter;
 import tactus.core.timeline.Timeline;
 
@@ -48,9 +47,7 @@ class CapoPlanTest {
                 "All",
                 Collections.nCopies(names.size(), Meter.of(4, 4)),
                 names.stream().map(name -> new Span(name, SpanLength.bars(1))).toList(),
-                2,
-                Optional.empty(),
-                Optional.empty());
+                2);
         return song.withSection(section).withOrder(List.of(section.id()));
     }
 

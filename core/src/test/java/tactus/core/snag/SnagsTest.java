@@ -11,11 +11,11 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.harmony.Chord;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Tuning;
 import tactus.core.shape.Fingering;
 import tactus.core.shape.Voicing;
-import tactus.core.song.Chord;
 import tactus.core.song.Song;
 import tactus.core.song.SongFixture;
 import tactus.core.stroke.Hand;
@@ -69,7 +69,7 @@ class SnagsTest {
         Snag snag = snags(song("4/4 4/4", "C: 1 bar, G: 1 beat, D: 3 beats", "d-du-udu"))
                 .getFirst();
         assertEquals(Snag.Kind.PATTERN_CUT, snag.kind());
-        assertEquals(new Place.InSection(VERSE, 1, 1), snag.place());
+        assertEquals(new Place.InUse(0, 1, 1), snag.place());
         assertEquals("Verse, bar 2", snag.where());
         assertEquals(
                 "\"P\" is cut on G: the chord lasts 1 beat, a round 4 beats, so its last 3 beats are not played. "

@@ -4,8 +4,14 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import tactus.core.harmony.Chord;
+import tactus.core.harmony.Span;
+import tactus.core.harmony.SpanLength;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.rule.Where;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
 import tactus.core.shape.Voicing;
 import tactus.core.time.Meter;
 import tactus.core.time.Tempo;
@@ -22,15 +28,16 @@ public final class SongFixture {
     public static Song song(String meters, String spans, String line) {
         List<Meter> bars = Arrays.stream(meters.split(" ")).map(Meter::parse).toList();
         Pattern pattern = Pattern.empty(PATTERN, "P", bars.getFirst()).withLine(line);
-        return Song.empty("Song")
+        Song song = Song.empty("Song")
                 .withFacts(
                         Song.empty("Song").facts().withMeter(bars.getFirst()).withTempo(Tempo.of(120, bars.getFirst())))
                 .withChord(new Chord("C", Voicing.parse("x32010")))
                 .withChord(new Chord("G", Voicing.parse("320003")))
                 .withChord(new Chord("D", Voicing.parse("xx0232")))
                 .withPattern(pattern)
-                .withSection(new Section(VERSE, "Verse", bars, spans(spans), 1, Optional.of(PATTERN), Optional.empty()))
+                .withSection(new Section(VERSE, "Verse", bars, spans(spans), 1))
                 .withOrder(List.of(VERSE));
+        return Assignment.assigned(song, Where.in(VERSE), Optional.of(PATTERN));
     }
 
     private static List<Span> spans(String text) {

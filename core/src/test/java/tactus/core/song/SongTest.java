@@ -1,6 +1,7 @@
 package tactus.core.song;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static tactus.core.song.SongFixture.PATTERN;
@@ -14,9 +15,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.harmony.SpanLength;
 import tactus.core.pattern.PatternId;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
+import tactus.core.rule.Where;
+import tactus.core.section.PassChoice;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
@@ -35,11 +41,10 @@ class SongTest {
 
     @Test
     void takingAPatternAwayLeavesItsSectionsWithNothingToPlay() {
-        Song without = song.withSection(VERSE, section -> section.withLastPassPattern(Optional.of(PATTERN)))
+        Song without = Assignment.assigned(song, Where.in(VERSE).withPass(PassChoice.LAST), Optional.of(PATTERN))
                 .withoutPattern(PATTERN);
-        Section verse = without.section(VERSE).orElseThrow();
-        assertTrue(verse.pattern().isEmpty());
-        assertTrue(verse.lastPassPattern().isEmpty());
+        assertTrue(Assignment.of(without, VERSE).isEmpty());
+        assertTrue(without.rules().isEmpty());
     }
 
     @Test
@@ -55,7 +60,7 @@ class SongTest {
         assertThrows(IllegalArgumentException.class, () -> song.withOrder(List.of(new SectionId("coda"))));
         assertThrows(
                 IllegalArgumentException.class,
-                () -> song.withSection(VERSE, section -> section.withPattern(Optional.of(new PatternId("none")))));
+                () -> Assignment.assigned(song, Where.in(VERSE), Optional.of(new PatternId("none"))));
     }
 
     @Test
@@ -75,11 +80,9 @@ class SongTest {
 
     @Test
     void theLastPassHasItsOwnPatternOnlyWhereThereAreSeveral() {
-        PatternId other = new PatternId("other");
-        Section verse = song.section(VERSE).orElseThrow().withLastPassPattern(Optional.of(other));
-        assertEquals(Optional.of(PATTERN), verse.patternOn(1));
-        assertEquals(Optional.of(PATTERN), verse.withPasses(2).patternOn(1));
-        assertEquals(Optional.of(other), verse.withPasses(2).patternOn(2));
+        assertFalse(PassChoice.LAST.has(1, 1));
+        assertFalse(PassChoice.LAST.has(1, 2));
+        assertTrue(PassChoice.LAST.has(2, 2));
     }
 
     @ParameterizedTest
@@ -104,16 +107,16 @@ class SongTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"2 bars, 2", "1 bar, 1", "3 beats, 3/4", "1/2 bars, 1/2", "3/2 beats, 3/8"})
+    @CsvSource({"2 bars, 2", "1 bar, 1", "3 beats, 3/4", "1/2 bars, 1/2", "3/2 beats, 3/8", "2 rounds, 3/4"})
     void aSpanIsReadPrintedAndLaidOut(String text, String end) {
         SpanLength length = SpanLength.parse(text);
         assertEquals(length, SpanLength.parse(length.toString()));
         var bars = new BarLines(Collections.nCopies(4, Meter.parse("4/4")));
-        assertEquals(Length.parse(end), length.end(bars, Length.ZERO));
+        assertEquals(Length.parse(end), length.end(bars, Length.ZERO, Length.parse("3/8")));
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "2", "0 bars", "-1 beats", "1001 bars", "2 rounds", "two bars"})
+    @ValueSource(strings = {"", "2", "0 bars", "-1 beats", "1001 bars", "0 rounds", "two bars"})
     void aSpanWithoutALengthIsRefused(String text) {
         assertThrows(NotationException.class, () -> SpanLength.parse(text));
     }

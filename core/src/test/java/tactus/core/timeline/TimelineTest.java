@@ -13,15 +13,18 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.harmony.Chord;
 import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Pitch;
+import tactus.core.rule.Where;
+import tactus.core.section.PassChoice;
+import tactus.core.section.Section;
 import tactus.core.shape.StringRange;
 import tactus.core.shape.Voicing;
-import tactus.core.song.Chord;
-import tactus.core.song.Section;
+import tactus.core.song.Assignment;
 import tactus.core.song.Song;
 import tactus.core.song.SongFixture;
 import tactus.core.stroke.Direction;
@@ -96,9 +99,10 @@ class TimelineTest {
     void theLastPassPlaysItsOwnPattern() {
         PatternId other = new PatternId("other");
         Song song = song("2/4", "C: 1 bar", "dudu");
-        Song twice = song.withPattern(
+        Song two = song.withPattern(
                         Pattern.empty(other, "Other", Meter.parse("2/4")).withLine("d"))
-                .withSection(VERSE, section -> section.withPasses(2).withLastPassPattern(Optional.of(other)));
+                .withSection(VERSE, section -> section.withPasses(2));
+        Song twice = Assignment.assigned(two, Where.in(VERSE).withPass(PassChoice.LAST), Optional.of(other));
         assertEquals("1:1 1:1& 1:2 1:2& 2:1", struck(Timeline.of(twice)));
         assertEquals(other, Timeline.of(twice).spans().getLast().pattern().orElseThrow());
     }

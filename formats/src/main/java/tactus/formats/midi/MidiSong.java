@@ -16,15 +16,18 @@ import javax.sound.midi.Track;
 import tactus.core.performance.Note;
 import tactus.core.performance.Performance;
 import tactus.core.song.Song;
+import tactus.core.song.UseNames;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
+import tactus.core.time.TempoMap;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
+import tactus.core.timeline.TimelineCue;
 import tactus.formats.file.WholeFile;
 
 /**
- * A song as a MIDI file of type 1: a conductor track with tempo, time signatures and section markers, and one guitar
- * track with the spread and velocities of the strums. Numbers of meta events and messages: Standard MIDI Files 1.0 and
+ * A song as a MIDI file of type 1: a conductor track with tempo, time signatures, section markers and cues, and a track
+ * for each guitar with the spread and velocities of its strokes. A pause is a beat with a slower tempo. Numbers of meta events and messages: Standard MIDI Files 1.0 and
  * General MIDI (program 26 there, counted from 1, is the steel-string guitar).
  */
 public final class MidiSong {
@@ -33,6 +36,7 @@ public final class MidiSong {
     public static final int RESOLUTION = 960;
 
     private static final int MARKER = 0x06;
+    private static final int CUE_POINT = 0x07;
     private static final int TRACK_NAME = 0x03;
     private static final int TEMPO = 0x51;
     private static final int TIME_SIGNATURE = 0x58;
@@ -41,12 +45,10 @@ public final class MidiSong {
 
     private final Song song;
     private final Timeline timeline;
-    private final double secondsInTick;
 
     private MidiSong(Song song, Timeline timeline) {
         this.song = song;
         this.timeline = timeline;
-        this.secondsInTick = timeline.tempo().secondsInWhole() / (4 * RESOLUTION);
     }
 
     /**
@@ -66,25 +68,43 @@ public final class MidiSong {
     private Sequence sequence() throws InvalidMidiDataException {
         var sequence = new Sequence(Sequence.PPQ, RESOLUTION);
         fillConductor(sequence.createTrack());
-        fillGuitar(sequence.createTrack());
+        fillGuitar(sequence.createTrack(), "Guitar", 0, Performance.of(timeline));
+        if (!timeline.margin().second().isEmpty()) {
+            fillGuitar(sequence.createTrack(), "Second guitar", 1, Performance.ofSecond(timeline));
+        }
         return sequence;
     }
 
     private void fillConductor(Track track) throws InvalidMidiDataException {
         track.add(text(TRACK_NAME, song.facts().title(), 0));
-        long microseconds = Math.round(timeline.tempo().secondsInWhole() / 4 * 1_000_000);
-        track.add(meta(TEMPO, bytes(microseconds, 3), 0));
+        track.add(tempo(1, 0));
+        for (TempoMap.Pause pause : timeline.tempoMap().pauses()) {
+            Length beat = pause.to().minus(pause.from());
+            track.add(tempo(beat.plus(pause.extra()).dividedBy(beat).toDouble(), tick(pause.from())));
+            track.add(tempo(1, tick(pause.to())));
+        }
+        for (TimelineCue cue : timeline.margin().cues()) {
+            track.add(text(CUE_POINT, cue.text(), Math.max(0, tick(cue.at()))));
+        }
         Meter meter = null;
         for (TimelineBar bar : timeline.bars()) {
-            if (bar.inSection() == 0) track.add(text(MARKER, marker(bar), tick(bar.start())));
+            if (bar.inSection() == 0 || bar.number() == 0) track.add(text(MARKER, marker(bar), tick(bar.start())));
             if (!bar.meter().equals(meter)) track.add(meta(TIME_SIGNATURE, signature(bar.meter()), tick(bar.start())));
             meter = bar.meter();
         }
     }
 
     private String marker(TimelineBar bar) {
-        var section = song.section(bar.section()).orElseThrow();
-        return section.passes() == 1 ? section.name() : section.name() + ", pass " + bar.pass();
+        if (bar.number() == 0) return "Pick-up";
+        String name = UseNames.of(song, bar.use());
+        boolean once = timeline.barsOf(bar.use(), 2).isEmpty();
+        return once ? name : name + ", pass " + bar.pass();
+    }
+
+    /** @param slower how many times as long beats last */
+    private MidiEvent tempo(double slower, long tick) throws InvalidMidiDataException {
+        long microseconds = Math.round(timeline.tempo().secondsInWhole() / 4 * 1_000_000 * slower);
+        return meta(TEMPO, bytes(Math.min(microseconds, 0xFFFFFF), 3), tick);
     }
 
     /** Numerator, power of two of the denominator, MIDI clocks (24 a quarter) in a felt beat, 32nds in a quarter. */
@@ -98,12 +118,13 @@ public final class MidiSong {
         };
     }
 
-    private void fillGuitar(Track track) throws InvalidMidiDataException {
-        track.add(text(TRACK_NAME, "Guitar", 0));
-        track.add(new MidiEvent(new ShortMessage(ShortMessage.PROGRAM_CHANGE, 0, STEEL_STRING_GUITAR, 0), 0));
-        for (KeyPress press : presses()) {
-            track.add(new MidiEvent(new ShortMessage(ShortMessage.NOTE_ON, 0, press.key, press.velocity), press.on));
-            track.add(new MidiEvent(new ShortMessage(ShortMessage.NOTE_OFF, 0, press.key, 0), press.off));
+    private void fillGuitar(Track track, String name, int channel, Performance played) throws InvalidMidiDataException {
+        track.add(text(TRACK_NAME, name, 0));
+        track.add(new MidiEvent(new ShortMessage(ShortMessage.PROGRAM_CHANGE, channel, STEEL_STRING_GUITAR, 0), 0));
+        for (KeyPress press : presses(played)) {
+            track.add(new MidiEvent(
+                    new ShortMessage(ShortMessage.NOTE_ON, channel, press.key, press.velocity), press.on));
+            track.add(new MidiEvent(new ShortMessage(ShortMessage.NOTE_OFF, channel, press.key, 0), press.off));
         }
     }
 
@@ -115,11 +136,11 @@ public final class MidiSong {
     }
 
     /** One channel cannot hold a key twice, so a key that two strings sound is let go before it is struck again. */
-    private List<KeyPress> presses() {
+    private List<KeyPress> presses(Performance played) {
         var presses = new ArrayList<KeyPress>();
         int[] last = new int[128];
         java.util.Arrays.fill(last, -1);
-        for (Note note : Performance.of(timeline).notes()) {
+        for (Note note : played.notes()) {
             KeyPress press = press(note);
             int before = last[press.key];
             if (before >= 0 && presses.get(before).off > press.on) {
@@ -135,9 +156,13 @@ public final class MidiSong {
     private KeyPress press(Note note) {
         double force = note.velocity() * (note.isDead() ? DEAD_VELOCITY : 1);
         int velocity = Math.clamp(Math.round(127 * force), 1, 127);
-        long on = Math.round(note.start() / secondsInTick);
-        long off = Math.max(on + 1, Math.round(note.end() / secondsInTick));
+        long on = tick(note.start());
+        long off = Math.max(on + 1, tick(note.end()));
         return new KeyPress(note.pitch().number(), velocity, on, off);
+    }
+
+    private long tick(double seconds) {
+        return Math.round(timeline.tempoMap().position(seconds) * 4 * RESOLUTION);
     }
 
     private static long tick(Length position) {

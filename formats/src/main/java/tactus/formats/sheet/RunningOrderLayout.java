@@ -8,8 +8,9 @@ import java.util.Optional;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.picture.Point;
-import tactus.core.song.Section;
-import tactus.core.song.SectionId;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
+import tactus.core.song.Assignment;
 import tactus.core.song.Song;
 import tactus.core.time.Length;
 import tactus.core.timeline.Timeline;
@@ -70,9 +71,10 @@ final class RunningOrderLayout {
 
     private String played(Section section) {
         var text = new StringBuilder();
-        name(section.pattern()).ifPresent(name -> text.append("  ·  ").append(name));
+        name(Assignment.of(song, section.id()))
+                .ifPresent(name -> text.append("  ·  ").append(name));
         if (section.passes() > 1) {
-            name(section.lastPassPattern())
+            name(Assignment.ofLastPass(song, section.id()))
                     .ifPresent(name -> text.append("; last pass: ").append(name));
         }
         return text.toString();

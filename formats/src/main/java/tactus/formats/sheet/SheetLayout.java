@@ -5,12 +5,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import tactus.core.harmony.Chord;
 import tactus.core.pattern.Pattern;
 import tactus.core.picture.Frame;
 import tactus.core.picture.HandPicture;
 import tactus.core.picture.Passage;
-import tactus.core.song.Chord;
-import tactus.core.song.Section;
+import tactus.core.section.Section;
+import tactus.core.song.Assignment;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
 import tactus.formats.font.MusicText;
@@ -124,12 +125,13 @@ final class SheetLayout {
 
     private String where(Pattern pattern) {
         return song.usesOf(pattern.id()).stream()
-                .map(section -> where(section, pattern))
+                .map(section -> where(song, section, pattern))
                 .collect(Collectors.joining(", "));
     }
 
-    private static String where(Section section, Pattern pattern) {
-        boolean always = section.pattern().filter(pattern.id()::equals).isPresent();
+    private static String where(Song song, Section section, Pattern pattern) {
+        boolean always =
+                Assignment.of(song, section.id()).filter(pattern.id()::equals).isPresent();
         return always ? section.name() : section.name() + " (last pass)";
     }
 }

@@ -33,6 +33,20 @@ final class Branch {
         return !node.isMissingNode() && !node.isNull();
     }
 
+    boolean isText() {
+        return node.isString();
+    }
+
+    /**
+     * Returns yes or no.
+     *
+     * @throws IllegalArgumentException if it is neither
+     */
+    boolean truth() {
+        if (!node.isBoolean()) throw new IllegalArgumentException("must be true or false, was " + shown());
+        return node.asBoolean();
+    }
+
     /** The elements of a list; a missing one is empty, another kind of thing is reported. */
     List<Branch> elements() {
         var elements = new ArrayList<Branch>();

@@ -2,26 +2,52 @@ package tactus.formats.song;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import tactus.core.harmony.Span;
+import tactus.core.harmony.SpanLength;
 import tactus.core.pattern.PatternId;
-import tactus.core.song.Section;
-import tactus.core.song.SectionId;
-import tactus.core.song.Span;
-import tactus.core.song.SpanLength;
+import tactus.core.rule.Play;
+import tactus.core.rule.Rule;
+import tactus.core.rule.Where;
+import tactus.core.section.Cue;
+import tactus.core.section.Except;
+import tactus.core.section.PassChoice;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
+import tactus.core.section.Stretch;
+import tactus.core.section.Use;
+import tactus.core.song.Song;
 import tactus.core.time.Meter;
 
-/** Reads the sections. A bar with an impossible meter gets the song's; a pattern that is missing is unassigned. */
+/**
+ * Reads the sections and their order. A bar with an impossible meter gets the song's; what speaks of something missing
+ * is left out. The first version of the format kept patterns with the sections; they become rules.
+ */
 final class SectionReader {
 
-    private static final Set<String> FIELDS =
-            Set.of("id", "name", "bars", "chords", "passes", "pattern", "lastPassPattern");
+    private static final Set<String> FIELDS = Set.of(
+            "id",
+            "name",
+            "aliases",
+            "bars",
+            "chords",
+            "passes",
+            "tag",
+            "voice",
+            "cues",
+            "secondGuitar",
+            "pattern",
+            "lastPassPattern");
 
     private final Meter usual;
     private final Set<PatternId> patterns;
+    private final List<Rule> rules = new ArrayList<>();
+    private final Map<SectionId, Branch> tags = new LinkedHashMap<>();
 
     SectionReader(Meter usual, Set<PatternId> patterns) {
         this.usual = usual;
@@ -34,22 +60,75 @@ final class SectionReader {
             at.optional("left out", this::section).ifPresent(section -> {
                 if (sections.putIfAbsent(section.id(), section) != null) {
                     at.report("the section " + section.id() + " stands twice", "the first one taken");
+                    return;
                 }
+                addRule(at.field("pattern"), Where.in(section.id()));
+                addRule(at.field("lastPassPattern"), Where.in(section.id()).withPass(PassChoice.LAST));
+                if (at.field("tag").isThere()) tags.put(section.id(), at.field("tag"));
             });
         }
+        tags.forEach((id, at) -> at.optional("no tag taken", tag -> tagged(sections, id, tag.text())));
         return sections;
+    }
+
+    /** The rules that sections of the first version of the format stand for. */
+    List<Rule> rules() {
+        return rules;
+    }
+
+    private void addRule(Branch at, Where where) {
+        pattern(at).ifPresent(id -> rules.add(new Rule(where, Play.pattern(id))));
+    }
+
+    private static Section tagged(Map<SectionId, Section> sections, SectionId id, String tag) {
+        var other = new SectionId(tag);
+        if (!sections.containsKey(other)) throw new IllegalArgumentException("there is no section " + other);
+        Section section = sections.get(id).withTag(Optional.of(other));
+        Set<SectionId> seen = new HashSet<>(Set.of(id));
+        for (Optional<SectionId> next = section.tag();
+                next.isPresent();
+                next = sections.get(next.get()).tag()) {
+            if (!seen.add(next.get())) throw new IllegalArgumentException("the section would be its own tag");
+        }
+        sections.put(id, section);
+        return section;
     }
 
     private Section section(Branch at) {
         at.expectOnly(FIELDS);
-        return new Section(
+        var section = new Section(
                 new SectionId(at.field("id").text()),
                 at.field("name").text(),
                 bars(at.field("bars")),
                 spans(at.field("chords")),
-                at.field("passes").or(1, "once taken", Branch::number),
-                pattern(at.field("pattern")),
-                pattern(at.field("lastPassPattern")));
+                at.field("passes").or(1, "once taken", Branch::number));
+        return section.withAliases(texts(at.field("aliases")))
+                .withVoice(each(at.field("voice"), text -> Stretch.parse(text.text())))
+                .withCues(each(at.field("cues"), SectionReader::cue))
+                .withSecond(each(at.field("secondGuitar"), this::known));
+    }
+
+    private static List<String> texts(Branch list) {
+        return each(list, Branch::text);
+    }
+
+    private static <T> List<T> each(Branch list, java.util.function.Function<Branch, T> reading) {
+        var read = new ArrayList<T>();
+        for (Branch at : list.elements()) at.optional("left out", reading).ifPresent(read::add);
+        return read;
+    }
+
+    private static Cue cue(Branch at) {
+        at.expectOnly(Set.of("bar", "beat", "text", "pass"));
+        return new Cue(
+                at.field("bar").number(),
+                at.field("beat").number(),
+                pass(at),
+                at.field("text").text());
+    }
+
+    private static PassChoice pass(Branch at) {
+        return at.field("pass").isThere() ? PassChoice.parse(at.field("pass").text()) : PassChoice.EVERY;
     }
 
     private List<Meter> bars(Branch runs) {
@@ -66,11 +145,7 @@ final class SectionReader {
     }
 
     private static List<Span> spans(Branch list) {
-        var spans = new ArrayList<Span>();
-        for (Branch at : list.elements()) {
-            at.optional("left out", SectionReader::span).ifPresent(spans::add);
-        }
-        return spans;
+        return each(list, SectionReader::span);
     }
 
     private static Span span(Branch at) {
@@ -80,12 +155,51 @@ final class SectionReader {
     }
 
     private Optional<PatternId> pattern(Branch at) {
-        if (!at.isThere()) return Optional.empty();
-        Optional<PatternId> id = at.optional("no pattern assigned", text -> new PatternId(text.text()));
-        if (id.isPresent() && !patterns.contains(id.get())) {
-            at.report("there is no pattern " + id.get(), "no pattern assigned");
-            return Optional.empty();
-        }
+        return at.isThere() ? at.optional("no pattern assigned", this::known) : Optional.empty();
+    }
+
+    private PatternId known(Branch at) {
+        var id = new PatternId(at.text());
+        if (!patterns.contains(id)) throw new IllegalArgumentException("there is no pattern " + id);
         return id;
+    }
+
+    /** Reads the running order; an entry is a section's id, or a section with its exceptions. */
+    List<Use> order(Branch list, Set<SectionId> sections) {
+        Map<Integer, Use> uses = new LinkedHashMap<>();
+        int place = 0;
+        for (Branch at : list.elements()) {
+            int usualId = ++place;
+            Optional<Use> use = at.optional("left out", entry -> use(entry, usualId, sections));
+            if (use.isEmpty()) continue;
+            if (uses.size() == Song.LONGEST_ORDER) at.report("is beyond 1,000 entries", "left out");
+            else if (uses.putIfAbsent(use.get().id(), use.get()) != null) at.report("its id stands twice", "left out");
+        }
+        return List.copyOf(uses.values());
+    }
+
+    private Use use(Branch at, int usualId, Set<SectionId> sections) {
+        boolean same = at.isText();
+        var id = new SectionId(same ? at.text() : at.field("section").text());
+        if (!sections.contains(id)) throw new IllegalArgumentException("there is no section " + id);
+        if (same) return Use.of(usualId, id);
+        at.expectOnly(Set.of("id", "section", "except"));
+        return new Use(at.field("id").number(), id, each(at.field("except"), this::except));
+    }
+
+    private Except except(Branch at) {
+        at.expectOnly(Set.of("pass", "runs", "leftOut", "instead", "then", "bars", "chords"));
+        return new Except(pass(at), change(at));
+    }
+
+    private Except.Change change(Branch at) {
+        if (at.field("runs").isThere()) return new Except.Runs(at.field("runs").number());
+        if (at.field("leftOut").isThere())
+            return new Except.LeftOut(Stretch.parse(at.field("leftOut").text()));
+        var bars = new Except.Bars(bars(at.field("bars")), spans(at.field("chords")));
+        if (at.field("then").isThere()) return new Except.ExtraBars(bars);
+        if (at.field("instead").isThere())
+            return new Except.OtherBars(Stretch.parse(at.field("instead").text()), bars);
+        throw new IllegalArgumentException("says nothing that is other");
     }
 }

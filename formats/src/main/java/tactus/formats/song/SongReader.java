@@ -5,11 +5,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import tactus.core.chord.ChordName;
 import tactus.core.groove.Groove;
+import tactus.core.harmony.Chord;
+import tactus.core.harmony.Span;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.pitch.ConcertPitch;
@@ -17,16 +21,19 @@ import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
 import tactus.core.pitch.Tuning;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
+import tactus.core.section.Use;
 import tactus.core.shape.Fingering;
 import tactus.core.shape.StringRange;
 import tactus.core.shape.Voicing;
+import tactus.core.song.Accepted;
 import tactus.core.song.ChangeCount;
-import tactus.core.song.Chord;
 import tactus.core.song.Facts;
-import tactus.core.song.Section;
-import tactus.core.song.SectionId;
+import tactus.core.song.Lesson;
 import tactus.core.song.Song;
-import tactus.core.song.Span;
+import tactus.core.song.Version;
+import tactus.core.song.Versions;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 import tactus.core.time.Tempo;
@@ -53,7 +60,15 @@ final class SongReader {
             "groove",
             "tunedDown",
             "concertPitch",
-            "changes");
+            "changes",
+            "rules",
+            "versions",
+            "shownVersion",
+            "pickup",
+            "company",
+            "recording",
+            "planned",
+            "accepted");
 
     private final List<Problem> problems = new ArrayList<>();
     private final Branch root;
@@ -67,17 +82,89 @@ final class SongReader {
         Facts facts = facts();
         List<Chord> chords = chords();
         Map<PatternId, Pattern> patterns = patterns();
-        Map<SectionId, Section> sections =
-                new SectionReader(facts.meter(), patterns.keySet()).read(root.field("sections"));
+        var sectionReader = new SectionReader(facts.meter(), patterns.keySet());
+        Map<SectionId, Section> sections = sectionReader.read(root.field("sections"));
         warnOfUnknownChords(chords, sections);
+        List<Use> uses = sectionReader.order(root.field("order"), sections.keySet());
+        Versions versions = versions();
+        var rules = new ArrayList<>(sectionReader.rules());
+        rules.addAll(new RulesReader(
+                        patterns.keySet(),
+                        sections.keySet(),
+                        uses.stream().map(Use::id).collect(Collectors.toSet()),
+                        versions.all().stream().map(Version::name).collect(Collectors.toSet()))
+                .read(root.field("rules")));
         var song = new Song(
                 facts,
                 chords,
                 List.copyOf(patterns.values()),
                 List.copyOf(sections.values()),
-                order(sections),
-                changeCounts());
+                uses,
+                rules,
+                versions,
+                changeCounts(),
+                lesson());
         return new OpenedSong(song, problems);
+    }
+
+    private Versions versions() {
+        Versions versions = Versions.NONE;
+        for (Branch at : root.field("versions").elements()) {
+            Versions before = versions;
+            versions = at.or(before, "left out", each -> with(before, version(each)));
+        }
+        Versions all = versions;
+        Branch shown = root.field("shownVersion");
+        return shown.isThere()
+                ? shown.or(all, "the full version shown", name -> all.withShown(Optional.of(name.text())))
+                : all;
+    }
+
+    private static Versions with(Versions versions, Version version) {
+        if (versions.named(version.name()).isPresent()) {
+            throw new IllegalArgumentException("the version " + version.name() + " stands twice");
+        }
+        return versions.with(version);
+    }
+
+    private static Version version(Branch at) {
+        at.expectOnly(Set.of("name", "standIns", "capo", "plain", "company", "mostStrokes"));
+        var standIns = new ArrayList<Chord>();
+        for (Branch chord : at.field("standIns").elements()) {
+            chord.optional("left out", SongReader::chord).ifPresent(standIns::add);
+        }
+        Version version = Version.of(at.field("name").text()).withStandIns(standIns);
+        if (at.field("capo").isThere())
+            version = version.withCapo(OptionalInt.of(capo(at.field("capo").number())));
+        if (at.field("plain").isThere())
+            version = version.withPlain(at.field("plain").truth());
+        if (at.field("company").isThere()) {
+            version = version.withCompany(Optional.of(RulesReader.company(at.field("company"))));
+        }
+        return at.field("mostStrokes").isThere()
+                ? version.withMostStrokes(OptionalInt.of(at.field("mostStrokes").number()))
+                : version;
+    }
+
+    private static int capo(int fret) {
+        return Instrument.USUAL.withCapo(fret).capo();
+    }
+
+    private Lesson lesson() {
+        var planned = new ArrayList<String>();
+        for (Branch at : root.field("planned").elements())
+            at.optional("left out", Branch::text).ifPresent(planned::add);
+        Lesson lesson =
+                root.field("planned").or(Lesson.EMPTY, "nothing planned", _ -> Lesson.EMPTY.withPlanned(planned));
+        for (Branch at : root.field("accepted").elements()) {
+            Lesson before = lesson;
+            lesson = at.or(
+                    before,
+                    "left out",
+                    each -> before.with(new Accepted(
+                            each.field("snag").text(), each.field("reason").text())));
+        }
+        return lesson;
     }
 
     private static Groove groove(Branch at, Meter meter) {
@@ -99,10 +186,24 @@ final class SongReader {
         if (root.field("groove").isThere()) {
             facts = facts.withGroove(root.field("groove").optional("left out", at -> groove(at, meter)));
         }
+        facts = withLength(facts);
         Branch spelling = root.field("spelling");
         return spelling.isThere()
                 ? facts.withSpelling(spelling.or(Spelling.BY_KEY, "spelled by key", SongReader::spelling))
                 : facts;
+    }
+
+    private Facts withLength(Facts facts) {
+        Facts all = facts;
+        if (root.field("pickup").isThere()) {
+            all = with(all, "pickup", "no pick-up", (each, at) -> each.withPickup(at.number()));
+        }
+        if (root.field("company").isThere()) {
+            all = with(all, "company", "played alone", (each, at) -> each.withCompany(RulesReader.company(at)));
+        }
+        return root.field("recording").isThere()
+                ? with(all, "recording", "left out", (each, at) -> each.withRecording(Optional.of(at.decimal())))
+                : all;
     }
 
     private static Spelling spelling(Branch at) {
@@ -221,17 +322,5 @@ final class SongReader {
                     "the chord " + name + " has no shape in this song",
                     "kept, but silent")));
         }
-    }
-
-    private List<SectionId> order(Map<SectionId, Section> sections) {
-        var order = new ArrayList<SectionId>();
-        for (Branch at : root.field("order").elements()) {
-            Optional<SectionId> id = at.optional("left out", text -> new SectionId(text.text()));
-            if (id.isEmpty()) continue;
-            if (!sections.containsKey(id.get())) at.report("there is no section " + id.get(), "left out");
-            else if (order.size() == Song.LONGEST_ORDER) at.report("is beyond 1,000 entries", "left out");
-            else order.add(id.get());
-        }
-        return order;
     }
 }

@@ -1,17 +1,16 @@
 package tactus.formats.song;
 
-import java.util.List;
 import java.util.Locale;
+import tactus.core.harmony.Chord;
 import tactus.core.pitch.ConcertPitch;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Spelling;
+import tactus.core.rule.Company;
 import tactus.core.song.ChangeCount;
-import tactus.core.song.Chord;
 import tactus.core.song.Facts;
-import tactus.core.song.Section;
+import tactus.core.song.Lesson;
 import tactus.core.song.Song;
-import tactus.core.song.Span;
-import tactus.core.time.Meter;
+import tactus.core.song.Version;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -31,13 +30,17 @@ final class SongTree {
         ArrayNode patterns = tree.putArray("patterns");
         song.patterns().forEach(pattern -> patterns.add(PatternTree.of(pattern)));
         ArrayNode sections = tree.putArray("sections");
-        song.sections().forEach(section -> sections.add(of(section)));
+        song.sections().forEach(section -> sections.add(SectionTree.of(section)));
         ArrayNode order = tree.putArray("order");
-        song.order().forEach(id -> order.add(id.value()));
+        song.uses().forEach(use -> SectionTree.add(order, use));
+        song.rules().forEach(rule -> tree.withArray("rules").add(RuleTree.of(rule)));
+        song.versions().all().forEach(version -> tree.withArray("versions").add(of(version)));
+        song.versions().shown().ifPresent(name -> tree.put("shownVersion", name));
         if (!song.changeCounts().isEmpty()) {
             ArrayNode changes = tree.putArray("changes");
             song.changeCounts().forEach(count -> changes.add(of(count)));
         }
+        putLesson(tree, song.lesson());
         return tree;
     }
 
@@ -53,6 +56,10 @@ final class SongTree {
         ObjectNode tempo = tree.putObject("tempo");
         putNumber(tempo, "perMinute", facts.tempo().perMinute());
         tempo.put("beat", facts.tempo().beat().toString());
+        if (facts.pickup() > 0) tree.put("pickup", facts.pickup());
+        if (facts.company() != Company.ALONE)
+            tree.put("company", facts.company().word());
+        facts.recording().ifPresent(seconds -> putNumber(tree, "recording", seconds));
         facts.groove()
                 .ifPresent(groove -> tree.putObject("groove")
                         .put("meter", groove.meter().toString())
@@ -86,31 +93,23 @@ final class SongTree {
         return object().put("from", count.from()).put("to", count.to()).put("perMinute", count.perMinute());
     }
 
-    private static ObjectNode of(Section section) {
-        ObjectNode tree = object();
-        tree.put("id", section.id().value());
-        tree.put("name", section.name());
-        putBars(tree.putArray("bars"), section.bars());
-        ArrayNode chords = tree.putArray("chords");
-        section.spans().forEach(span -> chords.add(of(span)));
-        tree.put("passes", section.passes());
-        section.pattern().ifPresent(id -> tree.put("pattern", id.value()));
-        section.lastPassPattern().ifPresent(id -> tree.put("lastPassPattern", id.value()));
+    private static ObjectNode of(Version version) {
+        ObjectNode tree = object().put("name", version.name());
+        version.standIns().forEach(chord -> tree.withArray("standIns").add(of(chord)));
+        version.capo().ifPresent(fret -> tree.put("capo", fret));
+        if (version.isPlain()) tree.put("plain", true);
+        version.company().ifPresent(company -> tree.put("company", company.word()));
+        version.mostStrokes().ifPresent(count -> tree.put("mostStrokes", count));
         return tree;
     }
 
-    private static ObjectNode of(Span span) {
-        return object().put("chord", span.chord()).put("length", span.length().toString());
-    }
-
-    private static void putBars(ArrayNode runs, List<Meter> bars) {
-        int from = 0;
-        while (from < bars.size()) {
-            int to = from;
-            while (to < bars.size() && bars.get(to).equals(bars.get(from))) to++;
-            runs.addObject().put("count", to - from).put("meter", bars.get(from).toString());
-            from = to;
-        }
+    private static void putLesson(ObjectNode tree, Lesson lesson) {
+        lesson.planned().forEach(part -> tree.withArray("planned").add(part));
+        lesson.accepted()
+                .forEach(each -> tree.withArray("accepted")
+                        .addObject()
+                        .put("snag", each.snag())
+                        .put("reason", each.reason()));
     }
 
     private static ObjectNode object() {

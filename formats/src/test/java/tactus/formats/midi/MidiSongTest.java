@@ -30,7 +30,7 @@ class MidiSongTest {
     @TempDir
     private Path folder;
 
-    private final Song song = SampleSong.song();
+    private final Song song = SampleSong.plain();
     private final Timeline timeline = Timeline.of(song);
     private Path file;
     private Sequence sequence;
@@ -85,7 +85,14 @@ class MidiSongTest {
         List<String> markers = metas(0x06).stream()
                 .map(event -> new String(data(event), StandardCharsets.UTF_8))
                 .toList();
-        assertEquals(List.of("Verse, pass 1", "Verse, pass 2", "Turn", "Verse, pass 1", "Verse, pass 2"), markers);
+        assertEquals(
+                List.of(
+                        "first Verse, pass 1",
+                        "first Verse, pass 2",
+                        "Turn",
+                        "second Verse, pass 1",
+                        "second Verse, pass 2"),
+                markers);
     }
 
     @Test

@@ -36,7 +36,7 @@ class SheetTest {
     @ParameterizedTest
     @CsvSource({"A4, 595.28, 841.89", "LETTER, 612, 792"})
     void thePaperHasItsSize(Paper paper, float width, float height) throws IOException {
-        try (PDDocument document = written(SampleSong.song(), paper)) {
+        try (PDDocument document = written(SampleSong.plain(), paper)) {
             assertEquals(width, document.getPage(0).getMediaBox().getWidth(), 0.01);
             assertEquals(height, document.getPage(0).getMediaBox().getHeight(), 0.01);
         }
@@ -44,7 +44,7 @@ class SheetTest {
 
     @Test
     void titleFactsPatternsAndOrderStandOnIt() throws IOException {
-        try (PDDocument document = written(SampleSong.song(), Paper.A4)) {
+        try (PDDocument document = written(SampleSong.plain(), Paper.A4)) {
             String text = new PDFTextStripper().getText(document);
             List.of(
                             "Sample",
@@ -65,7 +65,7 @@ class SheetTest {
 
     @Test
     void everyFontIsEmbedded() throws IOException {
-        try (PDDocument document = written(SampleSong.song(), Paper.A4)) {
+        try (PDDocument document = written(SampleSong.plain(), Paper.A4)) {
             for (var page : document.getPages()) {
                 for (var name : page.getResources().getFontNames()) {
                     assertTrue(page.getResources().getFont(name).isEmbedded(), name.getName());
@@ -76,7 +76,7 @@ class SheetTest {
 
     @Test
     void aLongSongGoesOnOverPagesWithTheirNumbers() throws IOException {
-        Song song = SampleSong.song();
+        Song song = SampleSong.plain();
         var verse = song.sections().getFirst().withBars(Collections.nCopies(300, SampleSong.FOUR));
         try (PDDocument document = written(song.withSection(verse), Paper.LETTER)) {
             int pages = document.getNumberOfPages();
@@ -95,7 +95,7 @@ class SheetTest {
 
     @Test
     void asPicturesEachPageIsAFileWithInkOnIt() throws IOException {
-        Song song = SampleSong.song();
+        Song song = SampleSong.plain();
         Sheet sheet = Sheet.of(song, Timeline.of(song), Paper.A4);
         List<Path> files = sheet.writePng(folder.resolve("sheet.png"), 72);
         BufferedImage first = ImageIO.read(files.getFirst().toFile());

@@ -28,8 +28,8 @@ import tactus.core.library.Library;
 import tactus.core.library.LibraryPattern;
 import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
-import tactus.core.song.Section;
-import tactus.core.song.SectionId;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
 import tactus.core.song.Song;
 import tactus.core.variation.Variation;
 import tactus.formats.SampleSong;
@@ -134,11 +134,50 @@ class SongFileTest {
 
     @Test
     void aFileOfANewerTactusIsRefusedWithBothVersions() {
-        var wrong = assertThrows(FormatException.class, () -> read(with("\"version\": 1", "\"version\": 2")));
+        var wrong = assertThrows(FormatException.class, () -> read(with("\"version\": 2", "\"version\": 3")));
         assertEquals(
-                "song.json, version: was written by a newer Tactus (format 2; this one reads up to 1): please open it "
+                "song.json, version: was written by a newer Tactus (format 3; this one reads up to 2): please open it "
                         + "with that one",
                 wrong.getMessage());
+    }
+
+    @Test
+    void patternsOfTheFirstFormatBecomeRules() throws IOException {
+        Song plain = SampleSong.plain();
+        String second = new String(SongFile.toBytes(plain.withRules(List.of())), StandardCharsets.UTF_8);
+        String first = second.replace("\"version\": 2", "\"version\": 1")
+                .replaceFirst("\"passes\": 2", "\"passes\": 2, \"pattern\": \"march\", \"lastPassPattern\": \"drive\"");
+        OpenedSong opened = read(first);
+        assertEquals(List.of(), opened.problems());
+        assertEquals(plain.rules(), opened.song().rules());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"tag\": \"turn\" | \"tag\": \"verse\" | sections[0].tag: the section would be its own tag; no tag taken",
+                "\"tag\": \"turn\" | \"tag\": \"coda\" | sections[0].tag: there is no section coda; no tag taken",
+                "\"text\": \"light\" | \"text\": \"\" | sections[0].cues[1]: a cue has 1 to 60 characters, this one 0; left out",
+                "\"bar 4.2\" | \"bar 0\" | sections[0].voice[1]: \"bar 0\" are no bars of a section: bars are counted from 1 to 10,000; left out",
+                "\"runs\": 3 | \"runs\": 0 | order[2].except[0]: a section goes round 1 to 99 times, not 0; left out",
+                "\"id\": 7 | \"id\": 1 | order[2]: its id stands twice; left out",
+                "\"entry\": 7 | \"entry\": 9 | rules[2]: speaks of entry 9, which is not there; left out",
+                "\"fit\": \"carry through\" | \"fit\": \"squeeze\" | rules[3]: must be a way to fit, was squeeze; left out",
+                "\"loudAtEnd\": \"f\" | \"loudAtEnd\": \"fff\" | rules[5]: must be pp, p, mp, mf, f or ff, was fff; left out",
+                "\"pause\": \"2\" | \"pause\": \"0\" | rules[7]: a pause lasts over 0 to 32 beats, was 0; left out",
+                "\"semitones\": 2 | \"semitones\": 12 | rules[6]: a section is raised by 1 to 11 semitones, or lowered by as many, was 12; left out",
+                "\"mostStrokes\": 4 | \"mostStrokes\": 90 | versions[0]: a version allows 1 to 20 strokes a second, not 90; left out",
+                "\"shownVersion\": \"First week\" | \"shownVersion\": \"Second\" | shownVersion: there is no version \"Second\"; the full version shown",
+                "\"pickup\": 1 | \"pickup\": 4 | pickup: a pick-up in 4/4 has 0 to 3 beats, not 4; no pick-up",
+                "\"recording\": 204.5 | \"recording\": -1 | recording: a recording lasts over 0 to 7,200 seconds, was -1.0; left out",
+                "\"reason\": \"it is meant\" | \"reason\": \"\" | accepted[0]: a reason has 1 to 200 characters, this one 0; left out"
+            })
+    void aFaultInTheArrangementIsReportedAndTheRestStays(String old, String faulty, String problem) throws IOException {
+        OpenedSong opened = read(with(old, faulty));
+        assertEquals(problem, opened.problems().getFirst().toString());
+        assertEquals(2, opened.song().sections().size());
+        assertTrue(opened.song().uses().size() >= 2);
     }
 
     @Test
@@ -190,14 +229,14 @@ class SongFileTest {
     }
 
     @Test
-    void aPatternThatCannotBeIsLeftOutAndItsSectionsPlayNothing() throws IOException {
+    void aPatternThatCannotBeIsLeftOutAndItsRuleWithIt() throws IOException {
         OpenedSong opened = read(with("\"meter\": \"7/8\"", "\"meter\": \"4/3\""));
         assertEquals(2, opened.problems().size());
         assertEquals("patterns[1]", opened.problems().get(0).place());
-        assertEquals("sections[0].lastPassPattern", opened.problems().get(1).place());
-        Section verse = opened.song().section(new SectionId("verse")).orElseThrow();
-        assertEquals(Optional.empty(), verse.lastPassPattern());
-        assertEquals(song.sections().getFirst().pattern(), verse.pattern());
+        assertEquals(
+                "rules[1]: speaks of pattern drive, which is not there; left out",
+                opened.problems().get(1).toString());
+        assertEquals(song.rules().size() - 1, opened.song().rules().size());
     }
 
     @ParameterizedTest

@@ -25,6 +25,9 @@ public final class Score {
         STRONG_CLICK
     }
 
+    /** The most strings a guitar has; those of a second guitar are numbered on from here. */
+    public static final int STRINGS_A_GUITAR = 12;
+
     /** Samples a second. */
     public static final int RATE = 44_100;
 
@@ -49,9 +52,9 @@ public final class Score {
         var events = new ArrayList<Event>();
         double countIn = playback.countsIn() ? addCountIn(events, timeline, playback) : 0;
         double shift = countIn - playback.from() / playback.speed();
-        for (Note note : Performance.of(timeline).notes()) {
-            if (note.start() >= playback.from() && note.start() < playback.to())
-                addNote(events, note, timeline.concert(), shift, playback);
+        addNotes(events, Performance.of(timeline), 0, timeline, shift, playback);
+        if (!timeline.margin().second().isEmpty()) {
+            addNotes(events, Performance.ofSecond(timeline), STRINGS_A_GUITAR, timeline, shift, playback);
         }
         if (playback.clicks()) addClicks(events, timeline, shift, playback);
         events.sort(Comparator.comparingLong(Event::frame).thenComparing(Event::kind));
@@ -62,10 +65,10 @@ public final class Score {
 
     private static double addCountIn(List<Event> events, Timeline timeline, Playback playback) {
         TimelineBar bar = barAt(timeline, playback.from());
-        for (var click : ClickTrack.countIn(bar.meter(), timeline.tempo()).clicks()) {
+        for (var click : ClickTrack.countIn(timeline, bar).clicks()) {
             events.add(click(click, click.seconds() / playback.speed()));
         }
-        return timeline.seconds(bar.meter().length()) / playback.speed();
+        return ClickTrack.countInSeconds(timeline, bar) / playback.speed();
     }
 
     private static TimelineBar barAt(Timeline timeline, double seconds) {
@@ -77,14 +80,29 @@ public final class Score {
         return found;
     }
 
-    private static void addNote(List<Event> events, Note note, ConcertPitch concert, double shift, Playback playback) {
+    /** @param firstString how many strings of other guitars lie before */
+    private static void addNotes(
+            List<Event> events,
+            Performance played,
+            int firstString,
+            Timeline timeline,
+            double shift,
+            Playback playback) {
+        for (Note note : played.notes()) {
+            if (note.start() >= playback.from() && note.start() < playback.to())
+                addNote(events, note, firstString + note.string(), timeline.concert(), shift, playback);
+        }
+    }
+
+    private static void addNote(
+            List<Event> events, Note note, int string, ConcertPitch concert, double shift, Playback playback) {
         float hertz = (float) concert.frequency(note.pitch());
         float velocity = (float) note.velocity();
         // The spread of a strum is the hand's, not the tempo's; it is short enough to be scaled along unheard.
         long on = frames(note.start() / playback.speed() + shift);
-        events.add(new Event(on, note.isDead() ? Kind.KNOCK : Kind.PLUCK, note.string(), hertz, velocity));
+        events.add(new Event(on, note.isDead() ? Kind.KNOCK : Kind.PLUCK, string, hertz, velocity));
         if (note.end() < playback.to()) {
-            events.add(new Event(frames(note.end() / playback.speed() + shift), Kind.DAMP, note.string(), 0, 0));
+            events.add(new Event(frames(note.end() / playback.speed() + shift), Kind.DAMP, string, 0, 0));
         }
     }
 
@@ -116,7 +134,7 @@ public final class Score {
         return events[event].kind;
     }
 
-    /** The string, from 1, or 0 for a click. */
+    /** The string, from 1, those of a second guitar from 13; or 0 for a click. */
     public int string(int event) {
         return events[event].string;
     }

@@ -3,10 +3,10 @@ package tactus.sound.synth;
 import java.util.Arrays;
 import tactus.sound.score.Score;
 
-/** Plays a score as samples: up to twelve strings through a body, and clicks beside it. */
+/** Plays a score as samples: up to twelve strings of each of two guitars through a body, and clicks beside it. */
 public final class Guitar {
 
-    private static final int STRINGS = 12;
+    private static final int STRINGS = 2 * Score.STRINGS_A_GUITAR;
     private static final float LEVEL = 0.5f;
 
     private final PluckedString[] strings = new PluckedString[STRINGS + 1];

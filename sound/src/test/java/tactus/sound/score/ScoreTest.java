@@ -41,12 +41,13 @@ class ScoreTest {
     @Test
     void theConcertPitchOfTheGuitarIsHeard() {
         var low = new Timeline(
-                timeline.tempo(),
+                timeline.tempoMap(),
                 new ConcertPitch(415),
                 timeline.bars(),
                 timeline.spans(),
                 timeline.strokes(),
-                timeline.length());
+                timeline.length(),
+                timeline.margin());
         var playback = new Playback(0, 4, false, 1, false, false);
         float usual = Score.of(timeline, playback).hertz(0);
         assertEquals(usual * 415 / 440, Score.of(low, playback).hertz(0), 0.01);

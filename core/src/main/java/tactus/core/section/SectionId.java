@@ -1,4 +1,4 @@
-package tactus.core.song;
+package tactus.core.section;
 
 import tactus.core.name.Slug;
 

@@ -1,4 +1,4 @@
-package tactus.core.song;
+package tactus.core.harmony;
 
 import java.util.Objects;
 

@@ -1,4 +1,4 @@
-package tactus.core.song;
+package tactus.core.harmony;
 
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
@@ -13,8 +13,12 @@ public sealed interface SpanLength {
     /** How many of its unit, more than nothing. */
     Length count();
 
-    /** Where a span of this length ends that starts at {@code from} of {@code bars}. */
-    Length end(BarLines bars, Length from);
+    /**
+     * Where a span of this length ends that starts at {@code from} of {@code bars}.
+     *
+     * @param round how long one round of what is played there is
+     */
+    Length end(BarLines bars, Length from, Length round);
 
     /** The same unit with another count. */
     SpanLength withCount(Length other);
@@ -28,7 +32,7 @@ public sealed interface SpanLength {
         }
 
         @Override
-        public Length end(BarLines bars, Length from) {
+        public Length end(BarLines bars, Length from, Length round) {
             return bars.afterBeats(from, count);
         }
 
@@ -52,7 +56,7 @@ public sealed interface SpanLength {
         }
 
         @Override
-        public Length end(BarLines bars, Length from) {
+        public Length end(BarLines bars, Length from, Length round) {
             return bars.afterBars(from, count);
         }
 
@@ -67,6 +71,46 @@ public sealed interface SpanLength {
         }
     }
 
+    /** Rounds of the pattern that is assigned to the section. */
+    record Rounds(Length count) implements SpanLength {
+
+        /** @throws IllegalArgumentException unless {@code count} is over 0 and at most 1,000 */
+        public Rounds {
+            SpanLength.check(count, "rounds");
+        }
+
+        @Override
+        public Length end(BarLines bars, Length from, Length round) {
+            return from.plus(round.times(count));
+        }
+
+        @Override
+        public Rounds withCount(Length other) {
+            return new Rounds(other);
+        }
+
+        @Override
+        public String toString() {
+            return count + (count.equals(Length.WHOLE) ? " round" : " rounds");
+        }
+    }
+
+    static SpanLength rounds(long count) {
+        return new Rounds(Length.of(count));
+    }
+
+    /**
+     * The length of {@code from} to {@code to} as a teacher would count it: in bars where both lie on bar lines, in felt
+     * beats elsewhere.
+     */
+    static SpanLength between(BarLines bars, Length from, Length to) {
+        int first = bars.barAt(from);
+        for (int bar = first + 1; bars.start(first).equals(from) && bar <= bars.bars(); bar++) {
+            if (bars.start(bar).equals(to)) return bars(bar - first);
+        }
+        return new Beats(bars.beatsBefore(to).minus(bars.beatsBefore(from)));
+    }
+
     static SpanLength beats(long count) {
         return new Beats(Length.of(count));
     }
@@ -76,7 +120,7 @@ public sealed interface SpanLength {
     }
 
     /**
-     * Reads {@code 2 bars}, {@code 1 beat} or {@code 3/2 beats}.
+     * Reads {@code 2 bars}, {@code 1 beat}, {@code 3/2 beats} or {@code 4 rounds}.
      *
      * @throws NotationException if the text is no length of a span
      */
@@ -88,7 +132,8 @@ public sealed interface SpanLength {
             return switch (parts[1]) {
                 case "beat", "beats" -> new Beats(count);
                 case "bar", "bars" -> new Bars(count);
-                default -> throw new NotationException("counts neither beats nor bars", text, text.indexOf(parts[1]));
+                case "round", "rounds" -> new Rounds(count);
+                default -> throw new NotationException("counts no beats, bars or rounds", text, text.indexOf(parts[1]));
             };
         } catch (NotationException wrong) {
             throw wrong;

@@ -1,0 +1,38 @@
+package tactus.app.arrangement;
+
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import tactus.app.player.PlayerModel;
+import tactus.app.work.Settings;
+import tactus.app.work.Work;
+
+/**
+ * The models of the arrangement.
+ *
+ * @param panel what stands beside the bars
+ */
+public record ArrangementParts(
+        ArrangementModel arrangement,
+        OrderModel order,
+        HarmonyModel harmony,
+        RulesModel rules,
+        ExceptsModel excepts,
+        MarksModel marks,
+        SumsModel sums,
+        VersionsModel versions,
+        ObjectProperty<ArrangementPanel> panel) {
+
+    public static ArrangementParts of(Work work, PlayerModel player, Settings settings) {
+        var arrangement = new ArrangementModel(work, player);
+        return new ArrangementParts(
+                arrangement,
+                new OrderModel(work, arrangement),
+                new HarmonyModel(work, arrangement, settings),
+                new RulesModel(work, arrangement),
+                new ExceptsModel(work, arrangement),
+                new MarksModel(work, arrangement),
+                new SumsModel(work),
+                new VersionsModel(work, settings),
+                new SimpleObjectProperty<>("arrangement", "panel", ArrangementPanel.RULES));
+    }
+}

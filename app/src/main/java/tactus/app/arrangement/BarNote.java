@@ -1,0 +1,67 @@
+package tactus.app.arrangement;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import tactus.app.words.Words;
+import tactus.core.rule.FormChoice;
+import tactus.core.rule.Swell;
+import tactus.core.rule.What;
+import tactus.core.timeline.Timeline;
+import tactus.core.timeline.TimelineBar;
+import tactus.core.timeline.TimelineCue;
+import tactus.core.timeline.TimelineSpan;
+
+/** What is written above a bar: how loud it gets, events and forms that begin, a pause, a second guitar, cues. */
+record BarNote(Timeline timeline, TimelineBar bar, List<TimelineSpan> spans) {
+
+    String text() {
+        var parts = new ArrayList<String>();
+        for (TimelineCue cue : timeline.margin().cues()) {
+            if (cue.bar() == bar.number()) parts.add("“" + cue.text() + "”");
+        }
+        for (TimelineSpan span : spans) {
+            if (span.start().isLessThan(bar.start())) continue;
+            loudness(span).ifPresent(parts::add);
+            if (span.played().what().orElse(null) instanceof What.Event event) parts.add(event.word());
+            boolean hasForm =
+                    span.pattern().isPresent() && !span.played().form().equals(FormChoice.FULL);
+            if (hasForm && !isLikeBefore(span))
+                parts.add(span.played().form().toString().replace(" form", ""));
+        }
+        boolean paused = timeline.tempoMap().pauses().stream()
+                .anyMatch(pause ->
+                        !pause.from().isLessThan(bar.start()) && pause.from().isLessThan(bar.end()));
+        if (paused) parts.add(Words.of("arrangement.pause"));
+        if (startsFigure()) parts.add(Words.of("arrangement.second"));
+        return String.join("  ", parts);
+    }
+
+    private boolean startsFigure() {
+        return timeline.margin().second().stream()
+                .anyMatch(stroke -> stroke.bar() == bar.number() && stroke.slot() == 0);
+    }
+
+    private Optional<TimelineSpan> before(TimelineSpan span) {
+        int index = timeline.spans().indexOf(span);
+        return index > 0 ? Optional.of(timeline.spans().get(index - 1)) : Optional.empty();
+    }
+
+    private boolean isLikeBefore(TimelineSpan span) {
+        return before(span)
+                .filter(last -> last.played().form().equals(span.played().form())
+                        && last.pattern().equals(span.pattern()))
+                .isPresent();
+    }
+
+    /** The letters where it becomes louder or softer, and at the start of a pass that is not as usual. */
+    private Optional<String> loudness(TimelineSpan span) {
+        Swell swell = span.played().swell();
+        Swell last = before(span).map(each -> each.played().swell()).orElse(Swell.USUAL);
+        boolean starts = span.start().equals(bar.start()) && bar.inSection() == 0 && !swell.equals(Swell.USUAL);
+        if (swell.equals(last) && !starts) return Optional.empty();
+        String letters = swell.from().letters();
+        return Optional.of(
+                swell.isSteady() ? letters : letters + " → " + swell.to().letters());
+    }
+}

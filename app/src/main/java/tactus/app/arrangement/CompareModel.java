@@ -1,0 +1,65 @@
+package tactus.app.arrangement;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import tactus.app.work.Work;
+import tactus.core.comparison.SideBySide;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
+import tactus.core.song.Assignment;
+import tactus.core.song.Passes;
+import tactus.core.song.UseNames;
+
+/** Two uses or sections side by side. */
+final class CompareModel {
+
+    /**
+     * What can be compared.
+     *
+     * @param use an entry of the running order, or -1 for a section that is not played
+     */
+    record Side(int use, SectionId section, String name) {}
+
+    private final Work work;
+
+    CompareModel(Work work) {
+        this.work = work;
+    }
+
+    /** Every entry of the running order, and the sections that are not played. */
+    List<Side> sides() {
+        var sides = new ArrayList<Side>();
+        IntStream.range(0, work.song().uses().size())
+                .forEach(use ->
+                        sides.add(new Side(use, work.song().uses().get(use).section(), UseNames.of(work.song(), use))));
+        work.song().sections().stream()
+                .filter(section -> !work.song().order().contains(section.id()))
+                .forEach(section -> sides.add(new Side(-1, section.id(), section.name())));
+        return sides;
+    }
+
+    /** What is best compared with the entry {@code use}: another use of its section, or else its neighbour. */
+    int other(int use) {
+        if (use >= work.song().uses().size()) return 0;
+        return UseNames.indices(work.song(), work.song().uses().get(use).section()).stream()
+                .filter(each -> each != use)
+                .findFirst()
+                .orElse(use == 0 ? 1 : use - 1);
+    }
+
+    /** The first pass of both; empty if one of them is no longer there. */
+    Optional<SideBySide> compare(Side left, Side right) {
+        Optional<Section> one = section(left);
+        Optional<Section> other = section(right);
+        return one.flatMap(first -> other.map(second -> SideBySide.of(
+                first, Assignment.round(work.song(), first), second, Assignment.round(work.song(), second))));
+    }
+
+    private Optional<Section> section(Side side) {
+        if (side.use() < 0) return work.song().section(side.section());
+        boolean there = side.use() < work.song().uses().size();
+        return there ? Optional.of(new Passes(work.song()).section(side.use(), 1)) : Optional.empty();
+    }
+}

@@ -1,0 +1,89 @@
+package tactus.app.arrangement;
+
+import java.util.EnumMap;
+import java.util.Map;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import tactus.app.action.Actions;
+import tactus.app.action.PanelSwitch;
+import tactus.app.player.PlayerModel;
+import tactus.app.work.Work;
+
+/** The panel beside the bars with its switch; only the one in sight is kept up to date. Style class {@code panel-column}. */
+final class PanelColumn extends VBox {
+
+    private final Work work;
+    private final ArrangementParts parts;
+    private final PlayerModel player;
+    private final Map<ArrangementPanel, PanelBox> panels = new EnumMap<>(ArrangementPanel.class);
+    private final ScrollPane scroll = new ScrollPane();
+
+    PanelColumn(Work work, ArrangementParts parts, PlayerModel player, Actions actions) {
+        this.work = work;
+        this.parts = parts;
+        this.player = player;
+        getStyleClass().add("panel-column");
+        for (var row : ArrangementPanel.ROWS) {
+            getChildren().add(new PanelSwitch<>(row, parts.panel(), panel -> {
+                var toggle = actions.toggle("arrange." + panel.id());
+                toggle.setText(panel.title());
+                return toggle;
+            }));
+        }
+        scroll.setFitToWidth(true);
+        scroll.setFocusTraversable(false);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().add(scroll);
+        parts.panel().subscribe(_ -> show());
+        sceneProperty().subscribe(scene -> {
+            if (scene != null) scene.focusOwnerProperty().subscribe(this::reveal);
+        });
+    }
+
+    /** What has the focus is in sight. */
+    private void reveal(Node focused) {
+        for (Node node = focused; node != null; node = node.getParent()) {
+            if (node != scroll.getContent()) continue;
+            Bounds bounds = node.sceneToLocal(focused.localToScene(focused.getBoundsInLocal()));
+            double hidden = node.getLayoutBounds().getHeight()
+                    - scroll.getViewportBounds().getHeight();
+            if (hidden <= 0) return;
+            double top = scroll.getVvalue() * hidden;
+            double lowest = bounds.getMaxY() - scroll.getViewportBounds().getHeight();
+            scroll.setVvalue(Math.clamp(top, lowest, Math.max(lowest, bounds.getMinY())) / hidden);
+            return;
+        }
+    }
+
+    private PanelBox panel() {
+        return panels.computeIfAbsent(parts.panel().get(), this::made);
+    }
+
+    private PanelBox made(ArrangementPanel panel) {
+        return switch (panel) {
+            case RULES -> new RulesPanel(work, parts.arrangement(), parts.rules());
+            case WHY -> new WhyPanel(parts.arrangement(), parts.rules());
+            case EXCEPT -> new ExceptsPanel(parts.arrangement(), parts.excepts(), new PlayWithout(player));
+            case MARKS -> new MarksPanel(parts.marks());
+            case SUMS -> new SumsPanel(parts.sums(), parts.arrangement());
+            case COMPARE -> new ComparePanel(new CompareModel(work), parts.arrangement());
+            case VERSIONS -> new VersionsPanel(parts.versions());
+        };
+    }
+
+    /** Shows what is chosen now. */
+    void show() {
+        PanelBox shown = panel();
+        if (scroll.getContent() != shown) scroll.setContent(shown);
+        shown.show();
+    }
+
+    /** Puts the focus where the work of the panel in sight is done. */
+    void takeFocus() {
+        Node first = panel().first();
+        first.requestFocus();
+    }
+}

@@ -1,0 +1,37 @@
+package tactus.app.arrangement;
+
+import tactus.app.words.Words;
+import tactus.core.rule.Part;
+import tactus.core.rule.UseChoice;
+import tactus.core.rule.Where;
+import tactus.core.section.PassChoice;
+
+/** Where a rule holds that is made by a key or a choice. */
+public enum Target {
+    SECTION,
+    LAST_PASS,
+    THIS_TIME,
+    THIS_PASS,
+    LAST_TIME,
+    UNSUNG,
+    SONG;
+
+    String title() {
+        return Words.of("target." + name());
+    }
+
+    /** The place for what is chosen. */
+    Where where(ArrangementModel.Choice choice, int useId) {
+        Where section = choice.section().map(Where::in).orElse(Where.EVERYWHERE);
+        Where use = useId > 0 ? section.withUse(new UseChoice(useId)) : section;
+        return switch (this) {
+            case SONG -> Where.EVERYWHERE;
+            case SECTION -> section;
+            case LAST_PASS -> section.withPass(PassChoice.LAST);
+            case THIS_TIME -> use;
+            case THIS_PASS -> use.withPass(PassChoice.of(choice.pass()));
+            case LAST_TIME -> section.withUse(UseChoice.LAST);
+            case UNSUNG -> section.withPart(new Part.Voice(false));
+        };
+    }
+}

@@ -1,0 +1,156 @@
+package tactus.app.arrangement;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.UnaryOperator;
+import tactus.app.words.Words;
+import tactus.app.work.Settings;
+import tactus.app.work.Work;
+import tactus.core.rule.Company;
+import tactus.core.sentence.RuleSentence;
+import tactus.core.song.Song;
+import tactus.core.song.Version;
+import tactus.core.song.Versions;
+import tactus.core.suggestion.EasierVersion;
+
+/** The versions of the song: which is shown, what it changes, and how one is made. */
+public final class VersionsModel {
+
+    private final Work work;
+    private final Settings settings;
+
+    public VersionsModel(Work work, Settings settings) {
+        this.work = work;
+        this.settings = settings;
+    }
+
+    /** The names to choose from, the full version first. */
+    public List<String> names() {
+        var names = new ArrayList<String>();
+        names.add(Version.FULL);
+        work.song().versions().all().forEach(version -> names.add(version.name()));
+        return names;
+    }
+
+    /** The name of the version that is shown. */
+    public String shown() {
+        return work.song().versions().shown().orElse(Version.FULL);
+    }
+
+    /** Shows, plays and prints the version called {@code name}. */
+    public void show(String name) {
+        Optional<String> wanted = name.equals(Version.FULL) ? Optional.empty() : Optional.of(name);
+        if (wanted.equals(work.song().versions().shown())) return;
+        work.change(song -> song.withVersions(song.versions().withShown(wanted)));
+    }
+
+    /** Shows the next version. */
+    public void showNext() {
+        List<String> names = names();
+        show(names.get((names.indexOf(shown()) + 1) % names.size()));
+    }
+
+    Optional<Version> version() {
+        return work.song().versions().shownOne();
+    }
+
+    /** Adds a version that changes nothing yet, and shows it. Returns what is wrong with its name, if anything. */
+    Optional<String> add(String name) {
+        return ArrangementModel.attempt(() -> {
+            Version version = Version.of(name);
+            if (names().stream().anyMatch(version.name()::equalsIgnoreCase)) {
+                throw new IllegalArgumentException(Words.of("versions.taken", version.name()));
+            }
+            work.change(
+                    song -> song.withVersions(song.versions().with(version).withShown(Optional.of(version.name()))));
+        });
+    }
+
+    /** Makes an easier version by rule, or makes it anew, and shows it. */
+    Optional<String> makeEasier(String name) {
+        return ArrangementModel.attempt(() -> {
+            EasierVersion made = easier(name);
+            work.change(_ -> made.song());
+        });
+    }
+
+    private EasierVersion easier(String name) {
+        Song song = work.song();
+        return EasierVersion.of(
+                song,
+                name,
+                settings.neck(song.facts().capo()),
+                settings.handProperty().get());
+    }
+
+    /** What the shown version changes, a sentence each. */
+    List<String> changes() {
+        return version().map(this::changes).orElse(List.of());
+    }
+
+    private List<String> changes(Version version) {
+        var changes = new ArrayList<String>();
+        Song song = work.song();
+        song.rules().stream()
+                .filter(rule -> rule.where().version().equals(Optional.of(version.name())))
+                .forEach(rule -> changes.add(RuleSentence.of(song, rule)));
+        version.standIns()
+                .forEach(chord -> changes.add(Words.of(
+                        "versions.standIn",
+                        chord.name(),
+                        chord.voicing(),
+                        song.chord(chord.name())
+                                .map(full -> full.voicing().toString())
+                                .orElse("–"))));
+        version.capo().ifPresent(fret -> changes.add(Words.of("versions.capoAt", fret)));
+        if (version.isPlain()) changes.add(Words.of("versions.isPlain"));
+        version.company().ifPresent(company -> changes.add(Words.of("versions.with", company.word())));
+        version.mostStrokes().ifPresent(most -> changes.add(Words.of("versions.most", most)));
+        return changes;
+    }
+
+    private Optional<String> change(UnaryOperator<Version> change) {
+        return ArrangementModel.attempt(() -> version().ifPresent(version -> {
+            Version changed = change.apply(version);
+            if (!changed.equals(version))
+                work.change(song -> song.withVersions(song.versions().with(changed)));
+        }));
+    }
+
+    Optional<String> takePlain(boolean plain) {
+        return change(version -> version.withPlain(plain));
+    }
+
+    Optional<String> takeMostStrokes(OptionalInt most) {
+        return change(version -> version.withMostStrokes(most));
+    }
+
+    Optional<String> takeCapo(OptionalInt fret) {
+        return change(version -> version.withCapo(fret));
+    }
+
+    /** Who plays along: in the shown version, or in the song where the full one is shown. */
+    Company company() {
+        return work.song().asShown().facts().company();
+    }
+
+    void takeCompany(Company company) {
+        if (company == company()) return;
+        if (version().isPresent()) change(version -> version.withCompany(Optional.of(company)));
+        else work.change(song -> song.withFacts(song.facts().withCompany(company)));
+    }
+
+    /** Takes the shown version away, with its rules. */
+    void delete() {
+        version()
+                .ifPresent(version -> work.change(song -> {
+                    Versions rest = song.versions().without(version.name());
+                    return song.withRules(song.rules().stream()
+                                    .filter(rule -> !rule.where().version().equals(Optional.of(version.name())))
+                                    .toList())
+                            .withVersions(rest);
+                }));
+    }
+}

@@ -1,0 +1,57 @@
+package tactus.app.arrangement;
+
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import tactus.app.words.Words;
+import tactus.core.sentence.Why;
+import tactus.core.timeline.TimelineSpan;
+
+/** Why the chosen chord is played as it is: the rules that win there and those that they beat. */
+final class WhyPanel extends PanelBox {
+
+    private final ArrangementModel arrangement;
+    private final RulesModel rules;
+    private final Label place = plain("");
+    private final VBox reasons = new VBox();
+
+    WhyPanel(ArrangementModel arrangement, RulesModel rules) {
+        this.arrangement = arrangement;
+        this.rules = rules;
+        place.getStyleClass().add("why-place");
+        reasons.getStyleClass().add("reasons");
+        reasons.setId("reasons");
+        getChildren().setAll(title("why.title"), place, reasons);
+    }
+
+    @Override
+    void show() {
+        Optional<Why> why = rules.why();
+        place.setText(arrangement.chosenSpan().map(this::place).orElse(Words.of("why.nothing")));
+        fill(reasons, why.map(Why::reasons).orElse(java.util.List.of()), this::reason, Words.of("why.noRule"));
+    }
+
+    private String place(TimelineSpan span) {
+        int bar = arrangement
+                .timeline()
+                .barAt(span.start())
+                .map(each -> each.number())
+                .orElse(0);
+        return Words.of("why.place", bar, span.chord(), arrangement.playedText(span));
+    }
+
+    private Node reason(Why.Reason reason) {
+        var box = new VBox(quiet(Words.of("why.about", reason.about())));
+        box.getStyleClass().add("reason");
+        box.getChildren().add(link(reason.winner(), () -> rules.edit(reason.rule())));
+        for (String beaten : reason.beaten()) box.getChildren().add(quiet(Words.of("why.beats", beaten)));
+        if (reason.isTied()) box.getChildren().add(quiet(Words.of("why.tied")));
+        return box;
+    }
+
+    @Override
+    Node first() {
+        return this;
+    }
+}

@@ -1,0 +1,47 @@
+package tactus.app.field;
+
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.scene.control.TextField;
+
+/** A text that is taken with Enter or when the field is left; what is wrong with it is said beside it, and it stays. */
+public final class TakenField extends TextField {
+
+    private final Function<String, Optional<String>> take;
+    private final ProblemLabel problem;
+    private String shown = "";
+
+    /**
+     * @param take takes the text and returns what is wrong with it, if anything
+     * @param problem where that is said
+     */
+    public TakenField(String id, Function<String, Optional<String>> take, ProblemLabel problem) {
+        this.take = take;
+        this.problem = problem;
+        setId(id);
+        setOnAction(_ -> take());
+        focusedProperty().subscribe((_, focused) -> {
+            if (!focused) take();
+        });
+    }
+
+    /** Says what is wrong while one types; nothing is taken yet. */
+    public void watch(Function<String, Optional<String>> check) {
+        textProperty().subscribe((_, text) -> {
+            if (isFocused()) problem.say(check.apply(text));
+        });
+    }
+
+    private void take() {
+        if (getText().equals(shown)) return;
+        problem.say(take.apply(getText()));
+    }
+
+    /** Shows {@code text}, unless the field is being typed in or its text is still wrong. */
+    public void show(String text) {
+        if (text.equals(shown) && !getText().equals(shown) && isFocused()) return;
+        shown = text;
+        setText(text);
+        problem.setText("");
+    }
+}

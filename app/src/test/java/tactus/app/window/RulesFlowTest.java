@@ -1,0 +1,236 @@
+package tactus.app.window;
+
+import static javafx.scene.input.KeyCode.A;
+import static javafx.scene.input.KeyCode.ALT;
+import static javafx.scene.input.KeyCode.C;
+import static javafx.scene.input.KeyCode.CONTROL;
+import static javafx.scene.input.KeyCode.DIGIT3;
+import static javafx.scene.input.KeyCode.E;
+import static javafx.scene.input.KeyCode.ENTER;
+import static javafx.scene.input.KeyCode.G;
+import static javafx.scene.input.KeyCode.J;
+import static javafx.scene.input.KeyCode.K;
+import static javafx.scene.input.KeyCode.LEFT;
+import static javafx.scene.input.KeyCode.M;
+import static javafx.scene.input.KeyCode.N;
+import static javafx.scene.input.KeyCode.O;
+import static javafx.scene.input.KeyCode.PAGE_DOWN;
+import static javafx.scene.input.KeyCode.PERIOD;
+import static javafx.scene.input.KeyCode.R;
+import static javafx.scene.input.KeyCode.RIGHT;
+import static javafx.scene.input.KeyCode.S;
+import static javafx.scene.input.KeyCode.SLASH;
+import static javafx.scene.input.KeyCode.U;
+import static javafx.scene.input.KeyCode.V;
+import static javafx.scene.input.KeyCode.Y;
+import static javafx.scene.input.KeyCode.Z;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
+import tactus.app.arrangement.RulesModel;
+import tactus.core.section.SectionId;
+import tactus.core.section.Stretch;
+import tactus.core.sentence.RuleSentence;
+import tactus.core.snag.Snag;
+
+/** A teacher writes rules, exceptions and versions beside the bars, and reads the sums. */
+class RulesFlowTest extends WindowTest {
+
+    @BeforeEach
+    void goThere() {
+        chord(CONTROL, DIGIT3);
+    }
+
+    private String spans(String section) {
+        return section(section).spans().stream()
+                .map(span -> span.chord() + " " + span.length())
+                .collect(Collectors.joining(", "));
+    }
+
+    private String order() {
+        return song().order().stream().map(SectionId::value).collect(Collectors.joining(" "));
+    }
+
+    private String lastRule() {
+        return RuleSentence.of(song(), song().rules().getLast());
+    }
+
+    private RulesModel rules() {
+        return window.arrangement().rules();
+    }
+
+    @Test
+    void aRuleIsWrittenAsASentenceRewrittenAndTakenBack() {
+        chord(ALT, U);
+        robot.write("second Verse, last 2 bars: silenc");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertTrue(text(".arrangement-panel .problem").contains("no pattern of this song"));
+        robot.write("e");
+        press(ENTER);
+        String rule = "second Verse, last 2 bars: silence";
+        assertEquals(rule, lastRule());
+        assertEquals("", text("#rule-sentence"));
+        robot.interact(() -> rules().edit(song().rules().size() - 1));
+        fill("#rule-sentence", "second Verse, last 2 bars: held strum, soft");
+        press(ENTER);
+        assertEquals("second Verse, last 2 bars: held strum, soft", lastRule());
+        int count = song().rules().size();
+        chord(CONTROL, Z);
+        chord(CONTROL, Z);
+        assertEquals(count - 1, song().rules().size());
+    }
+
+    @Test
+    void chordsAreTypedAsALineAndWhatDoesNotComeOutEvenIsSaidAtOnce() {
+        chord(ALT, A);
+        assertEquals("C | G/B | Am | F", text("#harmony-line"));
+        fill("#harmony-line", "C | G/B D:3");
+        assertTrue(text(".harmony-line .problem").isEmpty(), "G/B has the beat that is left");
+        fill("#harmony-line", "C | G/B:2 D:3");
+        assertTrue(text(".harmony-line .problem").contains("1 too many"), text(".harmony-line .problem"));
+        press(ENTER);
+        assertEquals("C 1 bar, G/B 1 bar, Am 1 bar, F 1 bar", spans("intro"), "nothing is taken that is wrong");
+        fill("#harmony-line", "C | G/B. D | [F x3 | C] x2");
+        press(ENTER);
+        assertEquals("C 1 bar, G/B 2 beats, D 2 beats, F 3 bars, C 1 bar, F 3 bars, C 1 bar", spans("intro"));
+        assertEquals(10, section("intro").bars().size());
+        assertEquals("C | G/B. D | F x3 | C | F x3 | C", text("#harmony-line"));
+        chord(CONTROL, Z);
+        assertEquals("C 1 bar, G/B 1 bar, Am 1 bar, F 1 bar", spans("intro"));
+    }
+
+    @Test
+    void chordsAreSplitJoinedAndBarsRepeatedAndCopiedByKey() {
+        press(SLASH);
+        assertEquals("C 2 beats, C 2 beats, G/B 1 bar, Am 1 bar, F 1 bar", spans("intro"));
+        press(J);
+        assertEquals("C 1 bar, G/B 1 bar, Am 1 bar, F 1 bar", spans("intro"));
+        press(RIGHT, R);
+        assertEquals("C 1 bar, G/B 1 bar, G/B 1 bar, Am 1 bar, F 1 bar", spans("intro"));
+        press(LEFT, LEFT);
+        chord(CONTROL, C);
+        press(RIGHT, RIGHT, RIGHT, RIGHT);
+        chord(CONTROL, V);
+        assertEquals("C 1 bar, G/B 1 bar, G/B 1 bar, Am 1 bar, F 1 bar, C 1 bar", spans("intro"));
+        assertEquals(6, section("intro").bars().size());
+    }
+
+    @Test
+    void anEventIsPutOnAChordAndTakenBackWithItsKey() {
+        press(RIGHT, S);
+        assertEquals("Intro, chord 2: stop and count", lastRule());
+        assertEquals("C | G/B. | Am | F", text("#harmony-line"));
+        press(S, PERIOD);
+        assertTrue(song().rules().contains(RuleSentence.parse(song(), "Intro: rather soft")));
+        chord(ALT, DIGIT3);
+        assertEquals("Intro, chord 2: Tin roof", lastRule());
+        chord(ALT, Y);
+        assertTrue(textsIn("#reasons").contains("Intro, chord 2: Tin roof"), textsIn("#reasons"));
+        assertTrue(textsIn("#reasons").contains("beats: Intro: Held strum"), textsIn("#reasons"));
+    }
+
+    @Test
+    void whatIsOtherThisTimeStaysLinkedAndCanBecomeASection() {
+        press(PAGE_DOWN);
+        chord(ALT, E);
+        fill("#except-where", "last 2 bars");
+        fill("#except-line", "F | G");
+        press(ENTER);
+        assertTrue(isShown("last 2 bars: F | G instead"));
+        assertEquals(100, work.timeline().bars().size());
+        fill("#except-runs .text-field", "3");
+        press(ENTER);
+        assertEquals(108, work.timeline().bars().size());
+        click("#except-own");
+        assertEquals("intro verse-2 chorus verse chorus bridge chorus ending", order());
+        assertEquals(3, section("verse-2").passes());
+        assertEquals(
+                "F",
+                section("verse-2").spans().getLast().chord().isEmpty()
+                        ? ""
+                        : section("verse-2")
+                                .spans()
+                                .get(section("verse-2").spans().size() - 2)
+                                .chord());
+        chord(CONTROL, Z);
+        chord(CONTROL, Z);
+        chord(CONTROL, Z);
+        assertEquals(100, work.timeline().bars().size());
+    }
+
+    @Test
+    void voiceCuesAndASecondGuitarGoAlongWithTheBars() {
+        chord(ALT, K);
+        fill("#marks-voice", "1-2, 4.3");
+        press(ENTER);
+        assertEquals(
+                List.of(Stretch.bars(1, 2), Stretch.parse("4.3")),
+                section("intro").voice());
+        fill("#marks-voice", "1-2, 4.x");
+        press(ENTER);
+        assertTrue(textsIn(".arrangement-panel").contains("are no bars such as"), "the reason is said");
+        assertEquals("1-2, 4.x", text("#marks-voice"), "what was typed stays");
+        fill("#marks-cue", "0.4 and");
+        press(ENTER);
+        assertEquals("and", section("intro").cues().getFirst().text());
+        fill("#marks-second", "Lantern bells");
+        press(ENTER);
+        assertFalse(work.timeline().margin().second().isEmpty());
+    }
+
+    @Test
+    void sumsAreShownAgainstTheRecordingAndATimeIsFound() {
+        chord(ALT, M);
+        robot.interact(() -> robot.lookup("#sums-time").query().requestFocus());
+        robot.write("1:32");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertEquals("bar 36, first Chorus, pass 2, beat 2", text("#sums-place"));
+        fill("#sums-recording", "4:10");
+        press(ENTER);
+        assertTrue(text("#sums-comparison").startsWith("+12.2 s"), text("#sums-comparison"));
+        assertTrue(work.snags().stream().anyMatch(snag -> snag.kind() == Snag.Kind.NOT_AS_LONG_AS_RECORDING));
+    }
+
+    @Test
+    void twoUsesAreComparedSideBySide() {
+        press(PAGE_DOWN, PAGE_DOWN, PAGE_DOWN);
+        chord(ALT, O);
+        assertEquals("One place differs. Each line: bar, chord, length.", text("#compare-verdict"));
+        assertTrue(textsIn(".compare-lines").contains("≠ 7  Dm  1 bar"), textsIn(".compare-lines"));
+    }
+
+    @Test
+    void aVersionIsMadeByRuleShownAndDeleted() {
+        chord(ALT, N);
+        fill("#version-name", "Second week");
+        click("#version-easier");
+        assertEquals("Second week", song().versions().shown().orElseThrow());
+        assertTrue(textsIn(".arrangement-panel").contains("everywhere, in version Second week: only beats form"));
+        assertTrue(isShown("#version"));
+        chord(CONTROL, E);
+        assertTrue(song().versions().shown().isEmpty());
+        chord(CONTROL, Z);
+        click("#version-delete");
+        assertEquals(2, song().versions().all().size());
+    }
+
+    @Test
+    void aSnagIsMendedWithOnePressOrAcceptedWithAReason() {
+        chord(CONTROL, G);
+        click("Take it off the plan");
+        assertEquals(2, work.snags().size());
+        robot.clickOn(".snag-reason").write("it is meant");
+        press(ENTER);
+        assertEquals(1, work.snags().size());
+        assertEquals("it is meant", song().lesson().accepted().getFirst().reason());
+        assertTrue(textsIn("#snag-entries").contains("Meant: it is meant"), textsIn("#snag-entries"));
+        click("Not meant after all");
+        assertEquals(2, work.snags().size());
+    }
+}

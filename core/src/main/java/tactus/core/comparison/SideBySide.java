@@ -1,0 +1,145 @@
+package tactus.core.comparison;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import tactus.core.harmony.Span;
+import tactus.core.harmony.SpanLength;
+import tactus.core.section.Section;
+import tactus.core.time.BarLines;
+import tactus.core.time.Length;
+
+/**
+ * The chords of two passes, line by line, put opposite each other so that as few as possible differ.
+ *
+ * @param lines in order
+ */
+public record SideBySide(List<Line> lines) {
+
+    /** How the sides of a line compare. */
+    public enum Kind {
+        SAME,
+        /** One chord for another of the same length. */
+        OTHER_CHORD,
+        /** The same chord for another length. */
+        OTHER_LENGTH,
+        /** Both are other. */
+        OTHER,
+        ONLY_LEFT,
+        ONLY_RIGHT;
+
+        public boolean isSame() {
+            return this == SAME;
+        }
+    }
+
+    /**
+     * A chord on one side or both.
+     *
+     * @param leftSpan its index on the left, from 0; -1 where there is none
+     * @param rightSpan its index on the right
+     */
+    public record Line(Kind kind, Optional<Held> left, Optional<Held> right, int leftSpan, int rightSpan) {}
+
+    /** A chord with its length and the bar, from 1, in which it starts. */
+    public record Held(String chord, SpanLength length, int bar) {
+
+        /** Returns {@code bar 3: Am, 1 bar}. */
+        @Override
+        public String toString() {
+            return "bar " + bar + ": " + chord + ", " + length;
+        }
+    }
+
+    private static final int ONE_SIDE = 3;
+
+    public SideBySide {
+        lines = List.copyOf(lines);
+    }
+
+    /**
+     * Compares two sections as they are on a pass.
+     *
+     * @param leftRound how long one round is on the left, for chords that are counted in rounds
+     */
+    public static SideBySide of(Section left, Length leftRound, Section right, Length rightRound) {
+        return aligned(held(left, leftRound), held(right, rightRound));
+    }
+
+    private static List<Held> held(Section section, Length round) {
+        BarLines bars = section.barLines();
+        List<Length> edges = section.edges(round);
+        var held = new ArrayList<Held>();
+        for (int i = 0; i < section.spans().size(); i++) {
+            Span span = section.spans().get(i);
+            SpanLength length = SpanLength.between(bars, edges.get(i), edges.get(i + 1));
+            held.add(new Held(span.chord(), length, bars.barAt(edges.get(i)) + 1));
+        }
+        return held;
+    }
+
+    /** The cheapest alignment, found by dynamic programming (Wagner and Fischer, Journal of the ACM 21, 1974). */
+    private static SideBySide aligned(List<Held> left, List<Held> right) {
+        int[][] cost = new int[left.size() + 1][right.size() + 1];
+        for (int i = left.size(); i >= 0; i--) {
+            for (int j = right.size(); j >= 0; j--) {
+                if (i == left.size() || j == right.size()) cost[i][j] = ONE_SIDE * (left.size() - i + right.size() - j);
+                else {
+                    cost[i][j] = Math.min(
+                            cost[i + 1][j + 1] + cost(kind(left.get(i), right.get(j))),
+                            ONE_SIDE + Math.min(cost[i + 1][j], cost[i][j + 1]));
+                }
+            }
+        }
+        return new SideBySide(walked(left, right, cost));
+    }
+
+    private static List<Line> walked(List<Held> left, List<Held> right, int[][] cost) {
+        var lines = new ArrayList<Line>();
+        int i = 0;
+        int j = 0;
+        while (i < left.size() || j < right.size()) {
+            boolean both = i < left.size()
+                    && j < right.size()
+                    && cost[i][j] == cost[i + 1][j + 1] + cost(kind(left.get(i), right.get(j)));
+            boolean onLeft = !both && i < left.size() && (j == right.size() || cost[i][j] == cost[i + 1][j] + ONE_SIDE);
+            if (both) {
+                lines.add(new Line(
+                        kind(left.get(i), right.get(j)),
+                        Optional.of(left.get(i)),
+                        Optional.of(right.get(j)),
+                        i++,
+                        j++));
+            } else if (onLeft) {
+                lines.add(new Line(Kind.ONLY_LEFT, Optional.of(left.get(i)), Optional.empty(), i++, -1));
+            } else lines.add(new Line(Kind.ONLY_RIGHT, Optional.empty(), Optional.of(right.get(j)), -1, j++));
+        }
+        return lines;
+    }
+
+    private static Kind kind(Held left, Held right) {
+        boolean chord = left.chord.equals(right.chord);
+        boolean length = left.length.equals(right.length);
+        if (chord && length) return Kind.SAME;
+        return length ? Kind.OTHER_CHORD : chord ? Kind.OTHER_LENGTH : Kind.OTHER;
+    }
+
+    private static int cost(Kind kind) {
+        return switch (kind) {
+            case SAME -> 0;
+            case OTHER_CHORD, OTHER_LENGTH -> 2;
+            case OTHER -> 5;
+            case ONLY_LEFT, ONLY_RIGHT -> ONE_SIDE;
+        };
+    }
+
+    /** Whether no line differs. */
+    public boolean isSame() {
+        return lines.stream().allMatch(line -> line.kind().isSame());
+    }
+
+    /** The lines that differ. */
+    public List<Line> differences() {
+        return lines.stream().filter(line -> !line.kind().isSame()).toList();
+    }
+}

@@ -1,0 +1,48 @@
+package tactus.core.harmony;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import tactus.core.time.BarLines;
+import tactus.core.time.Length;
+import tactus.core.time.Meter;
+
+/** Puts bars that have been read together: chords that go on become one span. */
+final class HarmonyAssembly {
+
+    /** @param name empty where the last chord goes on */
+    record Part(String name, Length beats, boolean isRounds, Optional<Length> rounds, String mark) {}
+
+    record Bar(Meter meter, List<Part> parts) {}
+
+    private record Held(String chord, Length from, Optional<Length> rounds, String mark) {}
+
+    private final List<Held> held = new ArrayList<>();
+
+    HarmonyLine of(List<Bar> bars) {
+        var lines = new BarLines(bars.stream().map(Bar::meter).toList());
+        for (int i = 0; i < bars.size(); i++) hold(bars.get(i), lines.start(i), lines);
+        var spans = new ArrayList<Span>();
+        var marks = new ArrayList<HarmonyLine.Mark>();
+        for (int i = 0; i < held.size(); i++) {
+            Held chord = held.get(i);
+            Length to = i + 1 < held.size() ? held.get(i + 1).from : lines.length();
+            SpanLength length = chord.rounds
+                    .<SpanLength>map(SpanLength.Rounds::new)
+                    .orElseGet(() -> SpanLength.between(lines, chord.from, to));
+            spans.add(new Span(chord.chord, length));
+            if (!chord.mark.isEmpty()) marks.add(new HarmonyLine.Mark(i, chord.mark.equals("_")));
+        }
+        return new HarmonyLine(bars.stream().map(Bar::meter).toList(), spans, marks);
+    }
+
+    private void hold(Bar bar, Length start, BarLines lines) {
+        Length at = start;
+        for (Part part : bar.parts) {
+            if (!part.name.isEmpty()) {
+                held.add(new Held(part.name, at, part.isRounds ? part.rounds : Optional.empty(), part.mark));
+            }
+            at = lines.afterBeats(at, part.beats);
+        }
+    }
+}

@@ -1,0 +1,53 @@
+package tactus.core.harmony;
+
+import java.util.List;
+import java.util.Optional;
+import tactus.core.time.Length;
+import tactus.core.time.Meter;
+import tactus.core.time.NotationException;
+
+/**
+ * The harmony of some bars as a line of text: {@code G | C D | Em x2 | (2/4) D | N.C.}
+ *
+ * <p>A stroke parts bars; chords in a bar share it evenly. {@code G:3 D} gives a chord its beats, {@code -} lets the last
+ * one go on, over the bar line too; {@code D x3} is three bars of it, {@code G:2r} two rounds of the pattern, {@code [C |
+ * D] x2} goes round twice, {@code (2/4)} is the meter of one bar. A full stop behind a chord strikes it once and counts
+ * the rest, a low line lets it ring. As in lessons, {@code three bars D, one A, and that twice} is read as well.
+ *
+ * @param bars the meter of each bar
+ * @param marks chords that are struck once
+ */
+public record HarmonyLine(List<Meter> bars, List<Span> spans, List<Mark> marks) {
+
+    /**
+     * A chord that is struck once.
+     *
+     * @param span its index, from 0
+     * @param rings whether it rings on; otherwise it is stopped and the rest is counted
+     */
+    public record Mark(int span, boolean rings) {}
+
+    public HarmonyLine {
+        bars = List.copyOf(bars);
+        spans = List.copyOf(spans);
+        marks = List.copyOf(marks);
+    }
+
+    /**
+     * Reads a line.
+     *
+     * @param usual the meter of a bar that names none
+     * @param round how long one round of the pattern is, if one is assigned
+     * @throws NotationException if it cannot be read or a bar does not come out even, saying by how much
+     */
+    public static HarmonyLine parse(String line, Meter usual, Optional<Length> round) {
+        return SpokenHarmony.isSpoken(line)
+                ? SpokenHarmony.read(line, usual, round)
+                : new HarmonyReader(line, usual, round).read();
+    }
+
+    /** Writes bars and chords as a line that reads as the same; what spills over the last bar is left out. */
+    public static String format(List<Meter> bars, List<Span> spans, List<Mark> marks, Meter usual, Length round) {
+        return new HarmonyWriter(bars, spans, marks, usual, round).write();
+    }
+}

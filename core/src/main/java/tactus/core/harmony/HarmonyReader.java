@@ -1,0 +1,235 @@
+package tactus.core.harmony;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import tactus.core.chord.ChordName;
+import tactus.core.time.Length;
+import tactus.core.time.Meter;
+import tactus.core.time.NotationException;
+
+/** Reads a harmony line bar by bar. */
+final class HarmonyReader {
+
+    private static final int MOST_BARS = 10_000;
+    private static final Pattern TOKEN = Pattern.compile("\\S+");
+    private static final Pattern METER = Pattern.compile("\\((\\d[\\d+]*/\\d+)\\)");
+    private static final Pattern TIMES = Pattern.compile("[x×](\\d{1,4})");
+    private static final Pattern CHORD = Pattern.compile("(.+?)(?::(\\d+(?:/\\d+)?)(r?))?([._]?)");
+
+    private record Token(String text, int index) {}
+
+    /** A chord or its going on ({@code name} is empty), with its beats if they are said. */
+    private record Part(String name, Optional<Length> beats, boolean isRounds, String mark, int index) {}
+
+    /** A bar that has been read: its meter, parts and their lengths in felt beats. */
+    private record Bar(Meter meter, List<Part> parts, List<Length> beats) {}
+
+    private final String line;
+    private final Meter usual;
+    private final Optional<Length> round;
+    private final List<Bar> bars = new ArrayList<>();
+    private int loopStart = -1;
+
+    HarmonyReader(String line, Meter usual, Optional<Length> round) {
+        this.line = line;
+        this.usual = usual;
+        this.round = round;
+    }
+
+    HarmonyLine read() {
+        int from = 0;
+        for (int at = 0; at <= line.length(); at++) {
+            boolean ends = at == line.length() || line.charAt(at) == '|' || line.charAt(at) == '\n';
+            if (!ends) continue;
+            boolean openEnd = line.substring(from, at).isBlank() && (at == line.length() || bars.isEmpty());
+            if (!openEnd) cell(from, at);
+            from = at + 1;
+        }
+        if (loopStart >= 0) throw wrong("opens a bracket [ that is not closed with ]", line.indexOf('['));
+        if (bars.isEmpty()) throw wrong("has no chord: write bars such as G | C D | Em", 0);
+        return new HarmonyAssembly().of(bars.stream().map(this::plain).toList());
+    }
+
+    private HarmonyAssembly.Bar plain(Bar bar) {
+        var parts = new ArrayList<HarmonyAssembly.Part>();
+        for (int i = 0; i < bar.parts.size(); i++) {
+            Part part = bar.parts.get(i);
+            parts.add(new HarmonyAssembly.Part(part.name, bar.beats.get(i), part.isRounds, part.beats, part.mark));
+        }
+        return new HarmonyAssembly.Bar(bar.meter, parts);
+    }
+
+    /** Reads what stands between two strokes. */
+    private void cell(int from, int to) {
+        List<Token> tokens = tokens(from, to);
+        boolean opens = !tokens.isEmpty() && tokens.getFirst().text.equals("[");
+        if (opens) {
+            if (loopStart >= 0) throw wrong("opens a bracket inside another", tokens.getFirst().index);
+            loopStart = bars.size();
+            tokens.removeFirst();
+        }
+        int close = indexOf(tokens, "]");
+        List<Token> inside = close < 0 ? tokens : tokens.subList(0, close);
+        if (!inside.isEmpty() || close < 0) bar(new ArrayList<>(inside), from);
+        if (close >= 0) repeat(tokens.subList(close + 1, tokens.size()), tokens.get(close).index);
+    }
+
+    private List<Token> tokens(int from, int to) {
+        var tokens = new ArrayList<Token>();
+        Matcher words = TOKEN.matcher(line).region(from, to);
+        while (words.find()) addTokens(tokens, words.group(), words.start());
+        return tokens;
+    }
+
+    /** Brackets may touch what they enclose. */
+    private static void addTokens(List<Token> tokens, String word, int index) {
+        String rest = word;
+        int at = index;
+        if (rest.startsWith("[")) {
+            tokens.add(new Token("[", at));
+            rest = rest.substring(1);
+            at++;
+        }
+        int close = rest.indexOf(']');
+        if (close >= 0) {
+            if (close > 0) tokens.add(new Token(rest.substring(0, close), at));
+            tokens.add(new Token("]", at + close));
+            at += close + 1;
+            rest = rest.substring(close + 1);
+        }
+        if (!rest.isEmpty()) tokens.add(new Token(rest, at));
+    }
+
+    private static int indexOf(List<Token> tokens, String text) {
+        for (int i = 0; i < tokens.size(); i++) if (tokens.get(i).text.equals(text)) return i;
+        return -1;
+    }
+
+    private void repeat(List<Token> rest, int index) {
+        if (loopStart < 0) throw wrong("closes a bracket that is not open", index);
+        int times = rest.isEmpty() ? 2 : times(rest.getFirst());
+        if (rest.size() > 1) throw wrong("needs a stroke | behind the bracket", rest.get(1).index);
+        List<Bar> loop = List.copyOf(bars.subList(loopStart, bars.size()));
+        if (loop.isEmpty()) throw wrong("has nothing in its brackets", index);
+        checkCount((long) bars.size() + (long) loop.size() * (times - 1));
+        for (int i = 1; i < times; i++) bars.addAll(loop);
+        loopStart = -1;
+    }
+
+    private int times(Token token) {
+        Matcher times = TIMES.matcher(token.text);
+        if (!times.matches()) throw wrong("needs how often, such as x2", token.index);
+        int count = Integer.parseInt(times.group(1));
+        if (count < 1) throw wrong("cannot go round 0 times", token.index);
+        return count;
+    }
+
+    private void bar(List<Token> tokens, int from) {
+        Meter meter = usual;
+        if (!tokens.isEmpty() && METER.matcher(tokens.getFirst().text).matches()) {
+            meter = Meter.parse(tokens.removeFirst().text.replaceAll("[()]", ""));
+        }
+        int times = 1;
+        if (!tokens.isEmpty() && TIMES.matcher(tokens.getLast().text).matches()) times = times(tokens.removeLast());
+        if (tokens.isEmpty())
+            throw wrong("has no chord in bar " + (bars.size() + 1) + "; a - lets the last one go on", from);
+        checkCount((long) bars.size() + times);
+        List<Part> parts = tokens.stream().map(this::part).toList();
+        if (parts.getFirst().isRounds) addRounds(parts, meter);
+        else addBars(new Bar(meter, parts, shares(parts, meter)), times);
+    }
+
+    /** One chord for several bars is held; several chords come again. */
+    private void addBars(Bar bar, int times) {
+        bars.add(bar);
+        Part first = bar.parts.getFirst();
+        boolean held = bar.parts.size() == 1;
+        Part again = held ? new Part("", Optional.empty(), false, "", first.index) : first;
+        Bar next = held ? new Bar(bar.meter, List.of(again), bar.beats) : bar;
+        bars.addAll(Collections.nCopies(times - 1, next));
+    }
+
+    private void addRounds(List<Part> parts, Meter meter) {
+        Part part = parts.getFirst();
+        if (parts.size() > 1) throw wrong("counts rounds beside another chord in one bar", parts.get(1).index);
+        Length one = round.orElseThrow(
+                () -> wrong("counts rounds, but no pattern is assigned here that has a length", part.index));
+        Length whole = one.times(part.beats.orElseThrow());
+        Length rest = whole.remainderOver(meter.length());
+        if (!rest.isZero()) {
+            throw wrong(
+                    "comes to " + whole.dividedBy(meter.length()) + " bars, which is no whole number of bars",
+                    part.index);
+        }
+        long count = whole.wholesOf(meter.length());
+        checkCount(bars.size() + count);
+        Length beats = Length.of(meter.beats().size());
+        bars.add(new Bar(meter, List.of(part), List.of(beats)));
+        var again = new Part("", Optional.empty(), false, "", part.index);
+        for (long i = 1; i < count; i++) bars.add(new Bar(meter, List.of(again), List.of(beats)));
+    }
+
+    private Part part(Token token) {
+        if (ChordName.isNoChord(token.text)) return new Part(token.text, Optional.empty(), false, "", token.index);
+        Matcher written = CHORD.matcher(token.text);
+        if (!written.matches()) throw wrong("has no chord there", token.index);
+        String name = written.group(1);
+        if (name.equals("-"))
+            return goesOn(token, Optional.ofNullable(written.group(2)).map(Length::parse));
+        if (Chord.meaning(name).isEmpty() && !ChordName.isNoChord(name)) {
+            throw wrong("has \"" + name + "\" in it, which is no chord", token.index);
+        }
+        Optional<Length> beats = Optional.ofNullable(written.group(2)).map(Length::parse);
+        if (beats.filter(count -> !count.isPositive()).isPresent()) throw wrong("gives a chord no length", token.index);
+        boolean rounds = "r".equals(written.group(3));
+        return new Part(name, beats, rounds, written.group(4), token.index);
+    }
+
+    private Part goesOn(Token token, Optional<Length> beats) {
+        if (bars.isEmpty() && line.substring(0, token.index).isBlank())
+            throw wrong("has no chord yet to go on", token.index);
+        return new Part("", beats, false, "", token.index);
+    }
+
+    /** How many felt beats each part has: those that are said, and an even share of the rest. */
+    private List<Length> shares(List<Part> parts, Meter meter) {
+        Length all = Length.of(meter.beats().size());
+        Length said = parts.stream().flatMap(part -> part.beats.stream()).reduce(Length.ZERO, Length::plus);
+        long open = parts.stream().filter(part -> part.beats.isEmpty()).count();
+        Length rest = all.minus(said);
+        int index = parts.getFirst().index;
+        if (open == 0 && !rest.isZero() || rest.isLessThan(Length.ZERO)) throw uneven(said, all, index);
+        if (open == 0)
+            return parts.stream().map(part -> part.beats.orElseThrow()).toList();
+        Length share = rest.dividedBy(open);
+        if (!share.isPositive()) throw uneven(said.plus(Length.of(open)), all, index);
+        if (!share.times(2).isWhole()) {
+            throw wrong(
+                    "has " + open + " chords sharing " + rest + " beats in bar " + (bars.size() + 1)
+                            + ", which do not come out even: say how many beats, such as C:2 D Em",
+                    index);
+        }
+        return parts.stream().map(part -> part.beats.orElse(share)).toList();
+    }
+
+    private NotationException uneven(Length chords, Length all, int index) {
+        boolean over = all.isLessThan(chords);
+        Length difference = over ? chords.minus(all) : all.minus(chords);
+        return wrong(
+                "has " + chords + " beats of chords in bar " + (bars.size() + 1) + ", which holds " + all + ": "
+                        + difference + (over ? " too many" : " missing"),
+                index);
+    }
+
+    private void checkCount(long count) {
+        if (count > MOST_BARS) throw wrong("comes to " + count + " bars; a section has at most 10,000", 0);
+    }
+
+    private NotationException wrong(String reason, int index) {
+        return new NotationException(reason, line, Math.max(0, index));
+    }
+}

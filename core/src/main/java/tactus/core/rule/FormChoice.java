@@ -1,0 +1,24 @@
+package tactus.core.rule;
+
+import java.util.Optional;
+import tactus.core.pattern.Form;
+
+/**
+ * Which form of a pattern is played.
+ *
+ * @param rule the form's rule; empty for the pattern as it is written
+ */
+public record FormChoice(Optional<Form.Rule> rule) {
+
+    public static final FormChoice FULL = new FormChoice(Optional.empty());
+
+    public static FormChoice of(Form.Rule rule) {
+        return new FormChoice(Optional.of(rule));
+    }
+
+    /** Returns {@code full form} or {@code last time form}. */
+    @Override
+    public String toString() {
+        return rule.map(Form.Rule::word).orElse("full") + " form";
+    }
+}

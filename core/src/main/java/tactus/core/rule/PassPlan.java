@@ -1,0 +1,144 @@
+package tactus.core.rule;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+import tactus.core.section.Section;
+import tactus.core.section.Stretch.Bounds;
+import tactus.core.time.BarLines;
+import tactus.core.time.Length;
+
+/**
+ * One pass of a section cut into pieces, each with one answer of the rules.
+ *
+ * @param pieces in order; together they are as long as the chords, within the bars
+ * @param assigned what is played on each
+ */
+public record PassPlan(List<Piece> pieces, List<Assigned> assigned) {
+
+    public PassPlan {
+        pieces = List.copyOf(pieces);
+        assigned = List.copyOf(assigned);
+    }
+
+    /**
+     * Cuts a pass where a rule starts or ends.
+     *
+     * @param section as it is on this pass
+     * @param rules those that hold there or in a part of it, the most specific first
+     * @param round how long one round is, for chords that are counted in rounds
+     */
+    public static PassPlan of(Section section, List<Rule> rules, Length round) {
+        return new Planning(section, rules, round).plan();
+    }
+
+    /** The rules among {@code rules} that hold on {@code piece} of {@code section}. */
+    public static List<Rule> holding(List<Rule> rules, Section section, Piece piece) {
+        BarLines bars = section.barLines();
+        return rules.stream().filter(rule -> holds(rule, piece, bars)).toList();
+    }
+
+    private static boolean holds(Rule rule, Piece piece, BarLines bars) {
+        return rule.where().part().map(part -> holds(part, piece, bars)).orElse(true);
+    }
+
+    private static boolean holds(Part part, Piece piece, BarLines bars) {
+        return switch (part) {
+            case Part.OnChord(int number) -> piece.span() == (number > 0 ? number - 1 : piece.spans() + number);
+            case Part.SharedBars() -> piece.sharesBar();
+            case Part.Voice(boolean sung) -> piece.isSung() == sung;
+            case Part.InBars _, Part.InHalf _ ->
+                bounds(part, bars)
+                        .filter(bounds -> !piece.start().isLessThan(bounds.from())
+                                && piece.start().isLessThan(bounds.to()))
+                        .isPresent();
+        };
+    }
+
+    /** Where the bars of a part lie, if it speaks of bars. */
+    public static Optional<Bounds> bounds(Part part, BarLines bars) {
+        return switch (part) {
+            case Part.InBars(var stretch) -> stretch.in(bars);
+            case Part.InHalf(boolean second) -> {
+                Length middle = bars.start((bars.bars() + 1) / 2);
+                yield Optional.of(second ? new Bounds(middle, bars.length()) : new Bounds(Length.ZERO, middle));
+            }
+            case Part.OnChord _, Part.SharedBars _, Part.Voice _ -> Optional.empty();
+        };
+    }
+
+    private static final class Planning {
+
+        private final Section section;
+        private final List<Rule> rules;
+        private final BarLines bars;
+        private final List<Length> edges;
+        private final List<Bounds> sung;
+        private final List<Piece> pieces = new ArrayList<>();
+
+        Planning(Section section, List<Rule> rules, Length round) {
+            this.section = section;
+            this.rules = rules;
+            bars = section.barLines();
+            edges = section.edges(round);
+            sung = section.voice().stream()
+                    .flatMap(stretch -> stretch.in(bars).stream())
+                    .toList();
+        }
+
+        PassPlan plan() {
+            TreeSet<Length> cuts = cuts();
+            for (int span = 0; span < section.spans().size(); span++) {
+                if (!edges.get(span).isLessThan(bars.length())) break;
+                cut(span, cuts);
+            }
+            var assigned = new ArrayList<Assigned>();
+            List<Rule> before = List.of();
+            for (Piece piece : pieces) {
+                List<Rule> here =
+                        rules.stream().filter(rule -> holds(rule, piece, bars)).toList();
+                boolean same = here.equals(before) && !assigned.isEmpty();
+                assigned.add(same ? assigned.getLast() : Assigned.by(here));
+                before = here;
+            }
+            return new PassPlan(pieces, assigned);
+        }
+
+        private TreeSet<Length> cuts() {
+            var cuts = new TreeSet<Length>();
+            for (Rule rule : rules) {
+                Optional<Part> part = rule.where().part();
+                part.flatMap(each -> bounds(each, bars)).ifPresent(bounds -> add(cuts, bounds));
+                if (part.filter(Part.Voice.class::isInstance).isPresent()) sung.forEach(bounds -> add(cuts, bounds));
+            }
+            return cuts;
+        }
+
+        private static void add(TreeSet<Length> cuts, Bounds bounds) {
+            cuts.add(bounds.from());
+            cuts.add(bounds.to());
+        }
+
+        private void cut(int span, TreeSet<Length> cuts) {
+            Length end = edges.get(span + 1).min(bars.length());
+            boolean shares = sharesBar(edges.get(span), end);
+            Length at = edges.get(span);
+            while (at.isLessThan(end)) {
+                Length next = cuts.higher(at);
+                Length to = next == null ? end : next.min(end);
+                pieces.add(new Piece(span, section.spans().size(), at, to, shares, isSung(at)));
+                at = to;
+            }
+        }
+
+        private boolean sharesBar(Length start, Length end) {
+            int bar = bars.barAt(start);
+            return !bars.start(bar).equals(start) || end.isLessThan(bars.start(bar + 1));
+        }
+
+        private boolean isSung(Length at) {
+            return sung.stream().anyMatch(bounds -> !at.isLessThan(bounds.from()) && at.isLessThan(bounds.to()));
+        }
+    }
+}

@@ -1,0 +1,14 @@
+package tactus.core.rule;
+
+import tactus.core.time.Length;
+
+/**
+ * As much of a chord as has one and the same rule.
+ *
+ * @param span the chord, from 0
+ * @param spans how many chords the pass has
+ * @param start from the start of the pass
+ * @param sharesBar whether its chord has no bar to itself
+ * @param isSung whether somebody sings there
+ */
+public record Piece(int span, int spans, Length start, Length end, boolean sharesBar, boolean isSung) {}

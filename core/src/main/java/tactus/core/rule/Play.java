@@ -1,0 +1,80 @@
+package tactus.core.rule;
+
+import java.util.Objects;
+import java.util.Optional;
+import tactus.core.pattern.PatternId;
+import tactus.core.time.Length;
+
+/**
+ * What a rule says; whatever it leaves open is said by a wider rule.
+ *
+ * @param pause felt beats that the end of the place lasts longer
+ */
+public record Play(
+        Optional<What> what,
+        Optional<FormChoice> form,
+        Optional<FitChoice> fit,
+        Optional<Swell> dynamics,
+        Optional<Raise> raise,
+        Optional<Length> pause) {
+
+    /** A rule that leaves everything open. */
+    public static final Play OPEN = new Play(
+            Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+
+    private static final Length LONGEST_PAUSE = Length.of(32);
+
+    /** @throws IllegalArgumentException if the pause is not over 0 and at most 32 beats */
+    public Play {
+        Objects.requireNonNull(what);
+        Objects.requireNonNull(form);
+        Objects.requireNonNull(fit);
+        Objects.requireNonNull(dynamics);
+        Objects.requireNonNull(raise);
+        pause.filter(beats -> !beats.isPositive() || LONGEST_PAUSE.isLessThan(beats))
+                .ifPresent(beats -> {
+                    throw new IllegalArgumentException("a pause lasts over 0 to 32 beats, was " + beats);
+                });
+    }
+
+    public static Play of(What what) {
+        return OPEN.with(what);
+    }
+
+    public static Play pattern(PatternId id) {
+        return of(new What.Plays(id));
+    }
+
+    public boolean isOpen() {
+        return equals(OPEN);
+    }
+
+    public Play with(What other) {
+        return new Play(Optional.of(other), form, fit, dynamics, raise, pause);
+    }
+
+    public Play with(FormChoice other) {
+        return new Play(what, Optional.of(other), fit, dynamics, raise, pause);
+    }
+
+    public Play with(FitChoice other) {
+        return new Play(what, form, Optional.of(other), dynamics, raise, pause);
+    }
+
+    public Play with(Swell other) {
+        return new Play(what, form, fit, Optional.of(other), raise, pause);
+    }
+
+    public Play with(Raise other) {
+        return new Play(what, form, fit, dynamics, Optional.of(other), pause);
+    }
+
+    public Play withPause(Length beats) {
+        return new Play(what, form, fit, dynamics, raise, Optional.of(beats));
+    }
+
+    /** The same without saying what is played, nor its form and fit. */
+    public Play withoutWhat() {
+        return new Play(Optional.empty(), Optional.empty(), Optional.empty(), dynamics, raise, pause);
+    }
+}

@@ -1,0 +1,27 @@
+package tactus.core.rule;
+
+import java.util.Objects;
+import java.util.Optional;
+import tactus.core.pattern.PatternId;
+
+/** What is played where: {@code Chorus, last pass: Driving eighths, last time form}. */
+public record Rule(Where where, Play play) {
+
+    public Rule {
+        Objects.requireNonNull(where);
+        Objects.requireNonNull(play);
+    }
+
+    /** The pattern it assigns, if it does. */
+    public Optional<PatternId> pattern() {
+        return play.what().filter(What.Plays.class::isInstance).map(what -> ((What.Plays) what).pattern());
+    }
+
+    public Rule withPlay(Play other) {
+        return new Rule(where, other);
+    }
+
+    public Rule withWhere(Where other) {
+        return new Rule(other, play);
+    }
+}

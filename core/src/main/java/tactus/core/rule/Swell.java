@@ -1,0 +1,33 @@
+package tactus.core.rule;
+
+import java.util.Objects;
+
+/** How loud it is at the start and at the end: {@code soft to strong}; in between it grows or falls evenly. */
+public record Swell(Dynamic from, Dynamic to) {
+
+    public static final Swell USUAL = of(Dynamic.MEDIUM);
+
+    public Swell {
+        Objects.requireNonNull(from);
+        Objects.requireNonNull(to);
+    }
+
+    public static Swell of(Dynamic level) {
+        return new Swell(level, level);
+    }
+
+    public boolean isSteady() {
+        return from == to;
+    }
+
+    /** The level at {@code part} of the way, 0 to 1, where {@link Dynamic#VERY_SOFT} is 0 and each step is 1. */
+    public double at(double part) {
+        return from.ordinal() + (to.ordinal() - from.ordinal()) * Math.clamp(part, 0, 1);
+    }
+
+    /** Returns {@code soft} or {@code soft to strong}. */
+    @Override
+    public String toString() {
+        return isSteady() ? from.word() : from.word() + " to " + to.word();
+    }
+}

@@ -1,0 +1,86 @@
+package tactus.core.section;
+
+import java.util.List;
+import java.util.Objects;
+import tactus.core.harmony.Span;
+import tactus.core.time.Meter;
+
+/**
+ * What is other than in the section when it is used again. Kept as an exception, so that a change to the section
+ * reaches every use of it.
+ *
+ * @param on the passes it holds for
+ */
+public record Except(PassChoice on, Change change) {
+
+    /** What is other. */
+    public sealed interface Change {}
+
+    /** The section goes round another number of times; holds for the whole use. */
+    public record Runs(int passes) implements Change {
+        /** @throws IllegalArgumentException unless {@code passes} is 1 to 99 */
+        public Runs {
+            Section.checkPasses(passes);
+        }
+    }
+
+    /**
+     * Other bars and chords in place of some.
+     *
+     * @param where the bars that are replaced, whole ones
+     */
+    public record OtherBars(Stretch where, Bars instead) implements Change {
+        public OtherBars {
+            Objects.requireNonNull(where);
+            Objects.requireNonNull(instead);
+        }
+    }
+
+    /** Bars and chords that are added at the end. */
+    public record ExtraBars(Bars added) implements Change {
+        public ExtraBars {
+            Objects.requireNonNull(added);
+        }
+    }
+
+    /** Bars that are left out, whole ones. */
+    public record LeftOut(Stretch where) implements Change {
+        public LeftOut {
+            Objects.requireNonNull(where);
+        }
+    }
+
+    /**
+     * Bars with their chords.
+     *
+     * @param bars the meter of each, at least one
+     */
+    public record Bars(List<Meter> bars, List<Span> spans) {
+        /** @throws IllegalArgumentException if there is no bar */
+        public Bars {
+            bars = List.copyOf(bars);
+            spans = List.copyOf(spans);
+            if (bars.isEmpty()) throw new IllegalArgumentException("an exception has at least one bar");
+        }
+    }
+
+    public Except {
+        Objects.requireNonNull(on);
+        Objects.requireNonNull(change);
+    }
+
+    /** Returns an exception that holds for every pass. */
+    public static Except always(Change change) {
+        return new Except(PassChoice.EVERY, change);
+    }
+
+    /** Returns: goes round {@code passes} times. */
+    public static Except runs(int passes) {
+        return always(new Runs(passes));
+    }
+
+    /** Returns: other bars there. */
+    public static Except otherBars(Stretch where, Bars instead) {
+        return always(new OtherBars(where, instead));
+    }
+}

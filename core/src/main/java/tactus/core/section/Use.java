@@ -1,0 +1,47 @@
+package tactus.core.section;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+
+/**
+ * An entry of the running order: a section, the same or the same except.
+ *
+ * @param id from 1, each once in a song; it stays when the entry is moved
+ * @param excepts what is other this time, in the order in which it is done
+ */
+public record Use(int id, SectionId section, List<Except> excepts) {
+
+    /** @throws IllegalArgumentException if {@code id} is below 1 */
+    public Use {
+        if (id < 1) throw new IllegalArgumentException("an entry's id is 1 or more, was " + id);
+        Objects.requireNonNull(section);
+        excepts = List.copyOf(excepts);
+    }
+
+    /** Returns an entry that is the same as its section. */
+    public static Use of(int id, SectionId section) {
+        return new Use(id, section, List.of());
+    }
+
+    public boolean isTheSame() {
+        return excepts.isEmpty();
+    }
+
+    public Use withExcepts(List<Except> others) {
+        return new Use(id, section, others);
+    }
+
+    public Use plus(Except added) {
+        var more = new ArrayList<>(excepts);
+        more.add(added);
+        return withExcepts(more);
+    }
+
+    /** Takes the exception with {@code index}, from 0, back. */
+    public Use minus(int index) {
+        var fewer = new ArrayList<>(excepts);
+        fewer.remove(index);
+        return withExcepts(fewer);
+    }
+}

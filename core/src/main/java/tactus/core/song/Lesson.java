@@ -1,0 +1,53 @@
+package tactus.core.song;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What a teacher has noted for the lesson.
+ *
+ * @param planned parts that shall be there, by name
+ * @param accepted snags that are meant so, each once
+ */
+public record Lesson(List<String> planned, List<Accepted> accepted) {
+
+    public static final Lesson EMPTY = new Lesson(List.of(), List.of());
+
+    private static final int MOST_PLANNED = 60;
+
+    /** @throws IllegalArgumentException if more than 60 parts are planned */
+    public Lesson {
+        planned = planned.stream()
+                .map(String::strip)
+                .filter(part -> !part.isEmpty())
+                .distinct()
+                .toList();
+        accepted = List.copyOf(accepted);
+        if (planned.size() > MOST_PLANNED) throw new IllegalArgumentException("at most 60 parts can be planned");
+    }
+
+    /** Why {@code snag} is meant so; empty if it is not accepted. */
+    public Optional<String> reason(String snag) {
+        return accepted.stream()
+                .filter(each -> each.snag().equals(snag))
+                .map(Accepted::reason)
+                .findFirst();
+    }
+
+    public Lesson withPlanned(List<String> others) {
+        return new Lesson(others, accepted);
+    }
+
+    public Lesson with(Accepted added) {
+        var more = new ArrayList<>(without(added.snag()).accepted);
+        more.add(added);
+        return new Lesson(planned, more);
+    }
+
+    public Lesson without(String snag) {
+        return new Lesson(
+                planned,
+                accepted.stream().filter(each -> !each.snag().equals(snag)).toList());
+    }
+}

@@ -1,0 +1,32 @@
+package tactus.core.song;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
+
+/** Follows sections that reuse another as their tag. */
+final class Tags {
+
+    private Tags() {}
+
+    /** @throws IllegalArgumentException if the tags of a section lead back to it */
+    static void check(List<Section> sections) {
+        Map<SectionId, Optional<SectionId>> tags = new HashMap<>();
+        sections.forEach(section -> tags.put(section.id(), section.tag()));
+        for (Section section : sections) {
+            var seen = new HashSet<SectionId>();
+            Optional<SectionId> next = Optional.of(section.id());
+            while (next.isPresent()) {
+                if (!seen.add(next.get())) {
+                    throw new IllegalArgumentException(
+                            "the section \"" + section.name() + "\" would be its own tag: it leads back to itself");
+                }
+                next = tags.getOrDefault(next.get(), Optional.empty());
+            }
+        }
+    }
+}

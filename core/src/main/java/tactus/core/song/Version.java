@@ -1,0 +1,73 @@
+package tactus.core.song;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalInt;
+import tactus.core.harmony.Chord;
+import tactus.core.rule.Company;
+
+/**
+ * Another way of playing the same song, such as {@code first week}. It says only what it changes; which patterns it
+ * plays is said by rules that hold in it.
+ *
+ * @param name 1 to 40 characters
+ * @param standIns easier shapes, each under the name of the chord that it stands in for
+ * @param capo another place of the capo, under the same shapes
+ * @param isPlain whether it leaves out what the fretting hand adds to the shapes
+ * @param company who plays along, if not as in the song
+ * @param mostStrokes how many times a second the hand may cross the strings at most, 1 to 20
+ */
+public record Version(
+        String name,
+        List<Chord> standIns,
+        OptionalInt capo,
+        boolean isPlain,
+        Optional<Company> company,
+        OptionalInt mostStrokes) {
+
+    /** The version that changes nothing. */
+    public static final String FULL = "full";
+
+    /** @throws IllegalArgumentException if the name is outside its range or is that of the full version */
+    public Version {
+        Objects.requireNonNull(capo);
+        Objects.requireNonNull(company);
+        Objects.requireNonNull(mostStrokes);
+        name = name.strip();
+        standIns = List.copyOf(standIns);
+        if (name.isEmpty() || name.length() > 40 || name.contains(":") || name.contains(",")) {
+            throw new IllegalArgumentException("a version's name has 1 to 40 characters without : and ,");
+        }
+        if (name.equalsIgnoreCase(FULL)) throw new IllegalArgumentException("the full version is always there");
+        if (mostStrokes.isPresent() && (mostStrokes.getAsInt() < 1 || mostStrokes.getAsInt() > 20)) {
+            throw new IllegalArgumentException(
+                    "a version allows 1 to 20 strokes a second, not " + mostStrokes.getAsInt());
+        }
+    }
+
+    /** Returns a version that changes nothing yet. */
+    public static Version of(String name) {
+        return new Version(name, List.of(), OptionalInt.empty(), false, Optional.empty(), OptionalInt.empty());
+    }
+
+    public Version withStandIns(List<Chord> others) {
+        return new Version(name, others, capo, isPlain, company, mostStrokes);
+    }
+
+    public Version withCapo(OptionalInt other) {
+        return new Version(name, standIns, other, isPlain, company, mostStrokes);
+    }
+
+    public Version withPlain(boolean plain) {
+        return new Version(name, standIns, capo, plain, company, mostStrokes);
+    }
+
+    public Version withCompany(Optional<Company> other) {
+        return new Version(name, standIns, capo, isPlain, other, mostStrokes);
+    }
+
+    public Version withMostStrokes(OptionalInt other) {
+        return new Version(name, standIns, capo, isPlain, company, other);
+    }
+}

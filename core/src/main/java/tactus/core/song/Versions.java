@@ -1,0 +1,55 @@
+package tactus.core.song;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The versions of a song and which of them is shown.
+ *
+ * @param all each name once
+ * @param shown the one that is played, shown and printed; empty for the full one
+ */
+public record Versions(List<Version> all, Optional<String> shown) {
+
+    public static final Versions NONE = new Versions(List.of(), Optional.empty());
+
+    /** @throws IllegalArgumentException if a name stands twice or the shown one is not there */
+    public Versions {
+        all = List.copyOf(all);
+        if (all.stream().map(each -> each.name().toLowerCase()).distinct().count() < all.size()) {
+            throw new IllegalArgumentException("two versions have the same name");
+        }
+        List<Version> versions = all;
+        if (shown.isPresent() && versions.stream().noneMatch(each -> each.name().equals(shown.get()))) {
+            throw new IllegalArgumentException("there is no version \"" + shown.get() + "\"");
+        }
+    }
+
+    public Optional<Version> named(String name) {
+        return all.stream().filter(each -> each.name().equals(name)).findFirst();
+    }
+
+    public Optional<Version> shownOne() {
+        return shown.flatMap(this::named);
+    }
+
+    public Versions withShown(Optional<String> other) {
+        return new Versions(all, other);
+    }
+
+    /** Puts {@code version} in place of the one with its name, or at the end. */
+    public Versions with(Version version) {
+        var others = new ArrayList<>(all);
+        int at = all.stream().map(Version::name).toList().indexOf(version.name());
+        if (at < 0) others.add(version);
+        else others.set(at, version);
+        return new Versions(others, shown);
+    }
+
+    public Versions without(String name) {
+        return new Versions(
+                all.stream().filter(each -> !each.name().equals(name)).toList(),
+                shown.filter(each -> !each.equals(name)));
+    }
+}

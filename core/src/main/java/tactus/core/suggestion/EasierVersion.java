@@ -1,0 +1,78 @@
+package tactus.core.suggestion;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import tactus.core.harmony.Chord;
+import tactus.core.pattern.Form;
+import tactus.core.pattern.Pattern;
+import tactus.core.rule.FormChoice;
+import tactus.core.rule.Play;
+import tactus.core.rule.Rule;
+import tactus.core.rule.Where;
+import tactus.core.shape.FrettingHand;
+import tactus.core.shape.Neck;
+import tactus.core.shape.StandIn;
+import tactus.core.song.Song;
+import tactus.core.song.Version;
+import tactus.core.stroke.Stroke;
+import tactus.core.variation.Variation;
+
+/**
+ * An easier version of a song, made by rule: every pattern's strokes on beats only, stand-ins for shapes that are hard,
+ * nothing that the fretting hand adds.
+ *
+ * @param song with the version, which is shown
+ * @param replacements what it replaces, a sentence each
+ */
+public record EasierVersion(Song song, List<String> replacements) {
+
+    public EasierVersion {
+        replacements = List.copyOf(replacements);
+    }
+
+    /**
+     * Makes the version called {@code name}, or makes it anew.
+     *
+     * @throws IllegalArgumentException if no version can be called that
+     */
+    public static EasierVersion of(Song full, String name, Neck neck, FrettingHand hand) {
+        var replacements = new ArrayList<String>();
+        var standIns = new ArrayList<Chord>();
+        for (Chord chord : full.chords()) {
+            standIn(full, chord, neck, hand).ifPresent(easier -> {
+                standIns.add(new Chord(chord.name(), easier.shape().voicing()));
+                replacements.add(chord.name() + ": " + easier.shape().voicing() + " for " + chord.voicing() + ", which "
+                        + easier.givenUp());
+            });
+        }
+        boolean plain =
+                full.patterns().stream().anyMatch(pattern -> !pattern.moves().isEmpty());
+        for (Pattern pattern : full.patterns()) lighter(pattern).ifPresent(replacements::add);
+        full.patterns().stream()
+                .filter(pattern -> !pattern.moves().isEmpty())
+                .forEach(pattern -> replacements.add(pattern.name() + ": without its finger moves"));
+        Version version = Version.of(name).withStandIns(standIns).withPlain(plain);
+        Where everywhere = Where.EVERYWHERE.withVersion(Optional.of(version.name()));
+        var versions = full.versions().with(version);
+        Song made = full.withVersions(versions.withShown(Optional.of(version.name())))
+                .withRule(new Rule(everywhere, Play.OPEN.with(FormChoice.of(Form.Rule.LIGHT_BEATS))));
+        return new EasierVersion(made, replacements);
+    }
+
+    private static Optional<StandIn> standIn(Song full, Chord chord, Neck neck, FrettingHand hand) {
+        if (!chord.fits(full.facts().tuning())) return Optional.empty();
+        return chord.meaning()
+                .flatMap(meaning ->
+                        StandIn.of(meaning, chord.voicing(), full.facts().tuning(), neck, hand));
+    }
+
+    private static Optional<String> lighter(Pattern pattern) {
+        return Variation.of(pattern, Form.Rule.LIGHT_BEATS)
+                .map(light -> pattern.name() + ": " + struck(light) + " strokes on the beats for " + struck(pattern));
+    }
+
+    private static long struck(Pattern pattern) {
+        return pattern.played().stream().filter(Stroke::isStruck).count();
+    }
+}

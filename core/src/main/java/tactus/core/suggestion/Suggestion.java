@@ -1,0 +1,29 @@
+package tactus.core.suggestion;
+
+import java.util.List;
+import tactus.core.rule.Rule;
+import tactus.core.song.Song;
+
+/**
+ * Rules that could be added.
+ *
+ * @param reason why, in a sentence
+ */
+public record Suggestion(String reason, List<Rule> rules) {
+
+    public Suggestion {
+        rules = List.copyOf(rules);
+    }
+
+    /** {@code song} with the rules. */
+    public Song addedTo(Song song) {
+        Song more = song;
+        for (Rule rule : rules) more = more.withRule(rule);
+        return more;
+    }
+
+    /** Whether {@code song} has them all already. */
+    boolean isIn(Song song) {
+        return song.rules().containsAll(rules);
+    }
+}

@@ -1,0 +1,94 @@
+package tactus.core.suggestion;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import tactus.core.pattern.Form;
+import tactus.core.rule.Company;
+import tactus.core.rule.Dynamic;
+import tactus.core.rule.FormChoice;
+import tactus.core.rule.Part;
+import tactus.core.rule.Play;
+import tactus.core.rule.Rule;
+import tactus.core.rule.Swell;
+import tactus.core.rule.UseChoice;
+import tactus.core.rule.Where;
+import tactus.core.section.Section;
+import tactus.core.song.Song;
+import tactus.core.song.UseNames;
+
+/** Suggestions for dynamics, voice and company. The rules behind them are common practice. */
+public final class Suggestions {
+
+    private Suggestions() {}
+
+    /** What could be added for {@code section}, and is not there yet. */
+    public static List<Suggestion> of(Song song, Section section) {
+        var all = new ArrayList<Suggestion>();
+        underVoice(song, section).ifPresent(all::add);
+        inGaps(section).ifPresent(all::add);
+        building(song, section).ifPresent(all::add);
+        forCompany(song).ifPresent(all::add);
+        return all.stream().filter(suggestion -> !suggestion.isIn(song)).toList();
+    }
+
+    private static Optional<Suggestion> underVoice(Song song, Section section) {
+        if (section.voice().isEmpty()) return Optional.empty();
+        Dynamic now = song.rules().stream()
+                .filter(rule -> rule.where().equals(Where.in(section.id())))
+                .flatMap(rule -> rule.play().dynamics().stream())
+                .map(Swell::from)
+                .findFirst()
+                .orElse(Dynamic.MEDIUM);
+        Where where = Where.in(section.id()).withPart(new Part.Voice(true));
+        boolean said = song.rules().stream()
+                .anyMatch(rule ->
+                        rule.where().equals(where) && rule.play().dynamics().isPresent());
+        if (said) return Optional.empty();
+        return Optional.of(new Suggestion(
+                "Softer where somebody sings, so that the words are heard.",
+                List.of(new Rule(where, Play.OPEN.with(Swell.of(now.softer()))))));
+    }
+
+    private static Optional<Suggestion> inGaps(Section section) {
+        if (section.voice().isEmpty()) return Optional.empty();
+        Where where = Where.in(section.id()).withPart(new Part.Voice(false));
+        return Optional.of(new Suggestion(
+                "Busier in the gaps of the voice, which leave room for a fill.",
+                List.of(new Rule(where, Play.OPEN.with(FormChoice.of(Form.Rule.BUSIER))))));
+    }
+
+    /** Each use a step stronger than the one before, the last one strong. */
+    private static Optional<Suggestion> building(Song song, Section section) {
+        List<Integer> uses = UseNames.indices(song, section.id());
+        if (uses.size() < 2) return Optional.empty();
+        var rules = new ArrayList<Rule>();
+        int strongest = Dynamic.STRONG.ordinal();
+        for (int i = 0; i < uses.size(); i++) {
+            int level = Math.max(0, strongest - (uses.size() - 1 - i));
+            Where where = Where.in(section.id())
+                    .withUse(new UseChoice(song.uses().get(uses.get(i)).id()));
+            rules.add(new Rule(where, Play.OPEN.with(Swell.of(Dynamic.values()[level]))));
+        }
+        return Optional.of(new Suggestion("A step stronger each time it comes, so that the song grows.", rules));
+    }
+
+    /** Where somebody else carries the pulse the guitar can play less; alone it has to fill. */
+    private static Optional<Suggestion> forCompany(Song song) {
+        Company company = song.asShown().facts().company();
+        if (company == Company.SECOND_GUITAR) {
+            return Optional.of(new Suggestion(
+                    "Only the beats with a second guitar, which fills what lies between.",
+                    List.of(thinned(company, Form.Rule.LIGHT_BEATS))));
+        }
+        return company.carriesThePulse()
+                ? Optional.of(new Suggestion(
+                        "Only downs with " + company.word() + ", which carries the pulse.",
+                        List.of(thinned(company, Form.Rule.LIGHT_DOWNS))))
+                : Optional.empty();
+    }
+
+    private static Rule thinned(Company company, Form.Rule form) {
+        return new Rule(Where.EVERYWHERE.withCompany(Optional.of(company)), Play.OPEN.with(FormChoice.of(form)));
+    }
+}

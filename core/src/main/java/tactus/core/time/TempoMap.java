@@ -1,0 +1,56 @@
+package tactus.core.time;
+
+import java.util.List;
+
+/**
+ * When positions of a song are reached: one tempo, and pauses in which a beat lasts longer.
+ *
+ * @param pauses in order, none within another
+ */
+public record TempoMap(Tempo tempo, List<Pause> pauses) {
+
+    /**
+     * A beat that is held.
+     *
+     * @param from where it starts
+     * @param to where it ends, after {@code from}
+     * @param extra how much longer it lasts, as a length at the song's tempo
+     */
+    public record Pause(Length from, Length to, Length extra) {}
+
+    public TempoMap {
+        pauses = List.copyOf(pauses);
+    }
+
+    /** How far a position is from the start in time, as a length at the song's tempo. */
+    public Length played(Length position) {
+        Length played = position;
+        for (Pause pause : pauses) {
+            if (!pause.from.isLessThan(position)) break;
+            Length part = position.min(pause.to).minus(pause.from).dividedBy(pause.to.minus(pause.from));
+            played = played.plus(pause.extra.times(part));
+        }
+        return played;
+    }
+
+    /** When {@code position} is reached, in seconds from the start. */
+    public double seconds(Length position) {
+        return tempo.seconds(pauses.isEmpty() ? position : played(position));
+    }
+
+    /** The position that is reached after {@code seconds}, in whole notes; for the playhead and for questions only. */
+    public double position(double seconds) {
+        double played = seconds / tempo.secondsInWhole();
+        double before = 0;
+        for (Pause pause : pauses) {
+            double from = pause.from.toDouble();
+            double length = pause.to.toDouble() - from;
+            double extra = pause.extra.toDouble();
+            double into = played - before - from;
+            if (into <= 0) break;
+            if (into < length + extra) return from + into * length / (length + extra);
+            before += extra;
+        }
+        return played - before;
+    }
+}

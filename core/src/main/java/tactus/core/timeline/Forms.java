@@ -1,0 +1,72 @@
+package tactus.core.timeline;
+
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import tactus.core.pattern.Form;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.rule.FormChoice;
+import tactus.core.song.Song;
+import tactus.core.time.Slot;
+import tactus.core.variation.Variation;
+
+/** The forms of a song's patterns: written ones, or derived where none is written. Remembers what it has found. */
+final class Forms {
+
+    private record Asked(PatternId pattern, FormChoice form) {}
+
+    /** A pattern with its slots from the first bar line on, and what the hands do at each. */
+    record Moving(Pattern pattern, List<Slot> slots, List<Motion> motions) {}
+
+    private final Map<PatternId, Pattern> patterns = new HashMap<>();
+    private final Map<Asked, Optional<Pattern>> found = new HashMap<>();
+    private final Map<Pattern, Moving> moving = new IdentityHashMap<>();
+
+    Forms(Song song) {
+        song.patterns().forEach(pattern -> patterns.put(pattern.id(), pattern));
+    }
+
+    /** {@code form} of a pattern, or the pattern itself where it has no such form. */
+    Optional<Pattern> of(PatternId id, FormChoice form) {
+        Optional<Pattern> full = Optional.ofNullable(patterns.get(id));
+        if (form.rule().isEmpty()) return full;
+        return found.computeIfAbsent(
+                        new Asked(id, form),
+                        asked -> written(id, asked.form.rule().orElseThrow())
+                                .or(() -> full.flatMap(pattern ->
+                                        Variation.of(pattern, asked.form.rule().orElseThrow()))))
+                .or(() -> full);
+    }
+
+    /** The short form that somebody has written or kept in the song. */
+    Optional<Pattern> shortWritten(PatternId id) {
+        return written(id, Form.Rule.SHORT_FIRST_HALF).or(() -> written(id, Form.Rule.SHORT_ACCENTED_HALF));
+    }
+
+    /** The short form, derived where none is written. */
+    Optional<Pattern> shortOf(PatternId id) {
+        return shortWritten(id).or(() -> of(id, FormChoice.of(Form.Rule.SHORT_FIRST_HALF)));
+    }
+
+    private Optional<Pattern> written(PatternId id, Form.Rule rule) {
+        return patterns.values().stream()
+                .filter(pattern -> pattern.form()
+                        .filter(form -> form.of().equals(id) && form.rule() == rule)
+                        .isPresent())
+                .findFirst();
+    }
+
+    Moving moving(Pattern pattern) {
+        return moving.computeIfAbsent(pattern, each -> {
+            List<Slot> slots =
+                    each.grid().slots().stream().filter(slot -> slot.bar() >= 0).toList();
+            return new Moving(
+                    each,
+                    slots,
+                    slots.stream().map(slot -> Motion.of(each, slot)).toList());
+        });
+    }
+}

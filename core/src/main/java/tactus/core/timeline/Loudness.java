@@ -1,0 +1,46 @@
+package tactus.core.timeline;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import tactus.core.rule.Assigned;
+import tactus.core.rule.PassPlan;
+import tactus.core.rule.Piece;
+import tactus.core.rule.Swell;
+import tactus.core.section.Stretch.Bounds;
+import tactus.core.time.BarLines;
+import tactus.core.time.Length;
+
+/** How loud each place of a pass is. A swell takes the bars that its rule speaks of, or else the whole pass. */
+final class Loudness {
+
+    private record Level(Length end, Swell swell, Bounds over) {}
+
+    private final List<Level> levels = new ArrayList<>();
+    private int last;
+
+    Loudness(PassPlan plan, BarLines bars) {
+        var whole = new Bounds(Length.ZERO, bars.length());
+        for (int i = 0; i < plan.pieces().size(); i++) {
+            Piece piece = plan.pieces().get(i);
+            Assigned assigned = plan.assigned().get(i);
+            Bounds over = Optional.of(assigned.swell())
+                    .filter(swell -> !swell.isSteady())
+                    .flatMap(_ -> assigned.swellPart())
+                    .flatMap(part -> PassPlan.bounds(part, bars))
+                    .orElse(whole);
+            levels.add(new Level(piece.end(), assigned.swell(), over));
+        }
+    }
+
+    /** The level at {@code at}, as {@link Swell#at} has it. */
+    double at(Length at) {
+        if (levels.isEmpty()) return Swell.USUAL.at(0);
+        if (last > 0 && at.isLessThan(levels.get(last - 1).end())) last = 0;
+        while (last + 1 < levels.size() && !at.isLessThan(levels.get(last).end())) last++;
+        Level level = levels.get(last);
+        if (level.swell.isSteady()) return level.swell.at(0);
+        Length length = level.over.to().minus(level.over.from());
+        return level.swell.at(at.minus(level.over.from()).dividedBy(length).toDouble());
+    }
+}

@@ -1,0 +1,41 @@
+package tactus.core.timeline;
+
+import java.util.List;
+import java.util.Optional;
+import tactus.core.pattern.FingerMove;
+import tactus.core.pattern.Pattern;
+import tactus.core.stroke.Direction;
+import tactus.core.stroke.Mute;
+import tactus.core.stroke.Stroke;
+import tactus.core.time.Length;
+import tactus.core.time.Slot;
+
+/** What the hands do at a slot, whatever the chord is. */
+record Motion(Stroke stroke, List<FingerMove> moves, Length delay, Optional<Direction> hand, boolean isAgainst) {
+
+    static Motion of(Pattern played, Slot slot) {
+        return new Motion(
+                played.at(slot),
+                played.movesAt(slot),
+                played.frame().delay(slot),
+                played.frame().handAt(slot),
+                played.isAgainstHand(slot));
+    }
+
+    /** A stroke of an event; the hand does not swing. */
+    static Motion event(Stroke stroke) {
+        return new Motion(stroke, List.of(), Length.ZERO, Optional.empty(), false);
+    }
+
+    /** The same on strings that the hand lies on. */
+    Motion muted() {
+        if (!stroke.isStruck()) return this;
+        Direction way = stroke.way().orElse(hand.orElse(Direction.DOWN));
+        return new Motion(new Mute(way, Mute.Kind.LAID, stroke.force()), List.of(), delay, hand, isAgainst);
+    }
+
+    /** When it sounds if it is written at {@code at}. */
+    Length sounding(Length at) {
+        return delay.isZero() ? at : at.plus(delay);
+    }
+}

@@ -1,0 +1,55 @@
+package tactus.core.timeline;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import tactus.core.rule.Part;
+import tactus.core.rule.PassPlan;
+import tactus.core.rule.Rule;
+import tactus.core.section.Stretch.Bounds;
+import tactus.core.time.BarLines;
+import tactus.core.time.Length;
+import tactus.core.time.TempoMap;
+
+/** The pauses of one pass: the last felt beat of the place that a rule speaks of lasts longer. */
+final class Pauses {
+
+    private Pauses() {}
+
+    /** @param rules the most specific first; of two that pause at the same beat the first one holds */
+    static List<TempoMap.Pause> of(List<Rule> rules, SectionLayout layout) {
+        Map<Length, TempoMap.Pause> found = new TreeMap<>();
+        for (Rule rule : rules) {
+            rule.play()
+                    .pause()
+                    .flatMap(beats -> end(rule, layout).map(end -> pause(layout.bars, end, beats)))
+                    .ifPresent(pause -> found.putIfAbsent(pause.from(), pause));
+        }
+        return List.copyOf(found.values());
+    }
+
+    private static Optional<Length> end(Rule rule, SectionLayout layout) {
+        Optional<Part> part = rule.where().part();
+        if (part.isEmpty()) return Optional.of(layout.bars.length());
+        if (part.get() instanceof Part.OnChord(int number)) return endOfChord(number, layout);
+        return PassPlan.bounds(part.get(), layout.bars).map(Bounds::to);
+    }
+
+    private static Optional<Length> endOfChord(int number, SectionLayout layout) {
+        int count = layout.section.spans().size();
+        int index = number > 0 ? number - 1 : count + number;
+        return layout.spans.stream()
+                .filter(span -> span.inSection() == index)
+                .map(SectionLayout.LaidSpan::end)
+                .reduce((_, last) -> last);
+    }
+
+    private static TempoMap.Pause pause(BarLines bars, Length end, Length beats) {
+        Length before = bars.beatsBefore(end);
+        long last = before.isWhole() ? before.wholesOf(Length.WHOLE) - 1 : before.wholesOf(Length.WHOLE);
+        Length from = bars.afterBeats(Length.ZERO, Length.of(last));
+        Length beat = bars.afterBeats(Length.ZERO, Length.of(last + 1)).minus(from);
+        return new TempoMap.Pause(from, end, beat.times(beats));
+    }
+}

@@ -1,0 +1,71 @@
+package tactus.core.timeline;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import tactus.core.harmony.Chord;
+import tactus.core.harmony.Span;
+import tactus.core.pitch.Instrument;
+import tactus.core.rule.Raise;
+import tactus.core.section.Section;
+import tactus.core.shape.Voicing;
+import tactus.core.song.Song;
+
+/** A part of a song in another key: the capo moved, or every shape moved up the neck with a barre for its open strings. */
+final class Raised {
+
+    private static final int HIGHEST_FRET = 15;
+
+    private Raised() {}
+
+    /** The strings that strokes sound there. */
+    static Strings strings(Song song, Optional<Raise> raise) {
+        int capo = song.facts().capo();
+        if (raise.isEmpty() || raise.get().way() == Raise.Way.LEFT_OUT) return new Strings(song, capo);
+        int up = raise.get().semitones();
+        if (raise.get().way() == Raise.Way.CAPO) {
+            int moved = capo + up;
+            return new Strings(song, moved >= 0 && moved <= Instrument.HIGHEST_CAPO ? moved : capo);
+        }
+        return new Strings(song.withChords(withRaised(song, up)), capo);
+    }
+
+    /** The song's shapes, and those that its chords become {@code up} semitones higher. */
+    private static List<Chord> withRaised(Song song, int up) {
+        var all = new ArrayList<>(song.chords());
+        for (Chord chord : song.chords()) {
+            String name = name(song, chord.name(), up);
+            boolean known = all.stream().anyMatch(each -> each.name().equals(name));
+            if (!known) moved(chord.voicing(), up).ifPresent(voicing -> all.add(new Chord(name, voicing)));
+        }
+        return all;
+    }
+
+    private static Optional<Voicing> moved(Voicing voicing, int up) {
+        var frets = voicing.frets().stream()
+                .map(fret -> fret == Voicing.NOT_PLAYED ? fret : fret + up)
+                .toList();
+        boolean possible =
+                frets.stream().allMatch(fret -> fret == Voicing.NOT_PLAYED || fret >= 0 && fret <= HIGHEST_FRET);
+        return possible ? Optional.of(new Voicing(frets)) : Optional.empty();
+    }
+
+    /** {@code section} with the chords that are held there. */
+    static Section chords(Song song, Section section, Optional<Raise> raise) {
+        if (raise.filter(each -> each.way() == Raise.Way.SHAPES).isEmpty()) return section;
+        int up = raise.get().semitones();
+        return section.withSpans(section.spans().stream()
+                .map(span -> new Span(name(song, span.chord(), up), span.length()))
+                .toList());
+    }
+
+    private static String name(Song song, String chord, int up) {
+        return Chord.meaning(chord)
+                .map(meaning -> meaning.transposed(
+                                up,
+                                song.facts().spelling(),
+                                song.facts().shapesKey().plus(up))
+                        .toString())
+                .orElse(chord);
+    }
+}

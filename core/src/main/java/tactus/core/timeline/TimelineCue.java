@@ -1,0 +1,11 @@
+package tactus.core.timeline;
+
+import tactus.core.time.Length;
+
+/**
+ * Words at a beat.
+ *
+ * @param at where they stand; negative in front of the song
+ * @param bar the number of the bar they are shown at
+ */
+public record TimelineCue(Length at, int bar, String text) {}

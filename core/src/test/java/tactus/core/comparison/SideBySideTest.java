@@ -1,0 +1,75 @@
+package tactus.core.comparison;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.comparison.SideBySide.Kind;
+import tactus.core.harmony.HarmonyLine;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
+import tactus.core.time.Length;
+import tactus.core.time.Meter;
+
+class SideBySideTest {
+
+    private static Section section(String line) {
+        HarmonyLine read = HarmonyLine.parse(line, Meter.parse("4/4"), Optional.empty());
+        return new Section(new SectionId("s"), "S", read.bars(), read.spans(), 1);
+    }
+
+    private static SideBySide compare(String left, String right) {
+        return SideBySide.of(section(left), Length.WHOLE, section(right), Length.WHOLE);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "C | G | Am | F; C | G | Am | F; ====",
+                "C | G | Am | F; C | G | Dm | F; ==c=",
+                "C | G | Am | F; C | G x2 | Am | F; =l==",
+                "C | G | Am | F; C | G | F; ==<=",
+                "C | G | F; C | G | Am | F; ==>=",
+                "C | G | Am; C | G | Am | Em x2; ===>",
+                "C | G; Em | D; cc"
+            })
+    void asFewLinesAsPossibleDiffer(String left, String right, String kinds) {
+        assertEquals(
+                kinds,
+                compare(left, right).lines().stream()
+                        .map(line -> sign(line.kind()))
+                        .collect(Collectors.joining()));
+    }
+
+    private static String sign(Kind kind) {
+        return switch (kind) {
+            case SAME -> "=";
+            case OTHER_CHORD -> "c";
+            case OTHER_LENGTH -> "l";
+            case OTHER -> "o";
+            case ONLY_LEFT -> "<";
+            case ONLY_RIGHT -> ">";
+        };
+    }
+
+    @Test
+    void lengthsAreComparedHoweverTheyWereCounted() {
+        Section beats = section("C | G").withSpan(0, section("C | G").spans().getFirst());
+        var four = beats.withSpan(0, new tactus.core.harmony.Span("C", tactus.core.harmony.SpanLength.beats(4)));
+        assertTrue(SideBySide.of(beats, Length.WHOLE, four, Length.WHOLE).isSame());
+    }
+
+    @Test
+    void aLineSaysBarChordAndLengthOfBothSides() {
+        SideBySide.Line line = compare("C x2 | G", "C x2 | D").differences().getFirst();
+        assertEquals("bar 3: G, 1 bar", line.left().orElseThrow().toString());
+        assertEquals("bar 3: D, 1 bar", line.right().orElseThrow().toString());
+        assertEquals(List.of(1, 1), List.of(line.leftSpan(), line.rightSpan()));
+    }
+}

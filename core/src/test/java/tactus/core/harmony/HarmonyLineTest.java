@@ -1,0 +1,147 @@
+package tactus.core.harmony;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.time.BarLines;
+import tactus.core.time.Length;
+import tactus.core.time.Meter;
+import tactus.core.time.NotationException;
+
+class HarmonyLineTest {
+
+    private static final Meter FOUR = Meter.parse("4/4");
+
+    private static HarmonyLine read(String line) {
+        return HarmonyLine.parse(line, FOUR, Optional.of(Length.of(2)));
+    }
+
+    private static String spans(HarmonyLine line) {
+        return line.spans().stream()
+                .map(span -> span.chord() + " " + span.length())
+                .collect(Collectors.joining(", "));
+    }
+
+    private static String bars(HarmonyLine line) {
+        return line.bars().stream().map(Meter::toString).collect(Collectors.joining(" "));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "G | C D | Em; G 1 bar, C 2 beats, D 2 beats, Em 1 bar",
+                "C:3 D; C 3 beats, D 1 beat",
+                "C D - -; C 1 beat, D 3 beats",
+                "C | - | G; C 2 bars, G 1 bar",
+                "C D | - G; C 2 beats, D 4 beats, G 2 beats",
+                "D x3 | A; D 3 bars, A 1 bar",
+                "[D x3 | A] x2; D 3 bars, A 1 bar, D 3 bars, A 1 bar",
+                "[C D | Em]; C 2 beats, D 2 beats, Em 1 bar, C 2 beats, D 2 beats, Em 1 bar",
+                "C D x2; C 2 beats, D 2 beats, C 2 beats, D 2 beats",
+                "G | (2/4) D | N.C.; G 1 bar, D 1 bar, N.C. 1 bar",
+                "G:2r | C; G 2 rounds, C 1 bar",
+                "F#m7b5 | A-7 Cadd9; F#m7b5 1 bar, A-7 2 beats, Cadd9 2 beats",
+                "| G | C |; G 1 bar, C 1 bar",
+                "C:3/2 D; C 3/2 beats, D 5/2 beats",
+                "three bars D, one A, and that twice; D 3 bars, A 1 bar, D 3 bars, A 1 bar",
+                "two beats G, two beats D; G 2 beats, D 2 beats",
+                "4 bars C then 2 bars G; C 4 bars, G 2 bars",
+                "two rounds of G and one C; G 2 rounds, C 1 round",
+                "one bar A, that three times; A 1 bar, A 1 bar, A 1 bar"
+            })
+    void barsAndChordsAreReadAsTheyAreTypedOrSaid(String line, String spans) {
+        assertEquals(spans, spans(read(line)));
+    }
+
+    @Test
+    void aBarCanHaveAMeterOfItsOwn() {
+        assertEquals("4/4 2/4 4/4", bars(read("G | (2/4) D | C")));
+        assertEquals("7/8 7/8", bars(HarmonyLine.parse("Em:2r", Meter.parse("7/8"), Optional.of(Length.of(7, 8)))));
+    }
+
+    @Test
+    void aFullStopStrikesOnceAndALowLineLetsItRing() {
+        HarmonyLine line = read("G | C D. | Em_ | N.C.");
+        assertEquals(List.of(new HarmonyLine.Mark(2, false), new HarmonyLine.Mark(3, true)), line.marks());
+        assertEquals("N.C.", line.spans().getLast().chord());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "C:3 D:2; has 5 beats of chords in bar 1, which holds 4: 1 too many; 0",
+                "C:3; has 3 beats of chords in bar 1, which holds 4: 1 missing; 0",
+                "G | C:4 D; has 5 beats of chords in bar 2, which holds 4: 1 too many; 4",
+                "C D Em; has 3 chords sharing 4 beats in bar 1, which do not come out even; 0",
+                "G | Xyz; has \"Xyz\" in it, which is no chord; 4",
+                "- | G; has no chord yet to go on; 0",
+                "G | | C; has no chord in bar 2; 3",
+                "[G | C; opens a bracket [ that is not closed; 0",
+                "G] x2; closes a bracket that is not open; 1",
+                "G x0; cannot go round 0 times; 2",
+                "C:0 D; gives a chord no length; 0",
+                "three bars D, one beat A; comes to 13 beats: the last bar lacks 3; 24",
+                "two bars Hullo; has \"Hullo\" in it, which is no chord; 9",
+                "'  '; has no chord: write bars such as G | C D | Em; 0"
+            })
+    void whatDoesNotComeOutEvenSaysByHowMuchAndWhere(String line, String reason, int index) {
+        var wrong = assertThrows(NotationException.class, () -> read(line));
+        assertTrue(wrong.getMessage().contains(reason), wrong.getMessage());
+        assertEquals(index, wrong.index());
+    }
+
+    @Test
+    void roundsOfNothingAndSectionsWithoutEndAreRefused() {
+        var rounds = assertThrows(NotationException.class, () -> HarmonyLine.parse("G:2r", FOUR, Optional.empty()));
+        assertTrue(rounds.getMessage().contains("no pattern is assigned"), rounds.getMessage());
+        var uneven = assertThrows(
+                NotationException.class, () -> HarmonyLine.parse("G:1r", FOUR, Optional.of(Length.of(3, 4))));
+        assertTrue(uneven.getMessage().contains("comes to 3/4 bars"), uneven.getMessage());
+        var many = assertThrows(NotationException.class, () -> read("[[G x999] x9".substring(1) + " | [G x9999] x9"));
+        assertTrue(many.getMessage().contains("at most 10,000"), many.getMessage());
+    }
+
+    /** Any split of any bars reads back as the same lengths of the same chords. */
+    @Test
+    void whatIsWrittenReadsBackAsTheSame() {
+        var random = new Random(5);
+        List<Meter> meters = List.of(FOUR, Meter.parse("3/4"), Meter.parse("6/8"), Meter.parse("2+2+3/8"));
+        for (int song = 0; song < 400; song++) {
+            Meter usual = meters.get(random.nextInt(meters.size()));
+            var bars = new ArrayList<Meter>();
+            for (int bar = 0; bar < 1 + random.nextInt(9); bar++) {
+                bars.add(random.nextInt(5) == 0 ? meters.get(random.nextInt(meters.size())) : usual);
+            }
+            var lines = new BarLines(bars);
+            int beats = bars.stream().mapToInt(bar -> bar.beats().size()).sum();
+            var spans = new ArrayList<Span>();
+            var marks = new ArrayList<HarmonyLine.Mark>();
+            for (int at = 0; at < beats; ) {
+                int length = Math.min(beats - at, 1 + random.nextInt(6));
+                if (random.nextInt(6) == 0) marks.add(new HarmonyLine.Mark(spans.size(), random.nextBoolean()));
+                Length from = lines.afterBeats(Length.ZERO, Length.of(at));
+                Length to = lines.afterBeats(Length.ZERO, Length.of(at + length));
+                spans.add(new Span(
+                        List.of("C", "Am7", "F#m7b5", "G/B").get(random.nextInt(4)),
+                        SpanLength.between(lines, from, to)));
+                at += length;
+            }
+            String text = HarmonyLine.format(bars, spans, marks, usual, Length.WHOLE);
+            HarmonyLine again = HarmonyLine.parse(text, usual, Optional.of(Length.WHOLE));
+            assertEquals(bars, again.bars(), text);
+            assertEquals(spans, again.spans(), text);
+            assertEquals(marks, again.marks(), text);
+        }
+    }
+}

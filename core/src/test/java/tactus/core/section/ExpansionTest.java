@@ -1,0 +1,175 @@
+package tactus.core.section;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.harmony.HarmonyLine;
+import tactus.core.section.Except.Bars;
+import tactus.core.time.BarLines;
+import tactus.core.time.Length;
+import tactus.core.time.Meter;
+import tactus.core.time.NotationException;
+
+class ExpansionTest {
+
+    private static final Meter FOUR = Meter.parse("4/4");
+    private static final Section VERSE = section("C x2 | G | Am | F x2 | C | G");
+
+    private static HarmonyLine line(String text) {
+        return HarmonyLine.parse(text, FOUR, Optional.empty());
+    }
+
+    private static Section section(String line) {
+        HarmonyLine read = line(line);
+        return new Section(new SectionId("verse"), "Verse", read.bars(), read.spans(), 2);
+    }
+
+    private static Bars bars(String line) {
+        HarmonyLine read = line(line);
+        return new Bars(read.bars(), read.spans());
+    }
+
+    private static String played(Except... excepts) {
+        return text(Expansion.of(VERSE, List.of(excepts), Length.WHOLE));
+    }
+
+    private static String text(Section section) {
+        return HarmonyLine.format(section.bars(), section.spans(), List.of(), FOUR, Length.WHOLE);
+    }
+
+    @Test
+    void otherChordsTakeThePlaceOfTheLastBars() {
+        assertEquals("C x2 | G | Am | F x2 | Dm | G7", played(Except.otherBars(Stretch.last(2), bars("Dm | G7"))));
+    }
+
+    @Test
+    void aChordThatCrossesTheEdgeIsCutThere() {
+        assertEquals("C x2 | G | Am | F | Em | Em | G", played(Except.otherBars(Stretch.bars(6, 7), bars("Em | Em"))));
+        assertEquals("C | G | Am | F x2 | C | G", played(Except.always(new Except.LeftOut(Stretch.bars(1, 1)))));
+    }
+
+    @Test
+    void barsAreAddedAtTheEndAndOtherOnesCanBeMoreOrFewer() {
+        assertEquals(
+                "C x2 | G | Am | F x2 | C | G | (2/4) G", played(Except.always(new Except.ExtraBars(bars("(2/4) G")))));
+        assertEquals("Am | F x2 | C | G", played(Except.otherBars(Stretch.bars(1, 4), bars("Am"))));
+    }
+
+    @Test
+    void exceptionsAreDoneOneAfterAnother() {
+        assertEquals(
+                "C x2 | G | Am | F x2 | C | G7 | C",
+                played(
+                        Except.always(new Except.ExtraBars(bars("C"))),
+                        Except.otherBars(Stretch.bars(8, 8), bars("G7"))));
+    }
+
+    @Test
+    void anExceptionThatFindsNoBarsOrLeavesNoneDoesNothing() {
+        var none = Except.otherBars(Stretch.bars(9, 12), bars("Em"));
+        var all = Except.always(new Except.LeftOut(Stretch.bars(1, 8)));
+        assertEquals(text(VERSE), played(none, all));
+        assertFalse(Expansion.finds(VERSE, none));
+        assertFalse(Expansion.finds(VERSE, all));
+        assertTrue(Expansion.finds(VERSE, Except.otherBars(Stretch.last(2), bars("Em"))));
+    }
+
+    @Test
+    void aChangeToTheVerseReachesEveryUseOfIt() {
+        Use second = Use.of(2, VERSE.id()).plus(Except.otherBars(Stretch.last(1), bars("G7")));
+        Section longer = section("C x2 | G | Am | F x2 | C | G | Am | G");
+        assertEquals(
+                "C x2 | G | Am | F x2 | C | G | Am | G7",
+                text(Expansion.of(longer, Expansion.on(second, 1, 2), Length.WHOLE)));
+    }
+
+    @Test
+    void takingAnExceptionBackRestoresTheOriginal() {
+        Use use = Use.of(1, VERSE.id());
+        Use other = use.plus(Except.runs(3)).plus(Except.otherBars(Stretch.last(2), bars("F | F")));
+        assertEquals(3, Expansion.passes(VERSE, other));
+        assertEquals(use, other.minus(1).minus(0));
+        assertEquals(VERSE, Expansion.of(VERSE, Expansion.on(use, 1, 2), Length.WHOLE));
+    }
+
+    @Test
+    void anExceptionCanHoldForTheLastPassOnly() {
+        Use use = Use.of(1, VERSE.id()).plus(new Except(PassChoice.LAST, new Except.ExtraBars(bars("C"))));
+        assertTrue(Expansion.on(use, 1, 2).isEmpty());
+        assertEquals(1, Expansion.on(use, 2, 2).size());
+    }
+
+    @Test
+    void cuesAndVoiceMoveWithTheirBars() {
+        Section sung = VERSE.withVoice(List.of(Stretch.bars(1, 2), Stretch.bars(5, 6)))
+                .withCues(List.of(
+                        new Cue(2, 1, PassChoice.EVERY, "stay"),
+                        new Cue(3, 1, PassChoice.EVERY, "gone"),
+                        new Cue(5, 2, PassChoice.EVERY, "moves")));
+        Section fewer =
+                Expansion.of(sung, List.of(Except.always(new Except.LeftOut(Stretch.bars(3, 4)))), Length.WHOLE);
+        assertEquals(List.of(Stretch.bars(1, 2), Stretch.bars(3, 4)), fewer.voice());
+        assertEquals(
+                "2 stay, 3 moves",
+                fewer.cues().stream().map(cue -> cue.bar() + " " + cue.text()).collect(Collectors.joining(", ")));
+    }
+
+    @Test
+    void aTagFollowsWithItsOwnVoice() {
+        Section tag = section("F | G").withVoice(List.of(Stretch.bars(2, 2)));
+        Section tagged = Expansion.tagged(VERSE, tag);
+        assertEquals("C x2 | G | Am | F x2 | C | G | F | G", text(tagged));
+        assertEquals(List.of(Stretch.bars(10, 10)), tagged.voice());
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "bars 5-8, 16, 32",
+        "bar 2, 4, 8",
+        "bar 4.3, 14, 15",
+        "bars 4.3-5.2, 14, 18",
+        "last 2 bars, 24, 32",
+        "last bar, 28, 32",
+        "bars 7-20, 24, 32",
+        "last 20 bars, 0, 32"
+    })
+    void aStretchIsReadWrittenAndFound(String text, int from, int to) {
+        Stretch stretch = Stretch.parse(text);
+        assertEquals(text, stretch.toString());
+        var bars = new BarLines(VERSE.bars());
+        assertEquals(Optional.of(new Stretch.Bounds(Length.of(from, 4), Length.of(to, 4))), stretch.in(bars));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "0", "bars 5-4", "bar 1.0", "last 0 bars", "first bar", "5-8.", "bar 4.3-4.2"})
+    void aStretchThatCannotBeIsRefused(String text) {
+        assertThrows(NotationException.class, () -> Stretch.parse(text));
+    }
+
+    @Test
+    void aStretchBehindTheLastBarIsNowhere() {
+        assertTrue(Stretch.bars(9, 9).in(VERSE.barLines()).isEmpty());
+        assertTrue(Stretch.parse("bar 1.5").in(VERSE.barLines()).isEmpty());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"every pass", "last pass", "all passes but the last", "pass 1", "pass 99"})
+    void aPassIsReadAsItIsWritten(String text) {
+        assertEquals(text, PassChoice.parse(text).toString());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"pass 0", "pass 100", "first pass", ""})
+    void aPassThatCannotBeIsRefused(String text) {
+        assertThrows(NotationException.class, () -> PassChoice.parse(text));
+    }
+}

@@ -1,0 +1,150 @@
+package tactus.core.sentence;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static tactus.core.song.SongFixture.VERSE;
+import static tactus.core.song.SongFixture.song;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.rule.Part;
+import tactus.core.rule.Play;
+import tactus.core.rule.Rule;
+import tactus.core.rule.UseChoice;
+import tactus.core.rule.What;
+import tactus.core.rule.Where;
+import tactus.core.section.PassChoice;
+import tactus.core.section.SectionId;
+import tactus.core.song.Song;
+import tactus.core.song.Version;
+import tactus.core.time.NotationException;
+
+class RuleSentenceTest {
+
+    private final Song song = arranged();
+
+    private static Song arranged() {
+        Song song = song("4/4 4/4", "C: 1 bar, G: 1 bar", "d-du-udu");
+        var verse = song.section(VERSE).orElseThrow();
+        var chorus = verse.copiedAs(new SectionId("chorus"), "Chorus").withAliases(List.of("Refrain"));
+        var last = verse.copiedAs(new SectionId("last-chorus"), "Last chorus");
+        return song.withPattern(Pattern.empty(
+                                new PatternId("tin"),
+                                "Tin roof, soft",
+                                song.facts().meter())
+                        .withLine("d"))
+                .withSection(chorus)
+                .withSection(last)
+                .withVersions(song.versions().with(Version.of("First week")))
+                .withOrder(List.of(VERSE, chorus.id(), VERSE, chorus.id(), last.id()));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "everywhere: P",
+                "Verse: P, short form",
+                "Verse, last pass: P, last time form",
+                "Verse, pass 2, chord 3: silence",
+                "second Verse: held strum",
+                "first Chorus, all passes but the last: muted strokes",
+                "last use of Chorus, last chord: stop and count",
+                "Last chorus: P, full form, carry through",
+                "Chorus, chord 2 from the end: P, short to fit",
+                "Chorus, chords that share a bar: cut",
+                "Verse, bars 1.3-2: P, whole rounds",
+                "Verse, last bar: strong",
+                "Verse, second half: soft to very strong",
+                "everywhere, where nobody sings, with a band: only downs form",
+                "everywhere, in version First week: only beats form",
+                "Chorus: up 2 with the capo",
+                "Chorus: down 3 with other shapes",
+                "last Verse: up 1 but left out",
+                "Verse: pause of 3/2 beats",
+                "Verse, where somebody sings: Tin roof, soft",
+                "Verse: Tin roof, soft, very soft"
+            })
+    void aRuleReadsAsTheSentenceItIsWrittenAs(String sentence) {
+        Rule rule = RuleSentence.parse(song, sentence);
+        assertEquals(sentence, RuleSentence.of(song, rule));
+        assertEquals(rule, RuleSentence.parse(song, RuleSentence.of(song, rule)));
+    }
+
+    @Test
+    void aSentenceSaysWhereAndWhat() {
+        Rule rule = RuleSentence.parse(song, "second chorus,  LAST PASS, last chord: p");
+        Where where = Where.in(new SectionId("chorus"))
+                .withUse(new UseChoice(4))
+                .withPass(PassChoice.LAST)
+                .withPart(new Part.OnChord(-1));
+        assertEquals(new Rule(where, Play.pattern(new PatternId("p"))), rule);
+        assertEquals(
+                Where.in(new SectionId("chorus")),
+                RuleSentence.parse(song, "Refrain: silence").where());
+    }
+
+    @Test
+    void aPatternThatIsCalledLikeAnEventIsToldFromItByItsCapital() {
+        Song held = song.withPattern(song.patterns().getFirst().copiedAs(new PatternId("held"), "Held strum"));
+        assertEquals(
+                What.Event.HELD,
+                RuleSentence.parse(held, "Verse: held strum").play().what().orElseThrow());
+        assertEquals(
+                new What.Plays(new PatternId("held")),
+                RuleSentence.parse(held, "Verse: Held strum").play().what().orElseThrow());
+    }
+
+    @Test
+    void theEntryThatIsMeantStaysWhenTheOrderIsChanged() {
+        Rule rule = RuleSentence.parse(song, "second Verse: silence");
+        var uses = List.of(song.uses().get(2), song.uses().get(0), song.uses().get(1));
+        assertEquals("first Verse: silence", RuleSentence.of(song.withUses(uses), rule));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "Verse P; needs a colon; 0",
+                "Bridge: P; no section; 0",
+                "third Verse: P; there are 2; 0",
+                "Verse, sometimes: P; no place; 6",
+                "Verse, pass 100: P; a pass is 1 to 99; 6",
+                "Verse, last bar, chord 1: P; two parts of a pass; 16",
+                "Verse, in version Second: P; which is not there; 6",
+                "Verse: Zigzag; no pattern of this song; 6",
+                "Verse: upside down form; upside down; 6",
+                "Verse: up 12 with the capo; 1 to 11 semitones; 6",
+                "Verse: pause of 0 beats; over 0 to 32; 6"
+            })
+    void whatMeansNothingIsSaidWithItsPlace(String sentence, String reason, int index) {
+        var wrong = assertThrows(NotationException.class, () -> RuleSentence.parse(song, sentence));
+        assertTrue(wrong.getMessage().contains(reason), wrong.getMessage());
+        assertEquals(index, wrong.index());
+    }
+
+    @Test
+    void whyShowsTheWinnerAndWhatItBeats() {
+        Song ruled = song.withRule(RuleSentence.parse(song, "Verse, last chord: Tin roof, soft"))
+                .withRule(RuleSentence.parse(song, "everywhere: silence"))
+                .withRule(RuleSentence.parse(song, "Verse: strong"));
+        Why why = Why.at(ruled, 0, 1, 1);
+        assertEquals(
+                "Verse, last chord: Tin roof, soft", why.reasons().getFirst().winner());
+        assertEquals(
+                List.of("Verse: P", "everywhere: silence"),
+                why.reasons().getFirst().beaten());
+        assertEquals("how loud", why.reasons().get(1).about());
+        assertEquals("Verse: P", Why.at(ruled, 0, 1, 0).reasons().getFirst().winner());
+        assertEquals(
+                Optional.of(What.Event.SILENCE),
+                Why.at(ruled, 1, 1, 0).reasons().getFirst().rule().play().what());
+    }
+}

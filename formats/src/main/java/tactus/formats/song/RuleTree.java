@@ -1,0 +1,66 @@
+package tactus.formats.song;
+
+import java.util.Locale;
+import tactus.core.rule.Part;
+import tactus.core.rule.Play;
+import tactus.core.rule.Rule;
+import tactus.core.rule.UseChoice;
+import tactus.core.rule.What;
+import tactus.core.rule.Where;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Writes one rule; what it leaves open is left out. */
+final class RuleTree {
+
+    private RuleTree() {}
+
+    static ObjectNode of(Rule rule) {
+        ObjectNode tree = JsonNodeFactory.instance.objectNode();
+        putWhere(tree, rule.where());
+        putPlay(tree, rule.play());
+        return tree;
+    }
+
+    private static void putWhere(ObjectNode tree, Where where) {
+        where.section().ifPresent(id -> tree.put("section", id.value()));
+        if (where.use().isOne()) tree.put("entry", where.use().id());
+        else if (where.use().equals(UseChoice.LAST)) tree.put("lastUse", true);
+        if (!where.pass().isEvery()) tree.put("pass", where.pass().toString());
+        where.part().ifPresent(part -> putPart(tree, part));
+        where.version().ifPresent(name -> tree.put("version", name));
+        where.company().ifPresent(company -> tree.put("company", company.word()));
+    }
+
+    private static void putPart(ObjectNode tree, Part part) {
+        switch (part) {
+            case Part.OnChord(int number) -> tree.put("chord", number);
+            case Part.SharedBars() -> tree.put("sharedBars", true);
+            case Part.InBars(var bars) -> tree.put("bars", bars.toString());
+            case Part.InHalf(boolean second) -> tree.put("half", second ? 2 : 1);
+            case Part.Voice(boolean sung) -> tree.put("sung", sung);
+        }
+    }
+
+    private static void putPlay(ObjectNode tree, Play play) {
+        play.what().ifPresent(what -> {
+            switch (what) {
+                case What.Plays(var id) -> tree.put("pattern", id.value());
+                case What.Event event -> tree.put("event", event.name().toLowerCase(Locale.ROOT));
+            }
+        });
+        play.form()
+                .ifPresent(form ->
+                        tree.put("form", form.rule().map(rule -> rule.word()).orElse("full")));
+        play.fit().ifPresent(fit -> tree.put("fit", fit.word()));
+        play.dynamics().ifPresent(swell -> {
+            tree.put("loud", swell.from().letters());
+            if (!swell.isSteady()) tree.put("loudAtEnd", swell.to().letters());
+        });
+        play.raise()
+                .ifPresent(raise -> tree.putObject("raise")
+                        .put("semitones", raise.semitones())
+                        .put("way", raise.way().word()));
+        play.pause().ifPresent(beats -> tree.put("pause", beats.toString()));
+    }
+}

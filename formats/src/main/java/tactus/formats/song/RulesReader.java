@@ -1,0 +1,168 @@
+package tactus.formats.song;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import tactus.core.pattern.Form;
+import tactus.core.pattern.PatternId;
+import tactus.core.rule.Company;
+import tactus.core.rule.Dynamic;
+import tactus.core.rule.FitChoice;
+import tactus.core.rule.FormChoice;
+import tactus.core.rule.Part;
+import tactus.core.rule.Play;
+import tactus.core.rule.Raise;
+import tactus.core.rule.Rule;
+import tactus.core.rule.Swell;
+import tactus.core.rule.UseChoice;
+import tactus.core.rule.What;
+import tactus.core.rule.Where;
+import tactus.core.section.PassChoice;
+import tactus.core.section.SectionId;
+import tactus.core.section.Stretch;
+import tactus.core.time.Length;
+
+/** Reads the rules; one that speaks of what is not there is left out. */
+final class RulesReader {
+
+    private static final Set<String> FIELDS = Set.of(
+            "section",
+            "entry",
+            "lastUse",
+            "pass",
+            "chord",
+            "sharedBars",
+            "bars",
+            "half",
+            "sung",
+            "version",
+            "company",
+            "pattern",
+            "event",
+            "form",
+            "fit",
+            "loud",
+            "loudAtEnd",
+            "raise",
+            "pause");
+
+    private final Set<PatternId> patterns;
+    private final Set<SectionId> sections;
+    private final Set<Integer> uses;
+    private final Set<String> versions;
+
+    RulesReader(Set<PatternId> patterns, Set<SectionId> sections, Set<Integer> uses, Set<String> versions) {
+        this.patterns = patterns;
+        this.sections = sections;
+        this.uses = uses;
+        this.versions = versions;
+    }
+
+    List<Rule> read(Branch list) {
+        var rules = new ArrayList<Rule>();
+        for (Branch at : list.elements()) at.optional("left out", this::rule).ifPresent(rules::add);
+        return rules;
+    }
+
+    private Rule rule(Branch at) {
+        at.expectOnly(FIELDS);
+        return new Rule(where(at), play(at));
+    }
+
+    private Where where(Branch at) {
+        Where where = Where.EVERYWHERE;
+        if (at.field("section").isThere()) {
+            var id = new SectionId(at.field("section").text());
+            where = where.withSection(Optional.of(known(sections, id, "section")));
+        }
+        if (at.field("entry").isThere()) {
+            where = where.withUse(new UseChoice(known(uses, at.field("entry").number(), "entry")));
+        } else if (at.field("lastUse").isThere()) where = where.withUse(UseChoice.LAST);
+        if (at.field("pass").isThere())
+            where = where.withPass(PassChoice.parse(at.field("pass").text()));
+        Optional<Part> part = part(at);
+        if (part.isPresent()) where = where.withPart(part.get());
+        if (at.field("version").isThere()) {
+            where = where.withVersion(
+                    Optional.of(known(versions, at.field("version").text(), "version")));
+        }
+        return at.field("company").isThere() ? where.withCompany(Optional.of(company(at.field("company")))) : where;
+    }
+
+    private static <T> T known(Set<T> all, T wanted, String kind) {
+        if (!all.contains(wanted))
+            throw new IllegalArgumentException("speaks of " + kind + " " + wanted + ", which is not there");
+        return wanted;
+    }
+
+    private static Optional<Part> part(Branch at) {
+        if (at.field("chord").isThere())
+            return Optional.of(new Part.OnChord(at.field("chord").number()));
+        if (at.field("sharedBars").isThere()) return Optional.of(new Part.SharedBars());
+        if (at.field("bars").isThere())
+            return Optional.of(new Part.InBars(Stretch.parse(at.field("bars").text())));
+        if (at.field("half").isThere())
+            return Optional.of(new Part.InHalf(at.field("half").number() == 2));
+        return at.field("sung").isThere()
+                ? Optional.of(new Part.Voice(at.field("sung").truth()))
+                : Optional.empty();
+    }
+
+    static Company company(Branch at) {
+        return one(Company.values(), Company::word, at, "alone, a second guitar, a piano or a band");
+    }
+
+    private static <T> T one(T[] values, Function<T, String> word, Branch at, String choices) {
+        String text = at.text();
+        return Arrays.stream(values)
+                .filter(each -> word.apply(each).equals(text))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("must be " + choices + ", was " + text));
+    }
+
+    private Play play(Branch at) {
+        Play play = Play.OPEN;
+        if (at.field("pattern").isThere()) {
+            play = play.with(new What.Plays(
+                    known(patterns, new PatternId(at.field("pattern").text()), "pattern")));
+        } else if (at.field("event").isThere()) {
+            play = play.with(one(
+                    What.Event.values(),
+                    event -> event.name().toLowerCase(Locale.ROOT),
+                    at.field("event"),
+                    "silence, held, stop or muted"));
+        }
+        if (at.field("form").isThere()) play = play.with(form(at.field("form").text()));
+        if (at.field("fit").isThere()) {
+            play = play.with(one(FitChoice.values(), FitChoice::word, at.field("fit"), "a way to fit"));
+        }
+        if (at.field("loud").isThere()) play = play.with(swell(at));
+        if (at.field("raise").isThere()) play = play.with(raise(at.field("raise")));
+        if (at.field("pause").isThere())
+            play = play.withPause(Length.parse(at.field("pause").text()));
+        if (play.isOpen()) throw new IllegalArgumentException("says nothing about what is played");
+        return play;
+    }
+
+    private static FormChoice form(String word) {
+        return word.equals("full") ? FormChoice.FULL : FormChoice.of(Form.Rule.of(word));
+    }
+
+    private static Swell swell(Branch at) {
+        Dynamic from = dynamic(at.field("loud"));
+        return at.field("loudAtEnd").isThere() ? new Swell(from, dynamic(at.field("loudAtEnd"))) : Swell.of(from);
+    }
+
+    private static Dynamic dynamic(Branch at) {
+        return one(Dynamic.values(), Dynamic::letters, at, "pp, p, mp, mf, f or ff");
+    }
+
+    private static Raise raise(Branch at) {
+        Raise.Way way = one(Raise.Way.values(), Raise.Way::word, at.field("way"), "a way to meet a key change");
+        return new Raise(at.field("semitones").number(), way);
+    }
+}

@@ -1,0 +1,92 @@
+package tactus.formats.song;
+
+import java.util.List;
+import tactus.core.harmony.Span;
+import tactus.core.section.Cue;
+import tactus.core.section.Except;
+import tactus.core.section.PassChoice;
+import tactus.core.section.Section;
+import tactus.core.section.Use;
+import tactus.core.time.Meter;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Writes sections and the entries of the running order. */
+final class SectionTree {
+
+    private SectionTree() {}
+
+    static ObjectNode of(Section section) {
+        ObjectNode tree = object();
+        tree.put("id", section.id().value());
+        tree.put("name", section.name());
+        section.aliases().forEach(tree.withArray("aliases")::add);
+        if (section.aliases().isEmpty()) tree.remove("aliases");
+        putBars(tree, section.bars(), section.spans());
+        tree.put("passes", section.passes());
+        section.tag().ifPresent(id -> tree.put("tag", id.value()));
+        section.voice().forEach(stretch -> tree.withArray("voice").add(stretch.toString()));
+        section.cues().forEach(cue -> tree.withArray("cues").add(of(cue)));
+        section.second().forEach(id -> tree.withArray("secondGuitar").add(id.value()));
+        return tree;
+    }
+
+    private static ObjectNode of(Cue cue) {
+        ObjectNode tree = object().put("bar", cue.bar()).put("beat", cue.beat()).put("text", cue.text());
+        if (!cue.passes().isEvery()) tree.put("pass", cue.passes().toString());
+        return tree;
+    }
+
+    /** Adds an entry; one that is the same as its section and has its place as its id is the section's id alone. */
+    static void add(ArrayNode order, Use use) {
+        if (use.isTheSame() && use.id() == order.size() + 1) {
+            order.add(use.section().value());
+            return;
+        }
+        ObjectNode tree = order.addObject()
+                .put("id", use.id())
+                .put("section", use.section().value());
+        use.excepts().forEach(except -> tree.withArray("except").add(of(except)));
+    }
+
+    private static ObjectNode of(Except except) {
+        ObjectNode tree = object();
+        if (!except.on().equals(PassChoice.EVERY)) tree.put("pass", except.on().toString());
+        switch (except.change()) {
+            case Except.Runs(int passes) -> tree.put("runs", passes);
+            case Except.LeftOut(var where) -> tree.put("leftOut", where.toString());
+            case Except.OtherBars(var where, var bars) -> {
+                tree.put("instead", where.toString());
+                putBars(tree, bars.bars(), bars.spans());
+            }
+            case Except.ExtraBars(var bars) -> {
+                tree.put("then", true);
+                putBars(tree, bars.bars(), bars.spans());
+            }
+        }
+        return tree;
+    }
+
+    private static void putBars(ObjectNode tree, List<Meter> bars, List<Span> spans) {
+        putRuns(tree.putArray("bars"), bars);
+        ArrayNode chords = tree.putArray("chords");
+        spans.forEach(span -> chords.addObject()
+                .put("chord", span.chord())
+                .put("length", span.length().toString()));
+    }
+
+    private static void putRuns(ArrayNode runs, List<Meter> bars) {
+        int from = 0;
+        while (from < bars.size()) {
+            int to = from;
+            while (to < bars.size() && bars.get(to).equals(bars.get(from))) to++;
+            runs.addObject().put("count", to - from).put("meter", bars.get(from).toString());
+            from = to;
+        }
+    }
+
+    private static ObjectNode object() {
+        return JsonNodeFactory.instance.objectNode();
+    }
+}
