@@ -1,7 +1,6 @@
 package tactus.benchmarks;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -17,20 +16,20 @@ import tactus.core.capo.CapoPlan;
 import tactus.core.chord.ChordName;
 import tactus.core.chord.NameGuess;
 import tactus.core.chord.Naming;
+import tactus.core.harmony.Chord;
+import tactus.core.harmony.Span;
+import tactus.core.harmony.SpanLength;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
 import tactus.core.pitch.Tuning;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
 import tactus.core.shape.Shape;
 import tactus.core.shape.ShapeSearch;
 import tactus.core.shape.Voicing;
-import tactus.core.harmony.Chord;
-import tactus.core.section.Section;
-import tactus.core.section.SectionId;
 import tactus.core.song.Song;
-import tactus.core.harmony.Span;
-import tactus.core.harmony.SpanLength;
 import tactus.core.time.Meter;
 import tactus.core.timeline.Timeline;
 
@@ -88,9 +87,7 @@ public class ShapeBenchmark {
                 "All",
                 TWELVE.stream().map(_ -> Meter.of(4, 4)).toList(),
                 TWELVE.stream().map(name -> new Span(name, SpanLength.bars(1))).toList(),
-                4,
-                Optional.empty(),
-                Optional.empty());
+                4);
         return song.withSection(section).withOrder(List.of(section.id()));
     }
 

@@ -22,7 +22,12 @@ public record Length(long over, long under) implements Comparable<Length> {
     /** @throws ArithmeticException if {@code under} is zero or a term exceeds a {@code long} */
     public Length {
         if (under == 0) throw new ArithmeticException("a length cannot be divided by zero");
-        if (under != 1) {
+        if (under > 1 && (under & under - 1) == 0) {
+            // Nearly every note value has a power of two below the line, which needs no division.
+            int shift = Math.min(Long.numberOfTrailingZeros(over), Long.numberOfTrailingZeros(under));
+            over >>= shift;
+            under >>= shift;
+        } else if (under != 1) {
             long divisor = Math.multiplyExact(gcd(over, under), Long.signum(under));
             over = over / divisor;
             under = under / divisor;

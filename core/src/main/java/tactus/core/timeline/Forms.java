@@ -10,6 +10,7 @@ import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.rule.FormChoice;
 import tactus.core.song.Song;
+import tactus.core.time.Length;
 import tactus.core.time.Slot;
 import tactus.core.variation.Variation;
 
@@ -18,8 +19,13 @@ final class Forms {
 
     private record Asked(PatternId pattern, FormChoice form) {}
 
-    /** A pattern with its slots from the first bar line on, and what the hands do at each. */
-    record Moving(Pattern pattern, List<Slot> slots, List<Motion> motions) {}
+    /**
+     * A pattern with its slots from the first bar line on, and what the hands do at each.
+     *
+     * @param starts where the slots lie, counted from the first bar line
+     * @param length of one round
+     */
+    record Moving(Pattern pattern, List<Slot> slots, List<Length> starts, List<Motion> motions, Length length) {}
 
     private final Map<PatternId, Pattern> patterns = new HashMap<>();
     private final Map<Asked, Optional<Pattern>> found = new HashMap<>();
@@ -63,10 +69,15 @@ final class Forms {
         return moving.computeIfAbsent(pattern, each -> {
             List<Slot> slots =
                     each.grid().slots().stream().filter(slot -> slot.bar() >= 0).toList();
+            Length lead = each.frame().pickupLength();
             return new Moving(
                     each,
                     slots,
-                    slots.stream().map(slot -> Motion.of(each, slot)).toList());
+                    slots.stream()
+                            .map(slot -> lead.isZero() ? slot.at() : slot.at().minus(lead))
+                            .toList(),
+                    slots.stream().map(slot -> Motion.of(each, slot)).toList(),
+                    each.length());
         });
     }
 }

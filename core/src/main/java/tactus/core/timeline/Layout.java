@@ -206,6 +206,7 @@ final class Layout {
 
         /** From its first stroke on a pick-up takes the place of what was played there, on the chord that sounds. */
         private void placePickup(Pattern pattern) {
+            if (pattern.frame().pickup() == 0) return;
             List<Slot> front = pattern.grid().slots().stream()
                     .filter(slot -> slot.bar() < 0)
                     .dropWhile(slot -> pattern.at(slot) instanceof Miss)

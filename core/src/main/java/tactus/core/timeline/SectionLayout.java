@@ -186,9 +186,21 @@ final class SectionLayout {
         Length round = from;
         while (round.isLessThan(struck)) {
             layRound(moving, hold, round, muted);
-            round = round.plus(pattern.length());
+            round = round.plus(moving.length());
         }
         if (struck.isLessThan(span.end())) layRinging(struck, span);
+    }
+
+    private List<StruckString> struck(Forms.Moving figure, String chord, int slot) {
+        List<List<StruckString>> found = known(figure, chord);
+        if (found.get(slot) == null) {
+            Motion motion = figure.motions().get(slot);
+            found.set(
+                    slot,
+                    strings.struck(
+                            chord, motion.stroke(), Optional.of(figure.pattern().id()), Map.of()));
+        }
+        return found.get(slot);
     }
 
     private List<List<StruckString>> known(Forms.Moving moving, String chord) {
@@ -209,13 +221,13 @@ final class SectionLayout {
 
     private void layRound(Forms.Moving moving, Hold hold, Length round, boolean muted) {
         Pattern played = moving.pattern();
-        Length lead = played.frame().pickupLength();
         LaidSpan span = spans.getLast();
+        boolean carries = round.isLessThan(span.start());
         int bar = bars.barAt(round.max(Length.ZERO));
         for (int i = 0; i < moving.slots().size(); i++) {
             Slot slot = moving.slots().get(i);
-            Length start = round.plus(slot.at()).minus(lead);
-            if (start.isLessThan(span.start())) continue;
+            Length start = round.plus(moving.starts().get(i));
+            if (carries && start.isLessThan(span.start())) continue;
             if (!start.isLessThan(span.end())) return;
             while (bar + 1 < bars.bars() && !start.isLessThan(bars.start(bar + 1))) bar++;
             Motion motion =
@@ -284,7 +296,7 @@ final class SectionLayout {
                     forms.of(section.second().get(next % section.second().size()), FormChoice.FULL)
                             .orElseThrow());
             layFigure(figure, at);
-            at = at.plus(figure.pattern().length());
+            at = at.plus(figure.length());
             next++;
         }
     }
@@ -293,7 +305,7 @@ final class SectionLayout {
         int span = 0;
         for (int i = 0; i < figure.slots().size(); i++) {
             Slot slot = figure.slots().get(i);
-            Length start = from.plus(slot.at()).minus(figure.pattern().frame().pickupLength());
+            Length start = from.plus(figure.starts().get(i));
             if (!start.isLessThan(bars.length())) return;
             while (span + 1 < spans.size() && !start.isLessThan(spans.get(span).end())) span++;
             int bar = bars.barAt(start);
@@ -303,7 +315,7 @@ final class SectionLayout {
                     start,
                     slot.length().min(bars.length().minus(start)),
                     motion,
-                    strings.struck(spans.get(span).chord(), motion.stroke(), id, Map.of()),
+                    struck(figure, spans.get(span).chord(), i),
                     List.of(),
                     count(slot, figure.pattern().meter(), bar, start.minus(bars.start(bar))),
                     loudness.at(start),
