@@ -56,20 +56,20 @@ public final class ArrangementActions {
     }
 
     private void addBars(Actions actions) {
-        actions.add(Action.of("chord.back", Scope.BARS, () -> model.moveSpan(-1), "Left"));
-        actions.add(Action.of("chord.on", Scope.BARS, () -> model.moveSpan(1), "Right"));
-        actions.add(Action.of("line.up", Scope.BARS, () -> view.get().moveLine(-1), "Up"));
-        actions.add(Action.of("line.down", Scope.BARS, () -> view.get().moveLine(1), "Down"));
-        actions.add(Action.of("use.previous", Scope.BARS, () -> model.chooseNextUse(-1), "Page Up"));
-        actions.add(Action.of("use.next", Scope.BARS, () -> model.chooseNextUse(1), "Page Down"));
+        actions.add(Action.of("chord.back", Scope.BARS_MORE, () -> model.moveSpan(-1), "Left"));
+        actions.add(Action.of("chord.on", Scope.BARS_MORE, () -> model.moveSpan(1), "Right"));
+        actions.add(Action.of("line.up", Scope.BARS_MORE, () -> view.get().moveLine(-1), "Up"));
+        actions.add(Action.of("line.down", Scope.BARS_MORE, () -> view.get().moveLine(1), "Down"));
+        actions.add(Action.of("use.previous", Scope.BARS_MORE, () -> model.chooseNextUse(-1), "Page Up"));
+        actions.add(Action.of("use.next", Scope.BARS_MORE, () -> model.chooseNextUse(1), "Page Down"));
         actions.add(Action.of("chord.edit", Scope.BARS, () -> view.get().editChord(), "Enter"));
         actions.add(Action.of(
                 "chord.longer", Scope.BARS, () -> harmony.addBeats(1), "Plus", "Add", "Shift+Equals", "Equals"));
         actions.add(Action.of("chord.shorter", Scope.BARS, () -> harmony.addBeats(-1), "Minus", "Subtract"));
         actions.add(Action.of("chord.add", Scope.BARS, harmony::addSpan, "Insert"));
         actions.add(Action.of("chord.remove", Scope.BARS, harmony::removeSpan, "Delete"));
-        actions.add(Action.of("bar.add", Scope.BARS, harmony::addBar, "Shift+Insert"));
-        actions.add(Action.of("bar.remove", Scope.BARS, harmony::removeBar, "Shift+Delete"));
+        actions.add(Action.of("bar.add", Scope.BARS_MORE, harmony::addBar, "Shift+Insert"));
+        actions.add(Action.of("bar.remove", Scope.BARS_MORE, harmony::removeBar, "Shift+Delete"));
     }
 
     private void addChanges(Actions actions) {

@@ -15,6 +15,7 @@ import tactus.core.picture.Frame;
 import tactus.core.picture.Passage;
 import tactus.core.pitch.NoteSchool;
 import tactus.core.section.Stretch.Bounds;
+import tactus.core.sentence.BarNote;
 import tactus.core.stroke.RoleSchool;
 import tactus.core.time.CountSchool;
 import tactus.core.time.Length;
@@ -64,7 +65,7 @@ final class BarView extends Region {
                 .toList();
         getChildren().add(number);
         note.getStyleClass().add("bar-note");
-        note.setText(new BarNote(timeline, bar, spans).text());
+        note.setText(BarNote.of(timeline, bar));
         getChildren().add(note);
         getChildren().add(picture);
         sung = timeline.margin().sung().stream().filter(this::isHere).toList();

@@ -121,7 +121,7 @@ final class SumsPanel extends PanelBox {
         for (int column = 0; column < cells.size(); column++) {
             var cell = new Label(cells.get(column));
             cell.getStyleClass().add(style);
-            if (column == 0 || column == 3) cell.setWrapText(true);
+            if (column == 0) cell.setWrapText(true);
             else cell.setMinWidth(USE_PREF_SIZE);
             table.add(cell, column, row);
         }

@@ -12,7 +12,6 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.words.Words;
@@ -86,8 +85,8 @@ final class SnagList extends VBox {
     }
 
     /** What mends it, and a field for the reason why it is meant. */
-    private HBox answers(Snag snag) {
-        var answers = new HBox();
+    private VBox answers(Snag snag) {
+        var answers = new VBox();
         answers.getStyleClass().add("snag-answers");
         snag.fix().ifPresent(fix -> {
             var button = new Button(fix.label());
@@ -103,7 +102,6 @@ final class SnagList extends VBox {
         reason.setOnAction(_ -> {
             if (!reason.getText().isBlank()) accept.accept(snag, Optional.of(reason.getText()));
         });
-        HBox.setHgrow(reason, Priority.ALWAYS);
         answers.getChildren().add(reason);
         return answers;
     }

@@ -106,8 +106,7 @@ final class LengthSnags {
                 Snag.Kind.LENGTH_UNLIKE_SIBLING,
                 new Place.InSection(later.id(), 0, Math.max(0, line.rightSpan())),
                 later.name(),
-                later.name() + " has " + more + " than " + earlier.name() + ", with the same chords but for one place: "
-                        + said(line) + ".",
+                more + " than " + earlier.name() + ", with the same chords but for one place: " + said(line) + ".",
                 sameAs(earlier, later, line),
                 new Number(
                         "bars of " + earlier.name(),
@@ -152,7 +151,7 @@ final class LengthSnags {
             found.add(
                     Snag.Kind.LENGTH_ODD,
                     section,
-                    section.name() + " has " + Words.bars(bars) + "; " + Words.count(even.size(), "other section")
+                    Words.bars(bars) + "; " + Words.count(even.size(), "other section")
                             + " of this song come in fours. With " + nearest + " it would too; likeliest is "
                             + likeliest(section, over == 1) + ".",
                     Optional.empty(),

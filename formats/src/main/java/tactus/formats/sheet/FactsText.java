@@ -28,8 +28,14 @@ public final class FactsText {
                 guitar(facts.instrument()),
                 facts.meter().toString(),
                 MusicText.note(facts.tempo().beat()) + " = " + facts.tempo().perMinuteText(),
-                timeline.bars().size() + (timeline.bars().size() == 1 ? " bar" : " bars"),
+                bars(timeline),
                 clock(timeline.seconds()));
+    }
+
+    /** A pick-up is no bar. */
+    private static String bars(Timeline timeline) {
+        long count = timeline.bars().stream().filter(bar -> bar.number() > 0).count();
+        return count + (count == 1 ? " bar" : " bars");
     }
 
     /** Minutes and seconds: {@code 2:47}. */

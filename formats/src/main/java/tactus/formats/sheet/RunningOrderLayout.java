@@ -4,14 +4,18 @@ import java.io.IOException;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
+import java.util.stream.Collectors;
 import tactus.core.pattern.Pattern;
-import tactus.core.pattern.PatternId;
 import tactus.core.picture.Point;
+import tactus.core.section.Except;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
-import tactus.core.song.Assignment;
+import tactus.core.section.Stretch.Bounds;
+import tactus.core.section.Use;
+import tactus.core.sentence.BarNote;
+import tactus.core.sentence.ExceptSentence;
 import tactus.core.song.Song;
+import tactus.core.song.UseNames;
 import tactus.core.time.Length;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
@@ -23,7 +27,8 @@ import tactus.formats.font.Typeface;
 final class RunningOrderLayout {
 
     private static final int BARS_A_LINE = 4;
-    private static final double BAR_HEIGHT = 27;
+    private static final double BAR_HEIGHT = 35;
+    private static final double NOTE_HEIGHT = 8;
     private static final double HEAD = 24;
 
     private final Song song;
@@ -52,36 +57,63 @@ final class RunningOrderLayout {
     private void layUse(List<TimelineBar> bars) throws IOException {
         TimelineBar first = bars.getFirst();
         Section section = song.section(first.section()).orElseThrow();
+        Use use = song.uses().get(first.use());
         Integer before = firstBars.putIfAbsent(section.id(), first.number());
-        double top = pages.startBlock(before == null ? HEAD + BAR_HEIGHT : HEAD);
+        boolean laid = before == null || !use.isTheSame();
+        double top = pages.startBlock(laid ? HEAD + BAR_HEIGHT : HEAD);
         layHeading(section, bars, before, top + 15);
         pages.moveDown(HEAD);
-        if (before == null) layBars(bars.subList(0, section.bars().size()));
+        layOther(use);
+        if (laid) layBars(bars.stream().filter(bar -> bar.pass() == 1).toList());
     }
 
     private void layHeading(Section section, List<TimelineBar> bars, Integer before, double base) throws IOException {
         Pen pen = pages.pen();
-        String name = section.name() + (section.passes() > 1 ? ", " + section.passes() + " times" : "");
+        int passes = bars.getLast().pass();
+        String called = UseNames.of(song, bars.getFirst().use());
+        String name = called.substring(0, 1).toUpperCase()
+                + called.substring(1)
+                + (passes > 1 ? ", " + passes + " times" : "");
         pen.text(name, pages.left(), base, Typeface.BOLD, 12, Ink.DARK);
         double x = pages.left() + pen.width(name, Typeface.BOLD, 12) + 10;
         String range = "bars " + bars.getFirst().number() + "–" + bars.getLast().number();
-        String text = before == null ? range + played(section) : range + "  ·  the same as from bar " + before;
-        pen.text(text, x, base, Typeface.REGULAR, 10, Ink.SOFT);
+        boolean same = before != null && song.uses().get(bars.getFirst().use()).isTheSame();
+        String other = before == null ? "" : "  ·  as from bar " + before + ", but:";
+        String text = range + (same ? "  ·  the same as from bar " + before : other) + played(bars);
+        pen.text(
+                pen.fitted(text, pages.left() + pages.width() - x, Typeface.REGULAR, 10),
+                x,
+                base,
+                Typeface.REGULAR,
+                10,
+                Ink.SOFT);
     }
 
-    private String played(Section section) {
-        var text = new StringBuilder();
-        name(Assignment.of(song, section.id()))
-                .ifPresent(name -> text.append("  ·  ").append(name));
-        if (section.passes() > 1) {
-            name(Assignment.ofLastPass(song, section.id()))
-                    .ifPresent(name -> text.append("; last pass: ").append(name));
+    /** What is other this time, a line each. */
+    private void layOther(Use use) throws IOException {
+        for (Except except : use.excepts()) {
+            pages.startBlock(13);
+            String text = MusicText.signs(ExceptSentence.of(song, except));
+            pages.pen().text(text, pages.left() + 6, pages.y() + 8, Typeface.REGULAR, 9.5, Ink.WARM);
+            pages.moveDown(13);
         }
-        return text.toString();
     }
 
-    private Optional<String> name(Optional<PatternId> id) {
-        return id.flatMap(song::pattern).map(Pattern::name);
+    /** The patterns and forms that are played, in the order in which they come. */
+    private String played(List<TimelineBar> bars) {
+        int use = bars.getFirst().use();
+        return timeline.spans().stream()
+                .filter(span -> span.use() == use && span.inSection() >= 0)
+                .map(TimelineSpan::played)
+                .map(played -> played.pattern()
+                        .flatMap(song::pattern)
+                        .map(Pattern::name)
+                        .orElse(""))
+                .filter(name -> !name.isEmpty())
+                .distinct()
+                .limit(3)
+                .map(name -> "  ·  " + name)
+                .collect(Collectors.joining());
     }
 
     private void layBars(List<TimelineBar> bars) throws IOException {
@@ -93,22 +125,47 @@ final class RunningOrderLayout {
                 layBar(line.get(place), pages.left() + place * width, top, width);
             }
             double right = pages.left() + line.size() * width;
-            pages.pen().line(new Point(right, top), new Point(right, top + BAR_HEIGHT - 7), 0.8, Ink.DARK);
+            pages.pen()
+                    .line(new Point(right, top + NOTE_HEIGHT), new Point(right, top + BAR_HEIGHT - 7), 0.8, Ink.DARK);
             pages.moveDown(BAR_HEIGHT);
         }
         pages.moveDown(4);
     }
 
-    private void layBar(TimelineBar bar, double x, double top, double width) throws IOException {
+    private void layBar(TimelineBar bar, double x, double y, double width) throws IOException {
         Pen pen = pages.pen();
-        pen.line(new Point(x, top), new Point(x, top + BAR_HEIGHT - 7), 0.8, Ink.DARK);
-        pen.text(Integer.toString(bar.number()), x + 3, top + 6, Typeface.REGULAR, 6.5, Ink.SOFT);
+        double top = y + NOTE_HEIGHT;
+        pen.line(new Point(x, top), new Point(x, y + BAR_HEIGHT - 7), 0.8, Ink.DARK);
+        if (bar.number() > 0) {
+            pen.text(Integer.toString(bar.number()), x + 3, top + 6, Typeface.REGULAR, 6.5, Ink.SOFT);
+        }
+        String note = pen.fitted(BarNote.of(timeline, bar), width - 4, Typeface.SEMIBOLD, 7);
+        pen.text(note, x + 3, y + 5.5, Typeface.SEMIBOLD, 7, Ink.WARM);
         boolean unusual = !bar.meter().equals(song.facts().meter());
         if (unusual) pen.text(bar.meter().toString(), x + 16, top + 6.5, Typeface.SEMIBOLD, 7.5, Ink.WARM);
         for (TimelineSpan span : timeline.spansIn(bar)) {
+            if (span.goesOn()
+                    && !span.start().isLessThan(bar.start())
+                    && !span.start().equals(bar.start())) continue;
             Length at = span.start().max(bar.start()).minus(bar.start());
             double offset = at.dividedBy(bar.meter().length()).toDouble() * (width - 6);
             pen.text(MusicText.signs(span.chord()), x + 6 + offset, top + 18.5, Typeface.SEMIBOLD, 12.5, Ink.DARK);
         }
+        for (Bounds sung : timeline.margin().sung()) layVoice(sung, bar, x, top, width);
+    }
+
+    /** A line under the chords where somebody sings. */
+    private void layVoice(Bounds sung, TimelineBar bar, double x, double top, double width) throws IOException {
+        Length from = sung.from().max(bar.start()).minus(bar.start());
+        Length to = sung.to().min(bar.end()).minus(bar.start());
+        if (!from.isLessThan(to)) return;
+        double inBar = width / bar.meter().length().toDouble();
+        double y = top + 21.5;
+        pages.pen()
+                .line(
+                        new Point(x + 3 + from.toDouble() * inBar, y),
+                        new Point(x - 1 + to.toDouble() * inBar, y),
+                        1.1,
+                        Ink.SOFT);
     }
 }

@@ -2,16 +2,18 @@ package tactus.formats.sheet;
 
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import tactus.core.harmony.Chord;
 import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
 import tactus.core.picture.Frame;
 import tactus.core.picture.HandPicture;
 import tactus.core.picture.Passage;
-import tactus.core.section.Section;
-import tactus.core.song.Assignment;
+import tactus.core.sentence.RuleSentence;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
 import tactus.formats.font.MusicText;
@@ -45,7 +47,8 @@ final class SheetLayout {
         pages.moveDown(18);
         pages.pen().text(song.facts().title(), pages.left(), pages.y(), Typeface.BOLD, 22, Ink.DARK);
         pages.moveDown(18);
-        String facts = FactsText.of(song.facts(), timeline);
+        String version = song.versions().shown().map(name -> name + " · ").orElse("");
+        String facts = version + FactsText.of(song.asShown().facts(), timeline);
         pages.pen().text(facts, pages.left(), pages.y(), Typeface.SEMIBOLD, 10.5, Ink.DARK);
         if (!song.facts().note().isEmpty()) {
             pages.moveDown(15);
@@ -59,7 +62,7 @@ final class SheetLayout {
         double x = pages.left();
         pages.startBlock(30);
         pages.moveDown(6);
-        for (Chord chord : song.chords()) {
+        for (Chord chord : song.asShown().chords()) {
             String name = MusicText.signs(chord.name());
             String shape = chord.voicing().toString();
             double nameWidth = pages.pen().width(name, Typeface.BOLD, 11);
@@ -87,10 +90,13 @@ final class SheetLayout {
         }
     }
 
+    /** The patterns that are played, by the guitar that strums them or by the second one. */
     private List<Pattern> played() {
+        Set<PatternId> ids = new HashSet<>();
+        timeline.spans().forEach(span -> span.pattern().ifPresent(ids::add));
+        timeline.margin().second().forEach(stroke -> stroke.pattern().ifPresent(ids::add));
         return song.patterns().stream()
-                .filter(pattern -> song.usesOf(pattern.id()).stream()
-                        .anyMatch(use -> song.order().contains(use.id())))
+                .filter(pattern -> ids.contains(pattern.id()))
                 .toList();
     }
 
@@ -123,15 +129,11 @@ final class SheetLayout {
         new PrintedPicture(pen, song.facts().tuning(), left, top + 18).print(picture);
     }
 
+    /** Where rules have it played. */
     private String where(Pattern pattern) {
-        return song.usesOf(pattern.id()).stream()
-                .map(section -> where(song, section, pattern))
-                .collect(Collectors.joining(", "));
-    }
-
-    private static String where(Song song, Section section, Pattern pattern) {
-        boolean always =
-                Assignment.of(song, section.id()).filter(pattern.id()::equals).isPresent();
-        return always ? section.name() : section.name() + " (last pass)";
+        return song.rules().stream()
+                .filter(rule -> rule.pattern().filter(pattern.id()::equals).isPresent())
+                .map(rule -> RuleSentence.where(song, rule.where()))
+                .collect(Collectors.joining("; "));
     }
 }

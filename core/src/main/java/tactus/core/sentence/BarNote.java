@@ -1,10 +1,10 @@
-package tactus.app.arrangement;
+package tactus.core.sentence;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import tactus.app.words.Words;
 import tactus.core.rule.FormChoice;
+import tactus.core.rule.Raise;
 import tactus.core.rule.Swell;
 import tactus.core.rule.What;
 import tactus.core.timeline.Timeline;
@@ -13,15 +13,22 @@ import tactus.core.timeline.TimelineCue;
 import tactus.core.timeline.TimelineSpan;
 
 /** What is written above a bar: how loud it gets, events and forms that begin, a pause, a second guitar, cues. */
-record BarNote(Timeline timeline, TimelineBar bar, List<TimelineSpan> spans) {
+public record BarNote(Timeline timeline, TimelineBar bar, List<TimelineSpan> spans) {
 
-    String text() {
+    /** The note of {@code bar}. */
+    public static String of(Timeline timeline, TimelineBar bar) {
+        return new BarNote(timeline, bar, timeline.spansIn(bar)).text();
+    }
+
+    /** Its parts, the cues first. */
+    public String text() {
         var parts = new ArrayList<String>();
         for (TimelineCue cue : timeline.margin().cues()) {
             if (cue.bar() == bar.number()) parts.add("“" + cue.text() + "”");
         }
         for (TimelineSpan span : spans) {
             if (span.start().isLessThan(bar.start())) continue;
+            raise(span).ifPresent(parts::add);
             loudness(span).ifPresent(parts::add);
             if (span.played().what().orElse(null) instanceof What.Event event) parts.add(event.word());
             boolean hasForm =
@@ -32,8 +39,8 @@ record BarNote(Timeline timeline, TimelineBar bar, List<TimelineSpan> spans) {
         boolean paused = timeline.tempoMap().pauses().stream()
                 .anyMatch(pause ->
                         !pause.from().isLessThan(bar.start()) && pause.from().isLessThan(bar.end()));
-        if (paused) parts.add(Words.of("arrangement.pause"));
-        if (startsFigure()) parts.add(Words.of("arrangement.second"));
+        if (paused) parts.add("pause");
+        if (startsFigure()) parts.add("+ 2nd guitar");
         return String.join("  ", parts);
     }
 
@@ -54,6 +61,13 @@ record BarNote(Timeline timeline, TimelineBar bar, List<TimelineSpan> spans) {
                 .isPresent();
     }
 
+    /** Where a section in another key begins, and where the song goes back. */
+    private Optional<String> raise(TimelineSpan span) {
+        Optional<Raise> last = before(span).flatMap(TimelineSpan::raise);
+        if (span.raise().equals(last)) return Optional.empty();
+        return Optional.of(span.raise().map(Raise::toString).orElse("back to the key"));
+    }
+
     /** The letters where it becomes louder or softer, and at the start of a pass that is not as usual. */
     private Optional<String> loudness(TimelineSpan span) {
         Swell swell = span.played().swell();
@@ -62,6 +76,6 @@ record BarNote(Timeline timeline, TimelineBar bar, List<TimelineSpan> spans) {
         if (swell.equals(last) && !starts) return Optional.empty();
         String letters = swell.from().letters();
         return Optional.of(
-                swell.isSteady() ? letters : letters + " → " + swell.to().letters());
+                swell.isSteady() ? letters : letters + " to " + swell.to().letters());
     }
 }
