@@ -119,9 +119,7 @@ public final class PlayerBar extends HBox {
     }
 
     private Optional<TimelineBar> startBar() {
-        int number = player.startBarProperty().get();
-        var bars = work.timeline().bars();
-        return number <= bars.size() ? Optional.of(bars.get(number - 1)) : Optional.empty();
+        return work.timeline().bar(player.startBarProperty().get());
     }
 
     private String said(TimelineBar bar) {

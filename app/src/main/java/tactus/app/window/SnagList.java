@@ -115,6 +115,7 @@ final class SnagList extends VBox {
                         .collect(Collectors.joining("  ·  ")),
                 "quiet");
         var entry = new VBox(where, sentence, numbers, answers(snag));
+        numbers.setManaged(!snag.numbers().isEmpty());
         entry.getStyleClass().add("snag-entry");
         entry.setFocusTraversable(true);
         entry.setAccessibleText(snag.toString());

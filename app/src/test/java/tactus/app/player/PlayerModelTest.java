@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.clearInvocations;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
@@ -57,6 +58,46 @@ class PlayerModelTest {
         assertEquals((100 * 4 + 2) * BEAT, playback.to(), 1e-9, "the ending pauses for two beats");
         assertFalse(playback.loops());
         assertTrue(playback.countsIn());
+    }
+
+    @Test
+    void aSongWithAPickUpIsPlayedFromIt() {
+        work.begin(DemoSong.KETTLE_FOR_THE_STEWARDS.song());
+        player.playSong();
+        assertEquals(0, played().from(), 1e-9);
+        at(0.1);
+        assertEquals(0, player.barNow().orElseThrow().number());
+        at(60.0 / 84 + 0.1);
+        assertEquals(1, player.barNow().orElseThrow().number());
+    }
+
+    @Test
+    void aSectionGoesRoundWithOrWithoutWhatIsOtherThisTime() {
+        work.begin(DemoSong.LAST_CHAIR_WALTZ.song());
+        int first = work.timeline().barsOf(3, 1).getFirst().number();
+        player.loopsProperty().set(true);
+        player.startBarProperty().set(first);
+        player.playSong();
+        Playback with = played();
+        player.stop();
+        player.withoutExceptionsProperty().set(true);
+        clearInvocations(transport);
+        player.playSong();
+        Playback without = played();
+        double beat = 60.0 / 126;
+        assertEquals(
+                (47 + 47 + 45) * beat, with.to() - with.from(), 1e-9, "three times, the last without its short bar");
+        assertEquals((47 + 47) * beat, without.to() - without.from(), 1e-9);
+    }
+
+    @Test
+    void whileABeatIsHeldThePositionGoesSlower() {
+        player.playSong();
+        double end = work.timeline().seconds();
+        at(end - 3 * BEAT);
+        double before = player.positionProperty().get();
+        at(end - 2 * BEAT);
+        assertEquals(1 / 12.0, player.positionProperty().get() - before, 1e-9, "a beat that lasts three");
     }
 
     @Test

@@ -180,7 +180,7 @@ public record Passage(
                 && strokes.stream().noneMatch(stroke -> stroke.way().isPresent());
     }
 
-    /** One bar of a song, with the strings that its chords really let sound. */
+    /** One bar of a song, with the strings that its chords really let sound; a pick-up ends at its bar line. */
     public static Passage of(Timeline timeline, TimelineBar bar, int strings) {
         var slots = new ArrayList<Played>();
         var crossings = new ArrayList<Crossing>();
@@ -205,7 +205,7 @@ public record Passage(
         return new Passage(
                 bar.meter().length(),
                 beats(bar.meter()),
-                List.of(Length.ZERO),
+                List.of(bar.number() == 0 ? bar.meter().length() : Length.ZERO),
                 slots,
                 picked ? List.of() : crossings,
                 List.of(),

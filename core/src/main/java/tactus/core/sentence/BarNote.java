@@ -44,9 +44,11 @@ public record BarNote(Timeline timeline, TimelineBar bar, List<TimelineSpan> spa
         return String.join("  ", parts);
     }
 
+    /** A second guitar is named where a pass begins. */
     private boolean startsFigure() {
-        return timeline.margin().second().stream()
-                .anyMatch(stroke -> stroke.bar() == bar.number() && stroke.slot() == 0);
+        return bar.inSection() == 0
+                && timeline.margin().second().stream()
+                        .anyMatch(stroke -> stroke.bar() == bar.number() && stroke.slot() == 0);
     }
 
     private Optional<TimelineSpan> before(TimelineSpan span) {

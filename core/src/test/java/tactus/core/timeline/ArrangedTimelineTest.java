@@ -222,6 +222,9 @@ class ArrangedTimelineTest {
         assertEquals("du d-du-udu", strokes(led));
         assertEquals("4", timeline.strokes().getFirst().count().toString());
         assertFalse(timeline.strokes().getFirst().strings().isEmpty());
+        var drawn = tactus.core.picture.Passage.of(timeline, timeline.bars().getFirst(), 6)
+                .countedIn(tactus.core.time.CountSchool.NUMBERS, Meter.parse("4/4"));
+        assertEquals("4 &", drawn.slots().stream().map(slot -> slot.spoken()).collect(Collectors.joining(" ")));
     }
 
     @ParameterizedTest

@@ -55,7 +55,8 @@ final class RunningOrderLayout {
     }
 
     private void layUse(List<TimelineBar> bars) throws IOException {
-        TimelineBar first = bars.getFirst();
+        TimelineBar first =
+                bars.stream().filter(bar -> bar.number() > 0).findFirst().orElse(bars.getFirst());
         Section section = song.section(first.section()).orElseThrow();
         Use use = song.uses().get(first.use());
         Integer before = firstBars.putIfAbsent(section.id(), first.number());
@@ -76,7 +77,8 @@ final class RunningOrderLayout {
                 + (passes > 1 ? ", " + passes + " times" : "");
         pen.text(name, pages.left(), base, Typeface.BOLD, 12, Ink.DARK);
         double x = pages.left() + pen.width(name, Typeface.BOLD, 12) + 10;
-        String range = "bars " + bars.getFirst().number() + "–" + bars.getLast().number();
+        String range = "bars " + Math.max(1, bars.getFirst().number()) + "–"
+                + bars.getLast().number();
         boolean same = before != null && song.uses().get(bars.getFirst().use()).isTheSame();
         String other = before == null ? "" : "  ·  as from bar " + before + ", but:";
         String text = range + (same ? "  ·  the same as from bar " + before : other) + played(bars);

@@ -1,6 +1,7 @@
 package tactus.formats.sheet;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.awt.image.BufferedImage;
@@ -9,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -60,6 +62,32 @@ class SheetTest {
                             "the same as from bar 1",
                             "2/4")
                     .forEach(wanted -> assertTrue(text.contains(wanted), wanted + " in\n" + text));
+        }
+    }
+
+    @Test
+    void whatIsOtherAndWhatGoesAlongStandsOnItAndTheVersionIsNamed() throws IOException {
+        Song whole = SampleSong.song();
+        Song full = whole.withVersions(whole.versions().withShown(Optional.empty()));
+        try (PDDocument document = written(full, Paper.A4)) {
+            String text = new PDFTextStripper().getText(document);
+            List.of(
+                            "First Verse, 2 times",
+                            "Second Verse, 3 times",
+                            "as from bar 1, but:",
+                            "goes round 3 times",
+                            "last 2 bars:",
+                            "pass 2, bar 1 left out",
+                            "“breathe”",
+                            "stop and count",
+                            "Verse, last pass")
+                    .forEach(wanted -> assertTrue(text.contains(wanted), wanted + " in\n" + text));
+            assertFalse(text.contains("First week ·"));
+        }
+        try (PDDocument document = written(whole, Paper.A4)) {
+            String text = new PDFTextStripper().getText(document);
+            assertTrue(text.contains("First week · sounds in C"), text);
+            assertTrue(text.contains("xx3331"), "the stand-in is printed");
         }
     }
 

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tactus.core.pitch.ConcertPitch;
+import tactus.core.timeline.Margin;
 import tactus.core.timeline.Timeline;
 import tactus.sound.SoundFixture;
 
@@ -51,6 +52,28 @@ class ScoreTest {
         var playback = new Playback(0, 4, false, 1, false, false);
         float usual = Score.of(timeline, playback).hertz(0);
         assertEquals(usual * 415 / 440, Score.of(low, playback).hertz(0), 0.01);
+    }
+
+    /** Two guitars can strike the same string at the same time; each has its own. */
+    @Test
+    void aSecondGuitarHasStringsOfItsOwn() {
+        var both = new Timeline(
+                timeline.tempoMap(),
+                timeline.concert(),
+                timeline.bars(),
+                timeline.spans(),
+                timeline.strokes(),
+                timeline.length(),
+                new Margin(List.of(), List.of(), timeline.strokes()));
+        var score = Score.of(both, new Playback(0, 4, false, 1, false, false));
+        List<Integer> strings = IntStream.range(0, score.events())
+                .filter(event -> score.kind(event) == Score.Kind.PLUCK)
+                .mapToObj(score::string)
+                .distinct()
+                .sorted()
+                .toList();
+        assertEquals(List.of(1, 2, 3, 4, 5, 13, 14, 15, 16, 17), strings);
+        assertEquals(40, frames(score, Score.Kind.PLUCK).size());
     }
 
     @Test
