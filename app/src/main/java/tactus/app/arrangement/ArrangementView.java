@@ -43,7 +43,7 @@ public final class ArrangementView extends BorderPane {
         this.work = work;
         this.model = parts.arrangement();
         this.player = player;
-        head = new SectionHead(model, parts.harmony());
+        head = new SectionHead(model, parts.harmony(), parts.line());
         bars = new BarsView(work, model, settings, this::reveal);
         panels = new PanelColumn(work, parts, player, actions);
         getStyleClass().add("arrangement-view");

@@ -57,8 +57,7 @@ final class BarView extends Region {
         boolean usual = bar.meter().equals(look.usualMeter());
         number.setText(bar.number() + (usual ? "" : "   " + bar.meter()));
         picture.setPassage(Passage.of(timeline, bar, look.strings())
-                .countedIn(
-                        look.reading().counting(), bar.number() == 0 ? look.usualMeter() : bar.meter()));
+                .countedIn(look.reading().counting(), bar.number() == 0 ? look.usualMeter() : bar.meter()));
         picture.lowStringOnTopProperty().set(look.reading().lowStringOnTop());
         picture.rolesProperty().set(look.reading().roles());
         chords = spans.stream()

@@ -12,11 +12,11 @@ import tactus.app.words.Words;
 /** The chords of the section as a line to be typed, explained while it is. Style class {@code harmony-line}. */
 final class HarmonyLineBar extends VBox {
 
-    private final HarmonyModel harmony;
+    private final HarmonyLineModel harmony;
     private final TakenField line;
     private final ProblemLabel problem = new ProblemLabel();
 
-    HarmonyLineBar(HarmonyModel harmony) {
+    HarmonyLineBar(HarmonyLineModel harmony) {
         this.harmony = harmony;
         getStyleClass().add("harmony-line");
         line = new TakenField("harmony-line", harmony::takeLine, problem);

@@ -12,6 +12,7 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import tactus.app.field.NamedField;
+import tactus.app.field.ProblemLabel;
 import tactus.app.field.WholeNumberSpinner;
 import tactus.app.words.Words;
 import tactus.core.harmony.Span;
@@ -33,19 +34,16 @@ final class SectionHead extends VBox {
     private final ComboBox<String> meter = new ComboBox<>();
     private final HBox passButtons = new HBox();
     private final VBox passField = new VBox();
-    private final Label problem = new Label();
+    private final ProblemLabel problem = new ProblemLabel();
     private final Label units = new Label();
     private final HarmonyLineBar line;
     private boolean showing;
 
-    SectionHead(ArrangementModel model, HarmonyModel harmony) {
+    SectionHead(ArrangementModel model, HarmonyModel harmony, HarmonyLineModel chords) {
         this.model = model;
         this.harmony = harmony;
-        line = new HarmonyLineBar(harmony);
+        line = new HarmonyLineBar(chords);
         getStyleClass().add("section-head");
-        problem.getStyleClass().add("problem");
-        problem.setWrapText(true);
-        problem.managedProperty().bind(problem.textProperty().isNotEmpty());
         meter.setEditable(true);
         meter.getItems().setAll("2/4", "3/4", "4/4", "5/4", "6/8", "7/8", "9/8", "12/8");
         passButtons.getStyleClass().add("pass-buttons");
@@ -90,7 +88,7 @@ final class SectionHead extends VBox {
     }
 
     private void attempt(Supplier<Optional<String>> change) {
-        if (!showing) problem.setText(change.get().orElse(""));
+        if (!showing) problem.say(change.get());
     }
 
     private Optional<String> lengthen() {

@@ -14,9 +14,9 @@ import tactus.app.action.LateTooltip;
 import tactus.app.words.Words;
 import tactus.app.work.Work;
 import tactus.core.section.Section;
+import tactus.core.sum.Recording;
 import tactus.core.timeline.TimelineBar;
 import tactus.formats.font.MusicText;
-import tactus.formats.sheet.FactsText;
 
 /** Plays, stops, and says where one is. Style class {@code player-bar}. */
 public final class PlayerBar extends HBox {
@@ -124,6 +124,6 @@ public final class PlayerBar extends HBox {
 
     private String said(TimelineBar bar) {
         String name = work.song().section(bar.section()).map(Section::name).orElse("");
-        return Words.of("player.bar", bar.number(), name, FactsText.clock(bar.seconds()));
+        return Words.of("player.bar", bar.number(), name, Recording.clock(bar.seconds()));
     }
 }

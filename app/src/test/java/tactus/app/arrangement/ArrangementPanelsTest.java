@@ -292,7 +292,7 @@ class ArrangementPanelsTest {
         model.chooseSpan(0);
         parts.harmony().split();
         assertEquals("Verse, chord 3: held strum", lastRule());
-        assertEquals("C | C | G_ | Am | F x2 | C | G", parts.harmony().line());
+        assertEquals("C | C | G_ | Am | F x2 | C | G", parts.line().line());
         parts.harmony().repeatBar();
         assertEquals("Verse, chord 4: held strum", lastRule());
         model.chooseSpan(0);
@@ -351,7 +351,7 @@ class ArrangementPanelsTest {
         assertEquals(Optional.empty(), parts.rules().why());
         assertEquals(Optional.empty(), parts.excepts().name());
         assertEquals(Optional.empty(), parts.marks().walk(2));
-        assertEquals("", parts.harmony().line());
+        assertEquals("", parts.line().line());
         assertEquals(0, parts.sums().sums().bars());
         assertFalse(work.canUndoProperty().get());
     }

@@ -29,7 +29,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.Collections;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
-import java.util.stream.Collectors;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
@@ -44,16 +43,6 @@ class ArrangementFlowTest extends WindowTest {
     @BeforeEach
     void goThere() {
         chord(CONTROL, DIGIT3);
-    }
-
-    private String spans(String section) {
-        return section(section).spans().stream()
-                .map(span -> span.chord() + " " + span.length())
-                .collect(Collectors.joining(", "));
-    }
-
-    private String order() {
-        return song().order().stream().map(SectionId::value).collect(Collectors.joining(" "));
     }
 
     private static Optional<PatternId> id(String value) {

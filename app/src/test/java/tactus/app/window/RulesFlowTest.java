@@ -29,12 +29,10 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
-import java.util.stream.Collectors;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.arrangement.RulesModel;
-import tactus.core.section.SectionId;
 import tactus.core.section.Stretch;
 import tactus.core.sentence.RuleSentence;
 import tactus.core.snag.Snag;
@@ -45,16 +43,6 @@ class RulesFlowTest extends WindowTest {
     @BeforeEach
     void goThere() {
         chord(CONTROL, DIGIT3);
-    }
-
-    private String spans(String section) {
-        return section(section).spans().stream()
-                .map(span -> span.chord() + " " + span.length())
-                .collect(Collectors.joining(", "));
-    }
-
-    private String order() {
-        return song().order().stream().map(SectionId::value).collect(Collectors.joining(" "));
     }
 
     private String lastRule() {

@@ -85,6 +85,18 @@ abstract class WindowTest {
         return song().section(new SectionId(id)).orElseThrow();
     }
 
+    /** The chords of a section as written: {@code C 1 bar, G 2 beats}. */
+    String spans(String section) {
+        return section(section).spans().stream()
+                .map(span -> span.chord() + " " + span.length())
+                .collect(Collectors.joining(", "));
+    }
+
+    /** The ids of the running order. */
+    String order() {
+        return song().order().stream().map(SectionId::value).collect(Collectors.joining(" "));
+    }
+
     /** Presses keys one after the other. */
     void press(KeyCode... keys) {
         for (KeyCode key : keys) robot.type(key);

@@ -51,13 +51,8 @@ public record BarNote(Timeline timeline, TimelineBar bar, List<TimelineSpan> spa
                         .anyMatch(stroke -> stroke.bar() == bar.number() && stroke.slot() == 0);
     }
 
-    private Optional<TimelineSpan> before(TimelineSpan span) {
-        int index = timeline.spans().indexOf(span);
-        return index > 0 ? Optional.of(timeline.spans().get(index - 1)) : Optional.empty();
-    }
-
     private boolean isLikeBefore(TimelineSpan span) {
-        return before(span)
+        return timeline.before(span)
                 .filter(last -> last.played().form().equals(span.played().form())
                         && last.pattern().equals(span.pattern()))
                 .isPresent();
@@ -65,7 +60,7 @@ public record BarNote(Timeline timeline, TimelineBar bar, List<TimelineSpan> spa
 
     /** Where a section in another key begins, and where the song goes back. */
     private Optional<String> raise(TimelineSpan span) {
-        Optional<Raise> last = before(span).flatMap(TimelineSpan::raise);
+        Optional<Raise> last = timeline.before(span).flatMap(TimelineSpan::raise);
         if (span.raise().equals(last)) return Optional.empty();
         return Optional.of(span.raise().map(Raise::toString).orElse("back to the key"));
     }
@@ -73,7 +68,7 @@ public record BarNote(Timeline timeline, TimelineBar bar, List<TimelineSpan> spa
     /** The letters where it becomes louder or softer, and at the start of a pass that is not as usual. */
     private Optional<String> loudness(TimelineSpan span) {
         Swell swell = span.played().swell();
-        Swell last = before(span).map(each -> each.played().swell()).orElse(Swell.USUAL);
+        Swell last = timeline.before(span).map(each -> each.played().swell()).orElse(Swell.USUAL);
         boolean starts = span.start().equals(bar.start()) && bar.inSection() == 0 && !swell.equals(Swell.USUAL);
         if (swell.equals(last) && !starts) return Optional.empty();
         String letters = swell.from().letters();

@@ -63,25 +63,7 @@ public record Song(
         uses = List.copyOf(uses);
         rules = List.copyOf(rules);
         changeCounts = List.copyOf(changeCounts);
-        once(chords, Chord::name, "chord");
-        Set<PatternId> patternIds = once(patterns, Pattern::id, "pattern");
-        Set<SectionId> sectionIds = once(sections, Section::id, "section");
-        Set<Integer> useIds = once(uses, Use::id, "entry");
-        uses.forEach(use -> known(sectionIds, use.section(), "section"));
-        for (Section section : sections) {
-            section.second().forEach(id -> known(patternIds, id, "pattern"));
-            section.tag().ifPresent(id -> known(sectionIds, id, "section"));
-        }
-        for (Rule rule : rules) {
-            rule.pattern().ifPresent(id -> known(patternIds, id, "pattern"));
-            rule.where().section().ifPresent(id -> known(sectionIds, id, "section"));
-            if (rule.where().use().isOne()) known(useIds, rule.where().use().id(), "entry");
-            Versions all = versions;
-            rule.where().version().filter(name -> all.named(name).isEmpty()).ifPresent(name -> {
-                throw new IllegalArgumentException("there is no version " + name);
-            });
-        }
-        Tags.check(sections);
+        References.check(chords, patterns, sections, uses, rules, versions);
         if (uses.size() > LONGEST_ORDER) {
             throw new IllegalArgumentException("a running order has at most 1,000 entries, not " + uses.size());
         }
@@ -97,20 +79,6 @@ public record Song(
         var uses = new ArrayList<Use>();
         for (SectionId id : order) uses.add(Use.of(uses.size() + 1, id));
         return uses;
-    }
-
-    private static <T, K> Set<K> once(List<T> things, Function<T, K> key, String kind) {
-        var keys = new HashSet<K>();
-        for (T thing : things) {
-            if (!keys.add(key.apply(thing))) {
-                throw new IllegalArgumentException("the " + kind + " " + key.apply(thing) + " stands twice");
-            }
-        }
-        return keys;
-    }
-
-    private static <K> void known(Set<K> keys, K key, String kind) {
-        if (!keys.contains(key)) throw new IllegalArgumentException("there is no " + kind + " " + key);
     }
 
     /** Returns a song with nothing in it but its facts: C, standard tuning, 4/4 at 90. */

@@ -59,7 +59,7 @@ final class SectionLayout {
     private final PassPlan plan;
     final Strings strings;
     private final Forms forms;
-    private final Loudness loudness;
+    final Loudness loudness;
     private final Map<Pattern, Map<String, List<List<StruckString>>>> known = new IdentityHashMap<>();
     private Optional<Carried> carried = Optional.empty();
 
@@ -78,7 +78,7 @@ final class SectionLayout {
             lay(from, plan.pieces().get(to - 1).end());
             from = to;
         }
-        if (!section.second().isEmpty()) laySecond();
+        if (!section.second().isEmpty() && !spans.isEmpty()) new SecondPart(this, forms).lay();
     }
 
     /** How loud the pass starts; see {@link TimelineStroke#loudness}. */
@@ -191,19 +191,8 @@ final class SectionLayout {
         if (struck.isLessThan(span.end())) layRinging(struck, span);
     }
 
-    private List<StruckString> struck(Forms.Moving figure, String chord, int slot) {
-        List<List<StruckString>> found = known(figure, chord);
-        if (found.get(slot) == null) {
-            Motion motion = figure.motions().get(slot);
-            found.set(
-                    slot,
-                    strings.struck(
-                            chord, motion.stroke(), Optional.of(figure.pattern().id()), Map.of()));
-        }
-        return found.get(slot);
-    }
-
-    private List<List<StruckString>> known(Forms.Moving moving, String chord) {
+    /** What each slot strikes on a chord, as far as it has been worked out. */
+    List<List<StruckString>> known(Forms.Moving moving, String chord) {
         return known.computeIfAbsent(moving.pattern(), _ -> new HashMap<>())
                 .computeIfAbsent(
                         chord,
@@ -259,7 +248,7 @@ final class SectionLayout {
     }
 
     /** How the slot is counted in the bar it falls in, which need not be where the pattern was written. */
-    private Count count(Slot slot, Meter meter, int bar, Length inBar) {
+    Count count(Slot slot, Meter meter, int bar, Length inBar) {
         boolean asWritten = inBar.equals(slot.inBar()) && bars.meter(bar).equals(meter);
         return asWritten ? slot.count() : Counting.at(bars.meter(bar), slot.length(), inBar);
     }
@@ -285,44 +274,5 @@ final class SectionLayout {
                 spans.size() - 1,
                 Optional.empty(),
                 0));
-    }
-
-    /** The figures of a second guitar, one after another until the bars are over. */
-    private void laySecond() {
-        Length at = Length.ZERO;
-        int next = 0;
-        while (at.isLessThan(bars.length()) && !spans.isEmpty()) {
-            Forms.Moving figure = forms.moving(
-                    forms.of(section.second().get(next % section.second().size()), FormChoice.FULL)
-                            .orElseThrow());
-            layFigure(figure, at);
-            at = at.plus(figure.length());
-            next++;
-        }
-    }
-
-    private void layFigure(Forms.Moving figure, Length from) {
-        int span = 0;
-        for (int i = 0; i < figure.slots().size(); i++) {
-            Slot slot = figure.slots().get(i);
-            Length start = from.plus(figure.starts().get(i));
-            if (!start.isLessThan(bars.length())) return;
-            while (span + 1 < spans.size() && !start.isLessThan(spans.get(span).end())) span++;
-            int bar = bars.barAt(start);
-            Motion motion = figure.motions().get(i);
-            Optional<PatternId> id = Optional.of(figure.pattern().id());
-            second.add(new LaidStroke(
-                    start,
-                    slot.length().min(bars.length().minus(start)),
-                    motion,
-                    struck(figure, spans.get(span).chord(), i),
-                    List.of(),
-                    count(slot, figure.pattern().meter(), bar, start.minus(bars.start(bar))),
-                    loudness.at(start),
-                    bar,
-                    span,
-                    id,
-                    slot.index()));
-        }
     }
 }

@@ -96,6 +96,12 @@ public record Timeline(
         return spans.subList(from, to);
     }
 
+    /** What is played in front of {@code span}. */
+    public Optional<TimelineSpan> before(TimelineSpan span) {
+        int index = firstSpanAfter(span.start());
+        return index > 0 ? Optional.of(spans.get(index - 1)) : Optional.empty();
+    }
+
     /** The first span that ends after {@code position}. */
     private int firstSpanAfter(Length position) {
         int low = 0;

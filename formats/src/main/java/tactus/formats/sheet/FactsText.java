@@ -3,6 +3,7 @@ package tactus.formats.sheet;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Tuning;
 import tactus.core.song.Facts;
+import tactus.core.sum.Recording;
 import tactus.core.timeline.Timeline;
 import tactus.formats.font.MusicText;
 
@@ -29,18 +30,12 @@ public final class FactsText {
                 facts.meter().toString(),
                 MusicText.note(facts.tempo().beat()) + " = " + facts.tempo().perMinuteText(),
                 bars(timeline),
-                clock(timeline.seconds()));
+                Recording.clock(timeline.seconds()));
     }
 
     /** A pick-up is no bar. */
     private static String bars(Timeline timeline) {
         long count = timeline.bars().stream().filter(bar -> bar.number() > 0).count();
         return count + (count == 1 ? " bar" : " bars");
-    }
-
-    /** Minutes and seconds: {@code 2:47}. */
-    public static String clock(double seconds) {
-        long whole = Math.round(seconds);
-        return whole / 60 + ":" + String.format("%02d", whole % 60);
     }
 }

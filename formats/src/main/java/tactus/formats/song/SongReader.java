@@ -5,7 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
@@ -86,7 +85,7 @@ final class SongReader {
         Map<SectionId, Section> sections = sectionReader.read(root.field("sections"));
         warnOfUnknownChords(chords, sections);
         List<Use> uses = sectionReader.order(root.field("order"), sections.keySet());
-        Versions versions = versions();
+        Versions versions = new VersionsReader(root).read();
         var rules = new ArrayList<>(sectionReader.rules());
         rules.addAll(new RulesReader(
                         patterns.keySet(),
@@ -105,49 +104,6 @@ final class SongReader {
                 changeCounts(),
                 lesson());
         return new OpenedSong(song, problems);
-    }
-
-    private Versions versions() {
-        Versions versions = Versions.NONE;
-        for (Branch at : root.field("versions").elements()) {
-            Versions before = versions;
-            versions = at.or(before, "left out", each -> with(before, version(each)));
-        }
-        Versions all = versions;
-        Branch shown = root.field("shownVersion");
-        return shown.isThere()
-                ? shown.or(all, "the full version shown", name -> all.withShown(Optional.of(name.text())))
-                : all;
-    }
-
-    private static Versions with(Versions versions, Version version) {
-        if (versions.named(version.name()).isPresent()) {
-            throw new IllegalArgumentException("the version " + version.name() + " stands twice");
-        }
-        return versions.with(version);
-    }
-
-    private static Version version(Branch at) {
-        at.expectOnly(Set.of("name", "standIns", "capo", "plain", "company", "mostStrokes"));
-        var standIns = new ArrayList<Chord>();
-        for (Branch chord : at.field("standIns").elements()) {
-            chord.optional("left out", SongReader::chord).ifPresent(standIns::add);
-        }
-        Version version = Version.of(at.field("name").text()).withStandIns(standIns);
-        if (at.field("capo").isThere())
-            version = version.withCapo(OptionalInt.of(capo(at.field("capo").number())));
-        if (at.field("plain").isThere())
-            version = version.withPlain(at.field("plain").truth());
-        if (at.field("company").isThere()) {
-            version = version.withCompany(Optional.of(RulesReader.company(at.field("company"))));
-        }
-        return at.field("mostStrokes").isThere()
-                ? version.withMostStrokes(OptionalInt.of(at.field("mostStrokes").number()))
-                : version;
-    }
-
-    private static int capo(int fret) {
-        return Instrument.USUAL.withCapo(fret).capo();
     }
 
     private Lesson lesson() {
@@ -254,7 +210,7 @@ final class SongReader {
         return List.copyOf(chords.values());
     }
 
-    private static Chord chord(Branch at) {
+    static Chord chord(Branch at) {
         var chord = new Chord(
                 at.field("name").text(), Voicing.parse(at.field("shape").text()));
         Branch fingers = at.field("fingers");

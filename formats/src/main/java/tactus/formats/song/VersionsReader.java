@@ -1,0 +1,63 @@
+package tactus.formats.song;
+
+import java.util.ArrayList;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import tactus.core.harmony.Chord;
+import tactus.core.pitch.Instrument;
+import tactus.core.song.Version;
+import tactus.core.song.Versions;
+
+/** Reads the versions of a song; one that cannot be is left out. */
+final class VersionsReader {
+
+    private final Branch root;
+
+    VersionsReader(Branch root) {
+        this.root = root;
+    }
+
+    Versions read() {
+        Versions versions = Versions.NONE;
+        for (Branch at : root.field("versions").elements()) {
+            Versions before = versions;
+            versions = at.or(before, "left out", each -> with(before, version(each)));
+        }
+        Versions all = versions;
+        Branch shown = root.field("shownVersion");
+        return shown.isThere()
+                ? shown.or(all, "the full version shown", name -> all.withShown(Optional.of(name.text())))
+                : all;
+    }
+
+    private static Versions with(Versions versions, Version version) {
+        if (versions.named(version.name()).isPresent()) {
+            throw new IllegalArgumentException("the version " + version.name() + " stands twice");
+        }
+        return versions.with(version);
+    }
+
+    private static Version version(Branch at) {
+        at.expectOnly(Set.of("name", "standIns", "capo", "plain", "company", "mostStrokes"));
+        var standIns = new ArrayList<Chord>();
+        for (Branch chord : at.field("standIns").elements()) {
+            chord.optional("left out", SongReader::chord).ifPresent(standIns::add);
+        }
+        Version version = Version.of(at.field("name").text()).withStandIns(standIns);
+        if (at.field("capo").isThere())
+            version = version.withCapo(OptionalInt.of(capo(at.field("capo").number())));
+        if (at.field("plain").isThere())
+            version = version.withPlain(at.field("plain").truth());
+        if (at.field("company").isThere()) {
+            version = version.withCompany(Optional.of(RulesReader.company(at.field("company"))));
+        }
+        return at.field("mostStrokes").isThere()
+                ? version.withMostStrokes(OptionalInt.of(at.field("mostStrokes").number()))
+                : version;
+    }
+
+    private static int capo(int fret) {
+        return Instrument.USUAL.withCapo(fret).capo();
+    }
+}
