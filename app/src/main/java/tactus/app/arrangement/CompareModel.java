@@ -3,7 +3,9 @@ package tactus.app.arrangement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import tactus.app.words.Words;
 import tactus.app.work.Work;
 import tactus.core.comparison.SideBySide;
 import tactus.core.section.Section;
@@ -23,9 +25,11 @@ final class CompareModel {
     record Side(int use, SectionId section, String name) {}
 
     private final Work work;
+    private final ArrangementModel arrangement;
 
-    CompareModel(Work work) {
+    CompareModel(Work work, ArrangementModel arrangement) {
         this.work = work;
+        this.arrangement = arrangement;
     }
 
     /** Every entry of the running order, and the sections that are not played. */
@@ -55,6 +59,21 @@ final class CompareModel {
         Optional<Section> other = section(right);
         return one.flatMap(first -> other.map(second -> SideBySide.of(
                 first, Assignment.round(work.song(), first), second, Assignment.round(work.song(), second))));
+    }
+
+    /** What is played in both, where it is not the same. */
+    String played(Side left, Side right) {
+        String one = played(left);
+        String other = played(right);
+        return one.equals(other) ? Words.of("compare.playedSame", one) : Words.of("compare.played", one, other);
+    }
+
+    private String played(Side side) {
+        return work.timeline().spans().stream()
+                .filter(span -> span.use() == side.use() && span.inSection() >= 0)
+                .map(arrangement::playedText)
+                .distinct()
+                .collect(Collectors.joining("; "));
     }
 
     private Optional<Section> section(Side side) {

@@ -23,6 +23,7 @@ final class ComparePanel extends PanelBox {
     private final ComboBox<CompareModel.Side> left = sides("compare-left");
     private final ComboBox<CompareModel.Side> right = sides("compare-right");
     private final Label verdict = plain("");
+    private final Label played = quiet("");
     private final GridPane lines = new GridPane();
     private boolean showing;
 
@@ -41,7 +42,8 @@ final class ComparePanel extends PanelBox {
                         new NamedField(Words.of("compare.left"), left),
                         new NamedField(Words.of("compare.right"), right),
                         verdict,
-                        lines);
+                        lines,
+                        played);
     }
 
     private ComboBox<CompareModel.Side> sides(String id) {
@@ -77,15 +79,17 @@ final class ComparePanel extends PanelBox {
     private void showLines() {
         lines.getChildren().clear();
         verdict.setText("");
+        played.setText("");
         if (left.getValue() == null || right.getValue() == null) return;
         compare.compare(left.getValue(), right.getValue()).ifPresent(this::show);
     }
 
     private void show(SideBySide sides) {
-        verdict.setText(
-                sides.isSame()
-                        ? Words.of("compare.same")
-                        : Words.of("compare.differ", sides.differences().size()));
+        String said = sides.isSame()
+                ? Words.of("compare.same")
+                : Words.of("compare.differ", sides.differences().size());
+        verdict.setText(said);
+        played.setText(compare.played(left.getValue(), right.getValue()));
         for (int row = 0; row < sides.lines().size(); row++) {
             SideBySide.Line line = sides.lines().get(row);
             addCell(row, 0, line.left(), line.kind());

@@ -35,6 +35,7 @@ final class FactsForm extends VBox {
     private final WholeNumberSpinner capo = new WholeNumberSpinner(0, Instrument.HIGHEST_CAPO);
     private final TextField tempo = new TextField();
     private final ComboBox<String> meter = new ComboBox<>();
+    private final WholeNumberSpinner pickup = new WholeNumberSpinner(0, 31);
     private final Label shapes = new Label();
     private final Label problem;
     private boolean showing;
@@ -56,6 +57,7 @@ final class FactsForm extends VBox {
                         field("note", note),
                         row(field("key", key), field("spelling", spelling)),
                         row(field("capo", capo), field("tempo", tempo), field("meter", meter)),
+                        row(field("pickup", pickup)),
                         shapes,
                         hand(settings));
         live(title, model::setTitle);
@@ -64,6 +66,7 @@ final class FactsForm extends VBox {
         key.valueProperty().subscribe((_, text) -> attempt(text, model::setKey));
         meter.valueProperty().subscribe((_, text) -> attempt(text, model::setMeter));
         spelling.valueProperty().subscribe((_, chosen) -> attempt(() -> model.setSpelling(chosen)));
+        pickup.valueProperty().subscribe((_, beats) -> attempt(() -> model.setPickup(beats)));
         capo.valueProperty().subscribe((_, fret) -> attempt(() -> model.setCapo(fret)));
     }
 
@@ -136,6 +139,8 @@ final class FactsForm extends VBox {
         spelling.setValue(facts.spelling());
         meter.setValue(facts.meter().toString());
         capo.show(facts.capo());
+        pickup.setMost(facts.meter().beats().size() - 1);
+        pickup.show(facts.pickup());
         shapes.setText(
                 Words.of("setup.shapesIn", MusicText.signs(facts.shapesKey().toString())));
         showing = false;

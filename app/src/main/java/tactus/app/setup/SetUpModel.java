@@ -64,6 +64,11 @@ final class SetUpModel {
                         new Tempo(number("the tempo", perMinute), facts.tempo().beat())));
     }
 
+    /** Starts the song so many felt beats in front of its first bar line. */
+    Optional<String> setPickup(int beats) {
+        return type("pickup", facts -> facts.withPickup(beats));
+    }
+
     /** Moves the capo under the same shapes, so that the song sounds in another key. */
     Optional<String> setCapo(int capo) {
         return guitar("capo", guitar -> guitar.withCapo(capo));

@@ -88,6 +88,7 @@ final class MainWindow extends StackPane {
         getChildren().setAll(frame(), overlay);
         clock = clock();
         keepUnsavedWork();
+        new Removals(work, notices);
     }
 
     private BorderPane frame() {

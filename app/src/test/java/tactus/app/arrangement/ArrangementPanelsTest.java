@@ -315,7 +315,7 @@ class ArrangementPanelsTest {
 
     @Test
     void whatIsComparedIsAnotherUseOfTheSection() {
-        var compare = new CompareModel(work);
+        var compare = new CompareModel(work, model);
         assertEquals(
                 List.of(
                         "Intro",
@@ -333,6 +333,8 @@ class ArrangementPanelsTest {
         var sides =
                 compare.compare(compare.sides().get(1), compare.sides().get(3)).orElseThrow();
         assertEquals(1, sides.differences().size());
+        String played = compare.played(compare.sides().get(1), compare.sides().get(3));
+        assertTrue(played.contains("Lantern march") && played.contains("against"), played);
     }
 
     @Test

@@ -158,6 +158,7 @@ class ArrangementFlowTest extends WindowTest {
     void deletingASectionTakesItOutEverywhereAndUndoBringsItBack() {
         press(PAGE_DOWN, PAGE_DOWN);
         chord(CONTROL, ALT, DELETE);
+        assertTrue(text("#notice").contains("the 3 places where it was played"), text("#notice"));
         assertEquals("intro verse verse bridge ending", order());
         chord(CONTROL, Z);
         assertEquals("intro verse chorus verse chorus bridge chorus ending", order());

@@ -152,6 +152,13 @@ class BenchFlowTest extends WindowTest {
         var before = song();
         click("#button-pattern-delete");
         assertTrue(Assignment.of(song(), new SectionId("verse")).isEmpty());
+        assertTrue(
+                text("#notice").startsWith("Bass and brush is gone. It was played in Intro, Verse"), text("#notice"));
+        click("#notice-instead");
+        assertEquals(
+                "lantern-march",
+                Assignment.of(song(), new SectionId("verse")).orElseThrow().value());
+        chord(CONTROL, Z);
         chord(CONTROL, Z);
         assertEquals(before, song());
     }

@@ -203,6 +203,10 @@ class SongFlowTest extends WindowTest {
         assertTrue(text("#song-facts").startsWith("sounds in E · shapes in C · capo 4"), text("#song-facts"));
         fill("#facts-tempo", "60");
         assertTrue(text("#song-facts").endsWith("100 bars · 6:42"), text("#song-facts"));
+        fill("#facts-pickup .text-field", "1");
+        press(ENTER);
+        assertEquals(1, song().facts().pickup());
+        assertTrue(text("#song-facts").contains("100 bars"), "a pick-up is no bar");
         fill("#facts-tempo", "1000");
         assertTrue(text(".set-up-view .problem").contains("20 to 400"), text(".set-up-view .problem"));
         assertEquals(100, song().facts().tempo().perMinute());
