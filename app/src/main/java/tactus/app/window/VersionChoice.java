@@ -13,7 +13,6 @@ final class VersionChoice extends ComboBox<String> {
     VersionChoice(Work work, VersionsModel versions) {
         setId("version");
         setAccessibleText(Words.of("versions.shown"));
-        setMinWidth(USE_PREF_SIZE);
         managedProperty().bind(visibleProperty());
         valueProperty().subscribe((_, chosen) -> {
             if (!showing && chosen != null) versions.show(chosen);
