@@ -90,6 +90,8 @@ final class SumsPanel extends PanelBox {
                 "quiet");
         int row = 1;
         for (Sums.Part part : now.parts().stream().limit(MOST_ROWS).toList()) addPart(row++, part);
+        int more = now.parts().size() - MOST_ROWS;
+        if (more > 0) addRow(row++, List.of(Words.of("open.more", more)), "quiet");
         addRow(
                 row,
                 List.of(

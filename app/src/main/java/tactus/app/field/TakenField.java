@@ -37,9 +37,9 @@ public final class TakenField extends TextField {
         problem.say(take.apply(getText()));
     }
 
-    /** Shows {@code text}, unless the field is being typed in or its text is still wrong. */
+    /** Shows {@code text}; what was typed and not taken, since it is wrong, stays until there is something else to show. */
     public void show(String text) {
-        if (text.equals(shown) && !getText().equals(shown) && isFocused()) return;
+        if (text.equals(shown) && !getText().equals(shown)) return;
         shown = text;
         setText(text);
         problem.setText("");

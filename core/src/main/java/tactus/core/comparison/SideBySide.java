@@ -80,6 +80,36 @@ public record SideBySide(List<Line> lines) {
 
     /** The cheapest alignment, found by dynamic programming (Wagner and Fischer, Journal of the ACM 21, 1974). */
     private static SideBySide aligned(List<Held> left, List<Held> right) {
+        int same = 0;
+        int shorter = Math.min(left.size(), right.size());
+        while (same < shorter && kind(left.get(same), right.get(same)) == Kind.SAME) same++;
+        int last = 0;
+        while (last < shorter - same
+                && kind(left.get(left.size() - 1 - last), right.get(right.size() - 1 - last)) == Kind.SAME) last++;
+        return new SideBySide(joined(left, right, same, last));
+    }
+
+    /** What is the same at the start and at the end needs no searching; only what lies between is put opposite. */
+    private static List<Line> joined(List<Held> left, List<Held> right, int same, int last) {
+        var lines = new ArrayList<Line>();
+        for (int i = 0; i < same; i++) lines.add(both(left, right, i, i));
+        for (Line line : between(left.subList(same, left.size() - last), right.subList(same, right.size() - last))) {
+            lines.add(new Line(
+                    line.kind, line.left, line.right, moved(line.leftSpan, same), moved(line.rightSpan, same)));
+        }
+        for (int i = last; i > 0; i--) lines.add(both(left, right, left.size() - i, right.size() - i));
+        return lines;
+    }
+
+    private static int moved(int span, int by) {
+        return span < 0 ? span : span + by;
+    }
+
+    private static Line both(List<Held> left, List<Held> right, int i, int j) {
+        return new Line(kind(left.get(i), right.get(j)), Optional.of(left.get(i)), Optional.of(right.get(j)), i, j);
+    }
+
+    private static List<Line> between(List<Held> left, List<Held> right) {
         int[][] cost = new int[left.size() + 1][right.size() + 1];
         for (int i = left.size(); i >= 0; i--) {
             for (int j = right.size(); j >= 0; j--) {
@@ -91,7 +121,7 @@ public record SideBySide(List<Line> lines) {
                 }
             }
         }
-        return new SideBySide(walked(left, right, cost));
+        return walked(left, right, cost);
     }
 
     private static List<Line> walked(List<Held> left, List<Held> right, int[][] cost) {
@@ -104,12 +134,7 @@ public record SideBySide(List<Line> lines) {
                     && cost[i][j] == cost[i + 1][j + 1] + cost(kind(left.get(i), right.get(j)));
             boolean onLeft = !both && i < left.size() && (j == right.size() || cost[i][j] == cost[i + 1][j] + ONE_SIDE);
             if (both) {
-                lines.add(new Line(
-                        kind(left.get(i), right.get(j)),
-                        Optional.of(left.get(i)),
-                        Optional.of(right.get(j)),
-                        i++,
-                        j++));
+                lines.add(both(left, right, i++, j++));
             } else if (onLeft) {
                 lines.add(new Line(Kind.ONLY_LEFT, Optional.of(left.get(i)), Optional.empty(), i++, -1));
             } else lines.add(new Line(Kind.ONLY_RIGHT, Optional.empty(), Optional.of(right.get(j)), -1, j++));

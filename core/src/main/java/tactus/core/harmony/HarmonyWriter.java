@@ -1,6 +1,7 @@
 package tactus.core.harmony;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
@@ -45,8 +46,8 @@ final class HarmonyWriter {
 
     /** For how many whole bars of one meter a chord is held that starts with {@code bar}; 0 if it is none. */
     private int heldBars(int bar) {
-        int span = edges.subList(0, spans.size()).indexOf(lines.start(bar));
-        if (span < 0) return 0;
+        int span = Collections.binarySearch(edges, lines.start(bar));
+        if (span < 0 || span >= spans.size()) return 0;
         int last = bar;
         while (last < meters.size()
                 && meters.get(last).equals(meters.get(bar))
@@ -59,7 +60,9 @@ final class HarmonyWriter {
         Length to = lines.start(bar + 1);
         var names = new ArrayList<String>();
         var beats = new ArrayList<Length>();
-        for (int i = 0; i < spans.size(); i++) {
+        int found = Collections.binarySearch(edges, from);
+        int first = found >= 0 ? found : -found - 2;
+        for (int i = first; i < spans.size() && edges.get(i).isLessThan(to); i++) {
             Length start = edges.get(i).max(from);
             Length end = edges.get(i + 1).min(to);
             if (!start.isLessThan(end)) continue;

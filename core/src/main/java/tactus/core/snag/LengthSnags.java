@@ -28,6 +28,8 @@ import tactus.core.time.Meter;
 final class LengthSnags {
 
     private static final int PHRASE = 4;
+    /** Sections with more chords are not compared, which would take longer than an edit may. */
+    private static final int LONGEST_COMPARED = 400;
 
     private final Song song;
     private final Finds found = new Finds();
@@ -57,7 +59,8 @@ final class LengthSnags {
                 Section earlier = sections.get(j);
                 Section later = sections.get(i);
                 boolean sameName = earlier.isCalled(later.name());
-                if (!sameName && !areRelated(earlier, later)) continue;
+                boolean large = Math.max(earlier.spans().size(), later.spans().size()) > LONGEST_COMPARED;
+                if (large || !sameName && !areRelated(earlier, later)) continue;
                 SideBySide sides = compared(earlier, later);
                 if (sameName && !sides.isSame()) addSameName(earlier, later, sides);
                 else if (earlier.bars().size() != later.bars().size()) checkSlip(earlier, later, sides);
