@@ -1,5 +1,6 @@
 package tactus.app.arrangement;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -101,7 +102,7 @@ final class ExceptsPanel extends PanelBox {
     }
 
     private List<PassChoice> choices() {
-        var choices = new java.util.ArrayList<>(List.of(PassChoice.EVERY, PassChoice.LAST, PassChoice.BUT_LAST));
+        var choices = new ArrayList<>(List.of(PassChoice.EVERY, PassChoice.LAST, PassChoice.BUT_LAST));
         for (int pass = 1; pass <= Math.min(8, arrangement.passes()); pass++) choices.add(PassChoice.of(pass));
         return choices;
     }

@@ -1,5 +1,6 @@
 package tactus.app.arrangement;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -29,7 +30,7 @@ final class WhyPanel extends PanelBox {
     void show() {
         Optional<Why> why = rules.why();
         place.setText(arrangement.chosenSpan().map(this::place).orElse(Words.of("why.nothing")));
-        fill(reasons, why.map(Why::reasons).orElse(java.util.List.of()), this::reason, Words.of("why.noRule"));
+        fill(reasons, why.map(Why::reasons).orElse(List.of()), this::reason, Words.of("why.noRule"));
     }
 
     private String place(TimelineSpan span) {

@@ -2,6 +2,7 @@ package tactus.app.setup;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -189,7 +190,7 @@ public final class ShapeModel {
         });
     }
 
-    private void edit(java.util.function.UnaryOperator<Voicing> change) {
+    private void edit(UnaryOperator<Voicing> change) {
         chosen.get().ifPresent(chord -> take(change.apply(chord.voicing())));
     }
 

@@ -3,6 +3,7 @@ package tactus.core.capo;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import tactus.core.chord.ChordName;
 import tactus.core.harmony.Chord;
 import tactus.core.pitch.Instrument;
@@ -58,8 +59,7 @@ public final class CapoMove {
         return before.chord(chord.name())
                 .or(() -> chord.meaning()
                         .map(shapes::get)
-                        .map(shape ->
-                                chord.withVoicing(shape.shape().voicing()).withStrummed(java.util.Optional.empty())))
+                        .map(shape -> chord.withVoicing(shape.shape().voicing()).withStrummed(Optional.empty())))
                 .orElse(chord);
     }
 }

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BooleanSupplier;
 import tactus.core.chord.ChordName;
 import tactus.core.harmony.Chord;
@@ -134,7 +135,7 @@ public record CapoPlan(List<CapoChoice> choices, Optional<CapoChoice> current) {
         private Optional<Shape> shape(ChordName name, Neck neck) {
             Optional<Shape> mine = Optional.ofNullable(own.get(name))
                     .flatMap(chord -> Grip.of(chord.voicing(), neck, hand)
-                            .map(grip -> new Shape(grip, grip.effort(neck, hand), java.util.Set.of())));
+                            .map(grip -> new Shape(grip, grip.effort(neck, hand), Set.of())));
             if (mine.isPresent()) return mine;
             return found.computeIfAbsent(name, each -> search.find(each, CONSIDERED)).stream()
                     .map(shape -> shape.at(neck, hand))

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
@@ -31,8 +32,8 @@ final class SpokenHarmony {
             Map.entry("eight", 8),
             Map.entry("once", 1),
             Map.entry("twice", 2));
-    private static final java.util.Set<String> FILLERS =
-            java.util.Set.of("of", "and", "then", "that", "all", "this", "go", "goes", "it", "times", "the", "whole");
+    private static final Set<String> FILLERS =
+            Set.of("of", "and", "then", "that", "all", "this", "go", "goes", "it", "times", "the", "whole");
 
     private final String text;
     private final Meter meter;

@@ -2,6 +2,7 @@ package tactus.core.rule;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import tactus.core.pattern.PatternId;
 
 /**
@@ -46,7 +47,7 @@ public record Assigned(
                 winner);
     }
 
-    private static Optional<Rule> first(List<Rule> rules, java.util.function.Predicate<Rule> test) {
+    private static Optional<Rule> first(List<Rule> rules, Predicate<Rule> test) {
         for (Rule rule : rules) if (test.test(rule)) return Optional.of(rule);
         return Optional.empty();
     }

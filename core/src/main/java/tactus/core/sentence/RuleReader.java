@@ -1,9 +1,11 @@
 package tactus.core.sentence;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -88,7 +90,7 @@ final class RuleReader {
             String name = text.substring(0, at + pattern.name().length());
             if (rest.isBlank()) return List.of(text);
             if (!rest.strip().startsWith(",")) continue;
-            var parts = new java.util.ArrayList<String>();
+            var parts = new ArrayList<String>();
             parts.add(name);
             parts.addAll(List.of(rest.substring(rest.indexOf(',') + 1).split(",", -1)));
             return parts;
@@ -273,7 +275,7 @@ final class RuleReader {
         return ranged(() -> new Raise(semitones, way), at);
     }
 
-    private <T> T ranged(java.util.function.Supplier<T> value, int at) {
+    private <T> T ranged(Supplier<T> value, int at) {
         try {
             return value.get();
         } catch (IllegalArgumentException wrong) {

@@ -1,5 +1,6 @@
 package tactus.core.snag;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -81,7 +82,7 @@ final class StopSnags {
         return Optional.of(new Fix(
                 "Write the cue \"" + text + "\" there",
                 edited -> edited.withSection(section.id(), each -> {
-                    var cues = new java.util.ArrayList<>(each.cues());
+                    var cues = new ArrayList<>(each.cues());
                     cues.add(cue);
                     return each.withCues(cues);
                 })));

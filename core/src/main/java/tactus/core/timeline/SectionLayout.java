@@ -7,6 +7,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.rule.Assigned;
@@ -147,7 +148,7 @@ final class SectionLayout {
     private static Assigned as(Assigned assigned, Pattern pattern) {
         FormChoice form = pattern.form()
                 .map(link -> FormChoice.of(link.rule()))
-                .orElse(FormChoice.of(tactus.core.pattern.Form.Rule.SHORT_FIRST_HALF));
+                .orElse(FormChoice.of(Form.Rule.SHORT_FIRST_HALF));
         return new Assigned(
                 assigned.what(),
                 assigned.pattern(),

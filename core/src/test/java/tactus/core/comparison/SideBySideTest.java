@@ -11,6 +11,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tactus.core.comparison.SideBySide.Kind;
 import tactus.core.harmony.HarmonyLine;
+import tactus.core.harmony.Span;
+import tactus.core.harmony.SpanLength;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.time.Length;
@@ -61,7 +63,7 @@ class SideBySideTest {
     @Test
     void lengthsAreComparedHoweverTheyWereCounted() {
         Section beats = section("C | G").withSpan(0, section("C | G").spans().getFirst());
-        var four = beats.withSpan(0, new tactus.core.harmony.Span("C", tactus.core.harmony.SpanLength.beats(4)));
+        var four = beats.withSpan(0, new Span("C", SpanLength.beats(4)));
         assertTrue(SideBySide.of(beats, Length.WHOLE, four, Length.WHOLE).isSame());
     }
 

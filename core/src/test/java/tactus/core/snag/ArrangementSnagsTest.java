@@ -7,6 +7,7 @@ import static tactus.core.song.SongFixture.PATTERN;
 import static tactus.core.song.SongFixture.VERSE;
 import static tactus.core.song.SongFixture.song;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -131,7 +132,7 @@ class ArrangementSnagsTest {
 
     @Test
     void rulesThatContradictEachOtherAreShownAndTheLaterHolds() {
-        var rules = new java.util.ArrayList<>(CLEAN.rules());
+        var rules = new ArrayList<>(CLEAN.rules());
         rules.add(RuleSentence.parse(CLEAN, "Verse: silence"));
         Snag snag = mended(CLEAN.withRules(rules), Kind.RULES_CONTRADICT);
         assertEquals(

@@ -9,6 +9,7 @@ import static tactus.core.song.SongFixture.song;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -18,6 +19,7 @@ import tactus.core.harmony.SpanLength;
 import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.picture.Passage;
 import tactus.core.section.Cue;
 import tactus.core.section.Except;
 import tactus.core.section.PassChoice;
@@ -27,7 +29,13 @@ import tactus.core.section.Use;
 import tactus.core.sentence.RuleSentence;
 import tactus.core.song.Song;
 import tactus.core.song.Version;
+import tactus.core.stroke.Miss;
 import tactus.core.stroke.Mute;
+import tactus.core.stroke.Pluck;
+import tactus.core.stroke.Ring;
+import tactus.core.stroke.Stop;
+import tactus.core.stroke.Strum;
+import tactus.core.time.CountSchool;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 
@@ -52,12 +60,12 @@ class ArrangedTimelineTest {
 
     private static String sign(TimelineStroke stroke) {
         return switch (stroke.stroke()) {
-            case tactus.core.stroke.Strum strum -> strum.direction().word().substring(0, 1);
+            case Strum strum -> strum.direction().word().substring(0, 1);
             case Mute _ -> "X";
-            case tactus.core.stroke.Stop _ -> "s";
-            case tactus.core.stroke.Ring _ -> "=";
-            case tactus.core.stroke.Miss _ -> "-";
-            case tactus.core.stroke.Pluck _ -> "p";
+            case Stop _ -> "s";
+            case Ring _ -> "=";
+            case Miss _ -> "-";
+            case Pluck _ -> "p";
         };
     }
 
@@ -222,8 +230,8 @@ class ArrangedTimelineTest {
         assertEquals("du d-du-udu", strokes(led));
         assertEquals("4", timeline.strokes().getFirst().count().toString());
         assertFalse(timeline.strokes().getFirst().strings().isEmpty());
-        var drawn = tactus.core.picture.Passage.of(timeline, timeline.bars().getFirst(), 6)
-                .countedIn(tactus.core.time.CountSchool.NUMBERS, Meter.parse("4/4"));
+        var drawn =
+                Passage.of(timeline, timeline.bars().getFirst(), 6).countedIn(CountSchool.NUMBERS, Meter.parse("4/4"));
         assertEquals("4 &", drawn.slots().stream().map(slot -> slot.spoken()).collect(Collectors.joining(" ")));
     }
 
@@ -258,7 +266,7 @@ class ArrangedTimelineTest {
     void aVersionPlaysItsOwnRulesShapesAndCapo() {
         Song song = ruled(
                 TWO_CHORDS.withVersions(
-                        TWO_CHORDS.versions().with(Version.of("First week").withCapo(java.util.OptionalInt.of(3)))),
+                        TWO_CHORDS.versions().with(Version.of("First week").withCapo(OptionalInt.of(3)))),
                 "Verse, in version First week: only beats form");
         assertEquals("d-du-udu d-dud-du", strokes(song));
         Song shown = song.withVersions(song.versions().withShown(Optional.of("First week")));

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import javax.sound.midi.InvalidMidiDataException;
@@ -139,7 +140,7 @@ public final class MidiSong {
     private List<KeyPress> presses(Performance played) {
         var presses = new ArrayList<KeyPress>();
         int[] last = new int[128];
-        java.util.Arrays.fill(last, -1);
+        Arrays.fill(last, -1);
         for (Note note : played.notes()) {
             KeyPress press = press(note);
             int before = last[press.key];

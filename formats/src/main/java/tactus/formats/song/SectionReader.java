@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import tactus.core.harmony.Span;
 import tactus.core.harmony.SpanLength;
 import tactus.core.pattern.PatternId;
@@ -112,7 +113,7 @@ final class SectionReader {
         return each(list, Branch::text);
     }
 
-    private static <T> List<T> each(Branch list, java.util.function.Function<Branch, T> reading) {
+    private static <T> List<T> each(Branch list, Function<Branch, T> reading) {
         var read = new ArrayList<T>();
         for (Branch at : list.elements()) at.optional("left out", reading).ifPresent(read::add);
         return read;
