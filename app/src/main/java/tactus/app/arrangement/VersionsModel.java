@@ -14,6 +14,7 @@ import tactus.core.song.Song;
 import tactus.core.song.Version;
 import tactus.core.song.Versions;
 import tactus.core.suggestion.EasierVersion;
+import tactus.core.suggestion.Replacements;
 
 /** The versions of the song: which is shown, what it changes, and how one is made. */
 public final class VersionsModel {
@@ -104,6 +105,7 @@ public final class VersionsModel {
                         song.chord(chord.name())
                                 .map(full -> full.voicing().toString())
                                 .orElse("–"))));
+        changes.addAll(Replacements.of(song, version));
         version.capo().ifPresent(fret -> changes.add(Words.of("versions.capoAt", fret)));
         if (version.isPlain()) changes.add(Words.of("versions.isPlain"));
         version.company().ifPresent(company -> changes.add(Words.of("versions.with", company.word())));

@@ -200,6 +200,9 @@ class RulesFlowTest extends WindowTest {
         click("#version-easier");
         assertEquals("Second week", song().versions().shown().orElseThrow());
         assertTrue(textsIn(".arrangement-panel").contains("everywhere, in version Second week: only beats form"));
+        assertTrue(
+                textsIn(".arrangement-panel").contains("Tin roof: only beats form, 3 strokes for 11"),
+                textsIn(".arrangement-panel"));
         assertTrue(isShown("#version"));
         chord(CONTROL, E);
         assertTrue(song().versions().shown().isEmpty());

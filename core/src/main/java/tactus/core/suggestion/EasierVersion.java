@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import tactus.core.harmony.Chord;
 import tactus.core.pattern.Form;
-import tactus.core.pattern.Pattern;
 import tactus.core.rule.FormChoice;
 import tactus.core.rule.Play;
 import tactus.core.rule.Rule;
@@ -15,8 +14,6 @@ import tactus.core.shape.Neck;
 import tactus.core.shape.StandIn;
 import tactus.core.song.Song;
 import tactus.core.song.Version;
-import tactus.core.stroke.Stroke;
-import tactus.core.variation.Variation;
 
 /**
  * An easier version of a song, made by rule: every pattern's strokes on beats only, stand-ins for shapes that are hard,
@@ -48,15 +45,12 @@ public record EasierVersion(Song song, List<String> replacements) {
         }
         boolean plain =
                 full.patterns().stream().anyMatch(pattern -> !pattern.moves().isEmpty());
-        for (Pattern pattern : full.patterns()) lighter(pattern).ifPresent(replacements::add);
-        full.patterns().stream()
-                .filter(pattern -> !pattern.moves().isEmpty())
-                .forEach(pattern -> replacements.add(pattern.name() + ": without its finger moves"));
         Version version = Version.of(name).withStandIns(standIns).withPlain(plain);
         Where everywhere = Where.EVERYWHERE.withVersion(Optional.of(version.name()));
         var versions = full.versions().with(version);
         Song made = full.withVersions(versions.withShown(Optional.of(version.name())))
                 .withRule(new Rule(everywhere, Play.OPEN.with(FormChoice.of(Form.Rule.LIGHT_BEATS))));
+        replacements.addAll(Replacements.of(made, version));
         return new EasierVersion(made, replacements);
     }
 
@@ -65,14 +59,5 @@ public record EasierVersion(Song song, List<String> replacements) {
         return chord.meaning()
                 .flatMap(meaning ->
                         StandIn.of(meaning, chord.voicing(), full.facts().tuning(), neck, hand));
-    }
-
-    private static Optional<String> lighter(Pattern pattern) {
-        return Variation.of(pattern, Form.Rule.LIGHT_BEATS)
-                .map(light -> pattern.name() + ": " + struck(light) + " strokes on the beats for " + struck(pattern));
-    }
-
-    private static long struck(Pattern pattern) {
-        return pattern.played().stream().filter(Stroke::isStruck).count();
     }
 }
