@@ -1,20 +1,13 @@
 package tactus.app.arrangement;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import tactus.app.player.PlayerModel;
-import tactus.app.words.Words;
 import tactus.app.work.Work;
-import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
-import tactus.core.rule.FormChoice;
-import tactus.core.rule.Raise;
-import tactus.core.rule.Swell;
-import tactus.core.rule.What;
 import tactus.core.rule.Where;
 import tactus.core.section.PassChoice;
 import tactus.core.section.Section;
@@ -246,27 +239,6 @@ public final class ArrangementModel {
         return attempt(() -> section()
                 .ifPresent(section ->
                         work.type(field + " " + section.id(), song -> song.withSection(section.id(), change))));
-    }
-
-    /** What is played over {@code span}, in words: {@code Lantern march, short form, soft}. */
-    String playedText(TimelineSpan span) {
-        TimelineSpan.Played played = span.played();
-        var parts = new ArrayList<String>();
-        parts.add(played.what().map(this::said).orElse(Words.of("assign.nothing")));
-        if (played.pattern().isPresent() && !played.form().equals(FormChoice.FULL)) {
-            parts.add(played.form().toString());
-        }
-        if (!played.swell().equals(Swell.USUAL)) parts.add(played.swell().toString());
-        span.raise().map(Raise::toString).ifPresent(parts::add);
-        return String.join(", ", parts);
-    }
-
-    private String said(What what) {
-        return switch (what) {
-            case What.Plays(var id) ->
-                work.song().pattern(id).map(Pattern::name).orElse(id.value());
-            case What.Event event -> event.word();
-        };
     }
 
     static Optional<String> attempt(Runnable change) {

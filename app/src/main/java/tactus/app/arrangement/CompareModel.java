@@ -10,6 +10,7 @@ import tactus.app.work.Work;
 import tactus.core.comparison.SideBySide;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
+import tactus.core.sentence.RuleSentence;
 import tactus.core.song.Assignment;
 import tactus.core.song.Passes;
 import tactus.core.song.UseNames;
@@ -25,11 +26,9 @@ final class CompareModel {
     record Side(int use, SectionId section, String name) {}
 
     private final Work work;
-    private final ArrangementModel arrangement;
 
-    CompareModel(Work work, ArrangementModel arrangement) {
+    CompareModel(Work work) {
         this.work = work;
-        this.arrangement = arrangement;
     }
 
     /** Every entry of the running order, and the sections that are not played. */
@@ -71,7 +70,7 @@ final class CompareModel {
     private String played(Side side) {
         return work.timeline().spans().stream()
                 .filter(span -> span.use() == side.use() && span.inSection() >= 0)
-                .map(arrangement::playedText)
+                .map(span -> RuleSentence.played(work.song(), span))
                 .distinct()
                 .collect(Collectors.joining("; "));
     }

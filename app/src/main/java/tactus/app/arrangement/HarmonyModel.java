@@ -24,10 +24,9 @@ import tactus.core.time.NotationException;
 public final class HarmonyModel {
 
     private final Work work;
-    private Optional<Except.Bars> copied = Optional.empty();
     private final ArrangementModel arrangement;
-
     private final Settings settings;
+    private Optional<Except.Bars> copied = Optional.empty();
 
     public HarmonyModel(Work work, ArrangementModel arrangement, Settings settings) {
         this.work = work;

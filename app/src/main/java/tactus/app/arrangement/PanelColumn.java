@@ -69,7 +69,7 @@ final class PanelColumn extends VBox {
             case EXCEPT -> new ExceptsPanel(parts.arrangement(), parts.excepts(), new PlayWithout(player));
             case MARKS -> new MarksPanel(parts.marks());
             case SUMS -> new SumsPanel(parts.sums(), parts.arrangement());
-            case COMPARE -> new ComparePanel(new CompareModel(work, parts.arrangement()), parts.arrangement());
+            case COMPARE -> new ComparePanel(new CompareModel(work), parts.arrangement());
             case VERSIONS -> new VersionsPanel(parts.versions());
         };
     }

@@ -23,6 +23,7 @@ import tactus.core.song.Assignment;
 import tactus.core.suggestion.Suggestion;
 import tactus.core.suggestion.Suggestions;
 import tactus.core.time.NotationException;
+import tactus.core.timeline.TimelineSpan;
 
 /** The song's rules as sentences, and what can be done with them. */
 public final class RulesModel {
@@ -168,6 +169,11 @@ public final class RulesModel {
         ArrangementModel.Choice choice = arrangement.choice();
         if (choice.use() < 0 || arrangement.section().isEmpty()) return Optional.empty();
         return Optional.of(Why.at(work.song(), choice.use(), choice.pass(), choice.span()));
+    }
+
+    /** What is played over {@code span}, in words. */
+    String played(TimelineSpan span) {
+        return RuleSentence.played(work.song(), span);
     }
 
     /** Opens {@code rule} to be rewritten. */

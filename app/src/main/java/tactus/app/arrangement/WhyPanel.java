@@ -39,7 +39,7 @@ final class WhyPanel extends PanelBox {
                 .barAt(span.start())
                 .map(each -> each.number())
                 .orElse(0);
-        return Words.of("why.place", bar, span.chord(), arrangement.playedText(span));
+        return Words.of("why.place", bar, span.chord(), rules.played(span));
     }
 
     private Node reason(Why.Reason reason) {

@@ -2,6 +2,7 @@ package tactus.app.work;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -29,7 +30,8 @@ public final class Work {
 
         static State of(Song song) {
             Timeline timeline = Timeline.of(song);
-            return new State(song, timeline, Snags.of(song, timeline), Snags.accepted(song, timeline));
+            Map<Boolean, List<Snag>> snags = Snags.byAcceptance(song, Snags.all(song, timeline));
+            return new State(song, timeline, snags.get(false), snags.get(true));
         }
     }
 

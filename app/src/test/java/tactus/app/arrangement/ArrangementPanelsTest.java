@@ -315,7 +315,7 @@ class ArrangementPanelsTest {
 
     @Test
     void whatIsComparedIsAnotherUseOfTheSection() {
-        var compare = new CompareModel(work, model);
+        var compare = new CompareModel(work);
         assertEquals(
                 List.of(
                         "Intro",

@@ -7,6 +7,7 @@ import tactus.core.rule.FormChoice;
 import tactus.core.rule.Raise;
 import tactus.core.rule.Swell;
 import tactus.core.rule.What;
+import tactus.core.timeline.Margin;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineCue;
@@ -26,10 +27,10 @@ public record BarNote(Timeline timeline, TimelineBar bar, List<TimelineSpan> spa
         for (TimelineCue cue : timeline.margin().cues()) {
             if (cue.bar() == bar.number()) parts.add("“" + cue.text() + "”");
         }
+        addLoudness(parts);
         for (TimelineSpan span : spans) {
             if (span.start().isLessThan(bar.start())) continue;
             raise(span).ifPresent(parts::add);
-            loudness(span).ifPresent(parts::add);
             if (span.played().what().orElse(null) instanceof What.Event event) parts.add(event.word());
             boolean hasForm =
                     span.pattern().isPresent() && !span.played().form().equals(FormChoice.FULL);
@@ -66,13 +67,21 @@ public record BarNote(Timeline timeline, TimelineBar bar, List<TimelineSpan> spa
     }
 
     /** The letters where it becomes louder or softer, and at the start of a pass that is not as usual. */
-    private Optional<String> loudness(TimelineSpan span) {
-        Swell swell = span.played().swell();
-        Swell last = timeline.before(span).map(each -> each.played().swell()).orElse(Swell.USUAL);
-        boolean starts = span.start().equals(bar.start()) && bar.inSection() == 0 && !swell.equals(Swell.USUAL);
-        if (swell.equals(last) && !starts) return Optional.empty();
+    private void addLoudness(List<String> parts) {
+        Swell last = Swell.USUAL;
+        for (Margin.SwellAt change : timeline.margin().swells()) {
+            if (!change.at().isLessThan(bar.end())) return;
+            boolean starts = bar.inSection() == 0
+                    && change.at().equals(bar.start())
+                    && !change.swell().equals(Swell.USUAL);
+            boolean here = !change.at().isLessThan(bar.start());
+            if (here && (starts || !change.swell().equals(last))) parts.add(letters(change.swell()));
+            last = change.swell();
+        }
+    }
+
+    private static String letters(Swell swell) {
         String letters = swell.from().letters();
-        return Optional.of(
-                swell.isSteady() ? letters : letters + " to " + swell.to().letters());
+        return swell.isSteady() ? letters : letters + " to " + swell.to().letters();
     }
 }

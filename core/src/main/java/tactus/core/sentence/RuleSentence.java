@@ -6,9 +6,12 @@ import java.util.Optional;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.rule.Company;
+import tactus.core.rule.FormChoice;
 import tactus.core.rule.Part;
 import tactus.core.rule.Play;
+import tactus.core.rule.Raise;
 import tactus.core.rule.Rule;
+import tactus.core.rule.Swell;
 import tactus.core.rule.UseChoice;
 import tactus.core.rule.What;
 import tactus.core.rule.Where;
@@ -17,6 +20,7 @@ import tactus.core.song.Song;
 import tactus.core.song.UseNames;
 import tactus.core.time.Length;
 import tactus.core.time.NotationException;
+import tactus.core.timeline.TimelineSpan;
 
 /**
  * A rule as a sentence: where it holds, a colon, and what is played there, each in parts behind commas.
@@ -104,6 +108,18 @@ public final class RuleSentence {
         play.pause()
                 .ifPresent(beats -> parts.add("pause of " + beats + (beats.equals(Length.WHOLE) ? " beat" : " beats")));
         return parts.isEmpty() ? "nothing said" : String.join(", ", parts);
+    }
+
+    /** Writes what is played over {@code span}: {@code Lantern march, short form, soft}. */
+    public static String played(Song song, TimelineSpan span) {
+        TimelineSpan.Played played = span.played();
+        var parts = new ArrayList<String>();
+        parts.add(played.what().map(what -> what(song, what)).orElse("nothing"));
+        boolean hasForm = played.pattern().isPresent() && !played.form().equals(FormChoice.FULL);
+        if (hasForm) parts.add(played.form().toString());
+        if (!played.swell().equals(Swell.USUAL)) parts.add(played.swell().toString());
+        span.raise().map(Raise::toString).ifPresent(parts::add);
+        return String.join(", ", parts);
     }
 
     private static String what(Song song, What what) {

@@ -2,6 +2,8 @@ package tactus.core.snag;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
 
@@ -15,17 +17,14 @@ public final class Snags {
      * patterns.
      */
     public static List<Snag> of(Song song, Timeline timeline) {
-        return all(song, timeline).stream()
-                .filter(snag -> song.lesson().reason(snag.key()).isEmpty())
-                .toList();
+        return byAcceptance(song, all(song, timeline)).get(false);
     }
 
-    /** Finds the snags that are accepted. */
-    public static List<Snag> accepted(Song song, Timeline timeline) {
-        if (song.lesson().accepted().isEmpty()) return List.of();
-        return all(song, timeline).stream()
-                .filter(snag -> song.lesson().reason(snag.key()).isPresent())
-                .toList();
+    /** Tells the snags among {@code all} that are accepted from those that are not; the accepted ones are under true. */
+    public static Map<Boolean, List<Snag>> byAcceptance(Song song, List<Snag> all) {
+        return all.stream()
+                .collect(Collectors.partitioningBy(
+                        snag -> song.lesson().reason(snag.key()).isPresent()));
     }
 
     /** Finds every snag, accepted or not. */

@@ -9,7 +9,6 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import tactus.core.harmony.Chord;
-import tactus.core.harmony.Span;
 import tactus.core.name.Slug;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
@@ -18,7 +17,6 @@ import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
 import tactus.core.rule.Rule;
 import tactus.core.rule.UseChoice;
-import tactus.core.section.Except;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Use;
@@ -258,49 +256,9 @@ public record Song(
         return new Song(facts, others, patterns, sections, uses, rules, versions, changeCounts, lesson);
     }
 
-    /** Renames chords everywhere at once: in the list of shapes, in the sections, and in what was counted. */
+    /** Renames chords everywhere at once: the shapes, the sections, exceptions, stand-ins, and what was counted. */
     public Song withChordsRenamed(UnaryOperator<String> name) {
-        var renamed = chords.stream()
-                .map(chord -> chord.withName(name.apply(chord.name())))
-                .toList();
-        var spans = sections.stream()
-                .map(section -> section.withSpans(renamed(section.spans(), name)))
-                .toList();
-        var entries = uses.stream()
-                .map(use -> use.withExcepts(use.excepts().stream()
-                        .map(except -> new Except(except.on(), renamed(except.change(), name)))
-                        .toList()))
-                .toList();
-        var easier = versions.all().stream()
-                .map(version -> version.withStandIns(version.standIns().stream()
-                        .map(chord -> chord.withName(name.apply(chord.name())))
-                        .toList()))
-                .toList();
-        return withChords(renamed)
-                .withSections(spans)
-                .withUses(entries)
-                .withVersions(new Versions(easier, versions.shown()))
-                .withChangeCounts(changeCounts.stream()
-                        .map(count ->
-                                new ChangeCount(name.apply(count.from()), name.apply(count.to()), count.perMinute()))
-                        .toList());
-    }
-
-    private static List<Span> renamed(List<Span> spans, UnaryOperator<String> name) {
-        return spans.stream()
-                .map(span -> new Span(name.apply(span.chord()), span.length()))
-                .toList();
-    }
-
-    private static Except.Change renamed(Except.Change change, UnaryOperator<String> name) {
-        return switch (change) {
-            case Except.Runs runs -> runs;
-            case Except.LeftOut out -> out;
-            case Except.OtherBars(var where, var bars) ->
-                new Except.OtherBars(where, new Except.Bars(bars.bars(), renamed(bars.spans(), name)));
-            case Except.ExtraBars(var bars) ->
-                new Except.ExtraBars(new Except.Bars(bars.bars(), renamed(bars.spans(), name)));
-        };
+        return new Renaming(name).of(this);
     }
 
     /** What the student has counted between two chords. */

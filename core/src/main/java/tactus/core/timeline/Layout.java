@@ -47,6 +47,7 @@ final class Layout {
     private final List<TimelineStroke> second = new ArrayList<>();
     private final List<TimelineCue> cues = new ArrayList<>();
     private final List<Bounds> sung = new ArrayList<>();
+    private final List<Margin.SwellAt> swells = new ArrayList<>();
     private final List<TempoMap.Pause> pauses = new ArrayList<>();
     /** By how much the pauses so far have held the song up. */
     private Length held = Length.ZERO;
@@ -79,7 +80,7 @@ final class Layout {
                 spans,
                 strokes,
                 at,
-                new Margin(cues, sung, second));
+                new Margin(cues, sung, swells, second));
     }
 
     private void lay(int use, int pass, int count) {
@@ -241,6 +242,9 @@ final class Layout {
         }
 
         private void placeMargin(int count) {
+            for (Margin.SwellAt change : layout.loudness.changes()) {
+                swells.add(new Margin.SwellAt(at.plus(change.at()), change.swell()));
+            }
             for (var stretch : layout.section.voice()) {
                 stretch.in(layout.bars)
                         .ifPresent(bounds -> sung.add(new Bounds(at.plus(bounds.from()), at.plus(bounds.to()))));

@@ -33,6 +33,18 @@ final class Loudness {
         }
     }
 
+    /** Where it starts and where it becomes another swell, from the start of the pass. */
+    List<Margin.SwellAt> changes() {
+        var changes = new ArrayList<Margin.SwellAt>();
+        Length start = Length.ZERO;
+        for (Level level : levels) {
+            boolean other = changes.isEmpty() || !changes.getLast().swell().equals(level.swell);
+            if (other) changes.add(new Margin.SwellAt(start, level.swell));
+            start = level.end;
+        }
+        return changes;
+    }
+
     /** The level at {@code at}, as {@link Swell#at} has it. */
     double at(Length at) {
         if (levels.isEmpty()) return Swell.USUAL.at(0);

@@ -183,7 +183,7 @@ class ArrangementSnagsTest {
         assertEquals(List.of(), snags(accepted));
         assertEquals(
                 List.of(snag.key()),
-                Snags.accepted(accepted, Timeline.of(accepted)).stream()
+                Snags.byAcceptance(accepted, Snags.all(accepted, Timeline.of(accepted))).get(true).stream()
                         .map(Snag::key)
                         .toList());
         Song longer = accepted.withSection(section("b", "B", "D | D | D | D | C | C | C"));

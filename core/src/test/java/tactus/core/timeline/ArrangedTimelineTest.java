@@ -26,6 +26,7 @@ import tactus.core.section.PassChoice;
 import tactus.core.section.SectionId;
 import tactus.core.section.Stretch;
 import tactus.core.section.Use;
+import tactus.core.sentence.BarNote;
 import tactus.core.sentence.RuleSentence;
 import tactus.core.song.Song;
 import tactus.core.song.Version;
@@ -48,7 +49,7 @@ class ArrangedTimelineTest {
         return ruled;
     }
 
-    /** Every slot of the song bar by bar: d and u struck, X dead, s a stop, = a ring, - a miss. */
+    /** Every slot of the song bar by bar: d and u struck, x dead, s a stop, = a ring, - a miss. */
     private static String strokes(Song song) {
         Timeline timeline = Timeline.of(song);
         return timeline.bars().stream()
@@ -61,7 +62,7 @@ class ArrangedTimelineTest {
     private static String sign(TimelineStroke stroke) {
         return switch (stroke.stroke()) {
             case Strum strum -> strum.direction().word().substring(0, 1);
-            case Mute _ -> "X";
+            case Mute _ -> "x";
             case Stop _ -> "s";
             case Ring _ -> "=";
             case Miss _ -> "-";
@@ -84,7 +85,7 @@ class ArrangedTimelineTest {
                 "Verse, last chord: stop and count; d-du-udu d-duds",
                 "Verse, bar 2: held strum; d-du-udu d=d=",
                 "Verse, bar 1: stop and count; ds-- d-dud-du",
-                "Verse, bar 1: muted strokes; X-XX-XXX d-dud-du",
+                "Verse, bar 1: muted strokes; x-xx-xxx d-dud-du",
                 "Verse, second half: only beats form; d-du-udu d-d-d-d-",
                 "Verse, bar 1.3-1: held strum; d-dud= d-dud-du",
                 "Verse, chord 1: busier form; dudududu d-dud-du",
@@ -129,6 +130,17 @@ class ArrangedTimelineTest {
                         .limit(10)
                         .map(stroke -> Double.toString(stroke.loudness()))
                         .collect(Collectors.joining(" ")));
+    }
+
+    /** A change of loudness is written where it is, also in the middle of a chord that is held. */
+    @Test
+    void loudnessIsWrittenWhereItChanges() {
+        Song song = song("4/4 4/4 4/4", "C: 3 bars", "d-du-udu").withOrder(List.of(VERSE, VERSE));
+        Timeline timeline =
+                Timeline.of(ruled(song, "Verse: soft", "Verse, bars 2.3-2: strong", "second Verse: soft to strong"));
+        assertEquals(
+                List.of("p", "f", "p", "p to f", "f", "p to f"),
+                timeline.bars().stream().map(bar -> BarNote.of(timeline, bar)).toList());
     }
 
     @Test

@@ -1,0 +1,61 @@
+package tactus.core.song;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import tactus.core.harmony.Chord;
+import tactus.core.harmony.Span;
+import tactus.core.section.Except;
+import tactus.core.section.Use;
+
+/** Gives chords other names wherever a song has them. */
+record Renaming(UnaryOperator<String> name) {
+
+    Song of(Song song) {
+        return song.withChords(chords(song.chords()))
+                .withSections(song.sections().stream()
+                        .map(section -> section.withSpans(spans(section.spans())))
+                        .toList())
+                .withUses(song.uses().stream().map(this::use).toList())
+                .withVersions(new Versions(
+                        song.versions().all().stream()
+                                .map(version -> version.withStandIns(chords(version.standIns())))
+                                .toList(),
+                        song.versions().shown()))
+                .withChangeCounts(song.changeCounts().stream().map(this::count).toList());
+    }
+
+    private List<Chord> chords(List<Chord> chords) {
+        return chords.stream()
+                .map(chord -> chord.withName(name.apply(chord.name())))
+                .toList();
+    }
+
+    private List<Span> spans(List<Span> spans) {
+        return spans.stream()
+                .map(span -> new Span(name.apply(span.chord()), span.length()))
+                .toList();
+    }
+
+    private Use use(Use use) {
+        return use.withExcepts(use.excepts().stream()
+                .map(except -> new Except(except.on(), change(except.change())))
+                .toList());
+    }
+
+    private Except.Change change(Except.Change change) {
+        return switch (change) {
+            case Except.Runs runs -> runs;
+            case Except.LeftOut out -> out;
+            case Except.OtherBars(var where, var bars) -> new Except.OtherBars(where, bars(bars));
+            case Except.ExtraBars(var bars) -> new Except.ExtraBars(bars(bars));
+        };
+    }
+
+    private Except.Bars bars(Except.Bars bars) {
+        return new Except.Bars(bars.bars(), spans(bars.spans()));
+    }
+
+    private ChangeCount count(ChangeCount count) {
+        return new ChangeCount(name.apply(count.from()), name.apply(count.to()), count.perMinute());
+    }
+}
