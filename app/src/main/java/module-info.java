@@ -3,6 +3,7 @@ module tactus.app {
     requires tactus.core;
     requires tactus.formats;
     requires tactus.sound;
+    requires tactus.words;
     requires atlantafx.base;
     requires info.picocli;
     requires javafx.controls;

@@ -4,9 +4,11 @@ module tactus.core {
     exports tactus.core.chord;
     exports tactus.core.comparison;
     exports tactus.core.dictation;
+    exports tactus.core.edit;
     exports tactus.core.groove;
     exports tactus.core.harmony;
     exports tactus.core.history;
+    exports tactus.core.language;
     exports tactus.core.library;
     exports tactus.core.name;
     exports tactus.core.pattern;
@@ -14,6 +16,7 @@ module tactus.core {
     exports tactus.core.picking;
     exports tactus.core.picture;
     exports tactus.core.pitch;
+    exports tactus.core.refusal;
     exports tactus.core.rhythm;
     exports tactus.core.rule;
     exports tactus.core.saying;
@@ -22,6 +25,7 @@ module tactus.core {
     exports tactus.core.shape;
     exports tactus.core.snag;
     exports tactus.core.song;
+    exports tactus.core.statement;
     exports tactus.core.stroke;
     exports tactus.core.suggestion;
     exports tactus.core.sum;

@@ -1,6 +1,7 @@
 /** Files in and out: songs as JSON, MIDI, and the sheet as PDF or PNG; and the fonts they are set in. */
 module tactus.formats {
     requires transitive tactus.core;
+    requires transitive tactus.words;
     requires transitive java.desktop;
     // PDFBox logs through it without saying so.
     requires org.apache.commons.logging;

@@ -2,9 +2,9 @@ package tactus.app;
 
 import java.util.concurrent.CompletableFuture;
 import tactus.app.demo.DemoSong;
-import tactus.app.words.Words;
 import tactus.app.work.Work;
 import tactus.core.song.Song;
+import tactus.words.Words;
 
 /** The song that is there when the window opens; it is made ready while JavaFX starts on another thread. */
 final class FirstSong {

@@ -29,6 +29,7 @@ import tactus.core.shape.ShapeSearch;
 import tactus.core.stroke.Hand;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
+import tactus.words.Words;
 
 /** Placing what was said, and putting a figure on the chords of a song. Aims: 2 ms, 20 ms and 1 ms. */
 @State(Scope.Benchmark)
@@ -42,9 +43,9 @@ public class DictationBenchmark {
     private static final Meter FOUR = Meter.of(4, 4);
     private static final Hand SIXTEENTHS = Hand.pendulum(Length.SIXTEENTH);
 
-    private final Dictation nine = Dictation.parse("D D U D U D D U D");
+    private final Dictation nine = Dictation.parse("D D U D U D D U D", Words.lexicon());
     private final PatternFrame sixteen = PatternFrame.of(FOUR, 4, SIXTEENTHS);
-    private final Dictation thirtyTwo = Dictation.parse("D D U U D U D U ".repeat(4));
+    private final Dictation thirtyTwo = Dictation.parse("D D U U D U D U ".repeat(4), Words.lexicon());
     private final PatternFrame sixtyFour = PatternFrame.of(FOUR, 16, SIXTEENTHS);
     private final Pattern figure =
             Pattern.empty(new PatternId("f"), "Figure", FOUR).withLine("(p a)iqmpiqm");

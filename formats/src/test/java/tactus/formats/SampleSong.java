@@ -46,6 +46,7 @@ import tactus.core.song.Accepted;
 import tactus.core.song.ChangeCount;
 import tactus.core.song.Facts;
 import tactus.core.song.Lesson;
+import tactus.core.song.SnagId;
 import tactus.core.song.Song;
 import tactus.core.song.Version;
 import tactus.core.song.Versions;
@@ -91,12 +92,12 @@ public final class SampleSong {
                         Collections.nCopies(4, FOUR),
                         List.of(
                                 new Span("C", SpanLength.bars(2)),
-                                new Span("Bb", SpanLength.parse("3/2 beats")),
-                                new Span("C", SpanLength.parse("13/2 beats"))),
+                                new Span("Bb", new SpanLength.Beats(Length.of(3, 2))),
+                                new Span("C", new SpanLength.Beats(Length.of(13, 2)))),
                         2)
                 .withAliases(List.of("A part"))
                 .withTag(Optional.of(new SectionId("turn")))
-                .withVoice(List.of(Stretch.bars(1, 3), Stretch.parse("4.2")))
+                .withVoice(List.of(Stretch.bars(1, 3), Stretch.ofCode("4.2")))
                 .withCues(List.of(new Cue(0, 4, PassChoice.EVERY, "breathe"), new Cue(2, 1, PassChoice.LAST, "light")))
                 .withSecond(List.of(picked.id(), march.id()));
         var short2 = new Section(
@@ -129,7 +130,7 @@ public final class SampleSong {
                         new Instrument(Tuning.parse("D2 A2 D3 G3 B3 E4"), 0, 2, new ConcertPitch(442)),
                         new Tempo(92.5, Length.QUARTER),
                         FOUR,
-                        Optional.of(Groove.parse("(kh)h(sh)h(kh)h(sh)-", FOUR, 4)),
+                        Optional.of(Groove.ofLine("(kh)h(sh)h(kh)h(sh)-", FOUR, 4)),
                         1,
                         Company.BAND,
                         Optional.of(204.5)),
@@ -147,7 +148,8 @@ public final class SampleSong {
                 new Versions(List.of(week), Optional.of("First week")),
                 List.of(new ChangeCount("C", "Bb", 24)),
                 new Lesson(
-                        List.of("Verse", "Solo"), List.of(new Accepted("length_odd @ Turn @ bars 3", "it is meant"))));
+                        List.of("Verse", "Solo"),
+                        List.of(new Accepted(new SnagId("length-odd", List.of("turn")), List.of("3"), "it is meant"))));
     }
 
     /** The same song without exceptions, events, versions and a second guitar. */
@@ -170,7 +172,9 @@ public final class SampleSong {
         return List.of(
                 new Rule(here, Play.pattern(march)),
                 new Rule(here.withPass(PassChoice.LAST), Play.pattern(drive).with(FormChoice.of(Form.Rule.LAST_TIME))),
-                new Rule(here.withUse(new UseChoice(7)).withPart(new Part.OnChord(-1)), Play.of(What.Event.STOP)),
+                new Rule(
+                        here.withUse(UseChoice.entry(7)).withPart(new Part.OnChordFromEnd(1)),
+                        Play.of(What.Event.STOP)),
                 new Rule(here.withUse(UseChoice.LAST).withPart(new Part.InHalf(true)), Play.OPEN.with(FitChoice.CARRY)),
                 new Rule(here.withPart(new Part.SharedBars()), Play.OPEN.with(FormChoice.FULL)),
                 new Rule(

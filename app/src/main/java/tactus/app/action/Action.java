@@ -7,7 +7,7 @@ import javafx.beans.value.ObservableBooleanValue;
 import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
 import org.kordamp.ikonli.feather.Feather;
-import tactus.app.words.Words;
+import tactus.words.Words;
 
 /**
  * A command.

@@ -2,7 +2,7 @@ package tactus.app.action;
 
 import javafx.scene.Node;
 import javafx.scene.control.TextInputControl;
-import tactus.app.words.Words;
+import tactus.words.Words;
 
 /** Where in the window a command's key works. */
 public enum Scope {

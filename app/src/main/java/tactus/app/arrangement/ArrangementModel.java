@@ -6,7 +6,9 @@ import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import tactus.app.player.PlayerModel;
+import tactus.app.work.Attempt;
 import tactus.app.work.Work;
+import tactus.core.edit.Edit;
 import tactus.core.pattern.PatternId;
 import tactus.core.rule.Where;
 import tactus.core.section.PassChoice;
@@ -228,26 +230,23 @@ public final class ArrangementModel {
                 .findFirst();
     }
 
-    /** Changes the chosen section. Returns what is wrong with the change, if anything. */
-    public Optional<String> change(UnaryOperator<Section> change) {
-        return attempt(() ->
-                section().ifPresent(section -> work.change(song -> song.withSection(section.id(), change))));
+    /**
+     * Changes the chosen section. Returns what is wrong with the change, if anything.
+     *
+     * @param code of the label, which speaks of the section's name
+     */
+    public Optional<String> change(String code, UnaryOperator<Section> change) {
+        return Attempt.of(() -> section().ifPresent(section -> work.change(edit(code, section, change))));
+    }
+
+    private static Edit edit(String code, Section section, UnaryOperator<Section> change) {
+        return Edit.of(code, song -> song.withSection(section.id(), change), section.name());
     }
 
     /** Changes the chosen section as one types in {@code field}. Returns what is wrong with the change, if anything. */
-    public Optional<String> type(String field, UnaryOperator<Section> change) {
-        return attempt(() -> section()
-                .ifPresent(section ->
-                        work.type(field + " " + section.id(), song -> song.withSection(section.id(), change))));
-    }
-
-    static Optional<String> attempt(Runnable change) {
-        try {
-            change.run();
-            return Optional.empty();
-        } catch (IllegalArgumentException wrong) {
-            return Optional.of(wrong.getMessage());
-        }
+    public Optional<String> type(String field, String code, UnaryOperator<Section> change) {
+        return Attempt.of(() ->
+                section().ifPresent(section -> work.type(field + " " + section.id(), edit(code, section, change))));
     }
 
     /** Assigns the pattern with {@code number}, from 1 as listed, to the section or to its last pass. */
@@ -258,10 +257,11 @@ public final class ArrangementModel {
 
     /** Assigns a pattern, or none, to the section or to its last pass. */
     public void assign(Optional<PatternId> pattern, boolean toLastPass) {
-        choice.get()
-                .section()
-                .ifPresent(id -> work.change(song -> Assignment.assigned(
-                        song, toLastPass ? Where.in(id).withPass(PassChoice.LAST) : Where.in(id), pattern)));
+        section().ifPresent(section -> {
+            Where where = Where.in(section.id());
+            Where place = toLastPass ? where.withPass(PassChoice.LAST) : where;
+            work.change("edit.assign", song -> Assignment.assigned(song, place, pattern), section.name());
+        });
     }
 
     public Choice choice() {

@@ -2,7 +2,7 @@ package tactus.app.arrangement;
 
 import java.util.List;
 import java.util.Locale;
-import tactus.app.words.Words;
+import tactus.words.Words;
 
 /** What stands beside the bars. */
 public enum ArrangementPanel {

@@ -18,12 +18,12 @@ import tactus.app.action.Scope;
 import tactus.app.bench.KeyLegend;
 import tactus.app.field.SnagLine;
 import tactus.app.player.PlayerModel;
-import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
-import tactus.core.snag.Place;
 import tactus.core.snag.Snag;
+import tactus.core.snag.SnagPlace;
 import tactus.core.timeline.TimelineBar;
+import tactus.words.Words;
 
 /** The place where sections are laid out and patterns assigned. Style class {@code arrangement-view}. */
 public final class ArrangementView extends BorderPane {
@@ -107,17 +107,17 @@ public final class ArrangementView extends BorderPane {
                 .setAll(work.snags().stream()
                         .filter(this::isHere)
                         .limit(3)
-                        .map(SnagLine::new)
+                        .map(snag -> new SnagLine(work.song(), snag))
                         .toList());
         showPlaying();
     }
 
     private boolean isHere(Snag snag) {
         return switch (snag.place()) {
-            case Place.InSection place ->
+            case SnagPlace.InSection place ->
                 model.choice().section().filter(place.section()::equals).isPresent();
-            case Place.InUse place -> model.choice().use() == place.use();
-            case Place.InRules _, Place.InPattern _, Place.InChord _, Place.InFacts _ -> false;
+            case SnagPlace.InUse place -> model.choice().use() == place.use();
+            case SnagPlace.InRules _, SnagPlace.InPattern _, SnagPlace.InChord _, SnagPlace.InFacts _ -> false;
         };
     }
 

@@ -8,14 +8,12 @@ import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import tactus.app.hand.HandView;
-import tactus.app.words.ChordText;
-import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.core.picture.Frame;
 import tactus.core.picture.Passage;
 import tactus.core.pitch.NoteSchool;
 import tactus.core.section.Stretch.Bounds;
-import tactus.core.sentence.BarNote;
+import tactus.core.song.Song;
 import tactus.core.stroke.RoleSchool;
 import tactus.core.time.CountSchool;
 import tactus.core.time.Length;
@@ -24,6 +22,9 @@ import tactus.core.timeline.Fit;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
+import tactus.formats.font.ChordText;
+import tactus.words.BarNote;
+import tactus.words.Words;
 
 /**
  * A bar: its number, the chords where they start, the strokes, what is cut, where somebody sings, and words and loudness. Style class {@code bar-view}; states
@@ -65,7 +66,7 @@ final class BarView extends Region {
                 .toList();
         getChildren().add(number);
         note.getStyleClass().add("bar-note");
-        note.setText(BarNote.of(timeline, bar));
+        note.setText(BarNote.of(look.song(), timeline, bar));
         getChildren().add(note);
         getChildren().add(picture);
         sung = timeline.margin().sung().stream().filter(this::isHere).toList();
@@ -78,7 +79,16 @@ final class BarView extends Region {
     }
 
     /** What all bars of a song share. */
-    record Look(Meter usualMeter, int strings, Reading reading) {}
+    record Look(Song song, Reading reading) {
+
+        Meter usualMeter() {
+            return song.facts().meter();
+        }
+
+        int strings() {
+            return song.facts().tuning().strings();
+        }
+    }
 
     /** How whoever reads is used to having it written. */
     record Reading(boolean lowStringOnTop, NoteSchool school, RoleSchool roles, CountSchool counting) {

@@ -8,11 +8,10 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
-import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
-import tactus.core.song.Facts;
 import tactus.core.timeline.TimelineBar;
+import tactus.words.Words;
 
 /**
  * The bars of the chosen pass, four to a line. Of a very long section only the page is shown that the chosen chord is on.
@@ -85,8 +84,7 @@ final class BarsView extends GridPane {
     private void fill(List<TimelineBar> all, int first) {
         bars.clear();
         getChildren().clear();
-        Facts facts = work.song().facts();
-        var look = new BarView.Look(facts.meter(), facts.tuning().strings(), BarView.Reading.of(settings));
+        var look = new BarView.Look(work.song(), BarView.Reading.of(settings));
         for (TimelineBar bar : all.subList(first, Math.min(first + BARS_A_PAGE, all.size()))) {
             var view = new BarView(model.timeline(), bar, look, this::choose);
             view.setMinHeight(BAR_HEIGHT);

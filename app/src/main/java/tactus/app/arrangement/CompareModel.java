@@ -5,15 +5,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import tactus.app.words.Words;
 import tactus.app.work.Work;
 import tactus.core.comparison.SideBySide;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
-import tactus.core.sentence.RuleSentence;
 import tactus.core.song.Assignment;
 import tactus.core.song.Passes;
-import tactus.core.song.UseNames;
+import tactus.words.SongWords;
+import tactus.words.Words;
 
 /** Two uses or sections side by side. */
 final class CompareModel {
@@ -34,9 +33,10 @@ final class CompareModel {
     /** Every entry of the running order, and the sections that are not played. */
     List<Side> sides() {
         var sides = new ArrayList<Side>();
+        var words = new SongWords(work.song());
         IntStream.range(0, work.song().uses().size())
                 .forEach(use ->
-                        sides.add(new Side(use, work.song().uses().get(use).section(), UseNames.of(work.song(), use))));
+                        sides.add(new Side(use, work.song().uses().get(use).section(), words.use(use))));
         work.song().sections().stream()
                 .filter(section -> !work.song().order().contains(section.id()))
                 .forEach(section -> sides.add(new Side(-1, section.id(), section.name())));
@@ -46,7 +46,7 @@ final class CompareModel {
     /** What is best compared with the entry {@code use}: another use of its section, or else its neighbour. */
     int other(int use) {
         if (use >= work.song().uses().size()) return 0;
-        return UseNames.indices(work.song(), work.song().uses().get(use).section()).stream()
+        return work.song().indicesOf(work.song().uses().get(use).section()).stream()
                 .filter(each -> each != use)
                 .findFirst()
                 .orElse(use == 0 ? 1 : use - 1);
@@ -70,7 +70,7 @@ final class CompareModel {
     private String played(Side side) {
         return work.timeline().spans().stream()
                 .filter(span -> span.use() == side.use() && span.inSection() >= 0)
-                .map(span -> RuleSentence.played(work.song(), span))
+                .map(new SongWords(work.song())::played)
                 .distinct()
                 .collect(Collectors.joining("; "));
     }

@@ -10,8 +10,8 @@ import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
-import tactus.app.words.Words;
 import tactus.core.comparison.SideBySide;
+import tactus.words.Words;
 
 /** Two uses or sections side by side, the differences marked. */
 final class ComparePanel extends PanelBox {
@@ -99,7 +99,7 @@ final class ComparePanel extends PanelBox {
 
     private void addCell(int row, int column, Optional<SideBySide.Held> held, SideBySide.Kind kind) {
         String sign = kind.isSame() ? "" : "≠ ";
-        var cell = plain(held.map(each -> sign + each.bar() + "  " + each.chord() + "  " + each.length())
+        var cell = plain(held.map(each -> sign + each.bar() + "  " + each.chord() + "  " + Words.value(each.length()))
                 .orElse("–"));
         cell.getStyleClass().add("compare-cell");
         cell.pseudoClassStateChanged(DIFFERENT, !kind.isSame());

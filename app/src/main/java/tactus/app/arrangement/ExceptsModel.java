@@ -3,10 +3,11 @@ package tactus.app.arrangement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import tactus.app.words.Words;
+import tactus.app.work.Attempt;
 import tactus.app.work.Work;
 import tactus.core.harmony.HarmonyLine;
 import tactus.core.name.Slug;
+import tactus.core.refusal.Refusal;
 import tactus.core.rule.Rule;
 import tactus.core.rule.UseChoice;
 import tactus.core.rule.Where;
@@ -17,12 +18,12 @@ import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Stretch;
 import tactus.core.section.Use;
-import tactus.core.sentence.ExceptSentence;
-import tactus.core.sentence.RuleSentence;
+import tactus.core.sentence.PlaceWords;
 import tactus.core.song.Assignment;
 import tactus.core.song.Song;
-import tactus.core.song.UseNames;
 import tactus.core.time.Length;
+import tactus.words.SongWords;
+import tactus.words.Words;
 
 /** What is other in the chosen entry of the running order. */
 public final class ExceptsModel {
@@ -37,42 +38,47 @@ public final class ExceptsModel {
 
     /** What the chosen entry is called; empty if nothing is chosen that is played. */
     Optional<String> name() {
-        return arrangement
-                .use()
-                .map(_ -> UseNames.of(work.song(), arrangement.choice().use()));
+        return arrangement.use().map(_ -> words().use(arrangement.choice().use()));
     }
 
     /** The exceptions to bars and passes, a sentence each. */
     List<String> sentences() {
         return arrangement.use().map(Use::excepts).orElse(List.of()).stream()
-                .map(except -> ExceptSentence.of(work.song(), except))
+                .map(words()::of)
                 .toList();
     }
 
     /** The rules that hold in this entry only. */
     List<String> ruleSentences() {
-        return rules().stream().map(rule -> RuleSentence.of(work.song(), rule)).toList();
+        return rules().stream().map(words()::of).toList();
+    }
+
+    private SongWords words() {
+        return new SongWords(work.song());
     }
 
     private List<Rule> rules() {
-        int id = arrangement.use().map(Use::id).orElse(0);
+        Optional<UseChoice> here = arrangement.use().map(Use::id).map(UseChoice::entry);
         return work.song().rules().stream()
-                .filter(rule -> id > 0 && rule.where().use().id() == id)
+                .filter(rule -> here.equals(Optional.of(rule.where().use())))
                 .toList();
     }
 
     void takeBack(int index) {
-        arrangement.use().ifPresent(use -> work.change(song -> song.withUse(use.minus(index))));
+        arrangement
+                .use()
+                .ifPresent(use -> work.change("edit.take-back-exception", song -> song.withUse(use.minus(index))));
     }
 
     /** Lets the entry go round {@code passes} times; as often as the section if that is the same. */
     Optional<String> run(int passes) {
-        return ArrangementModel.attempt(() -> arrangement.use().ifPresent(use -> {
+        return Attempt.of(() -> arrangement.use().ifPresent(use -> {
             int usual = arrangement.section().map(Section::passes).orElse(1);
             var others = new ArrayList<>(use.excepts());
             others.removeIf(except -> except.change() instanceof Except.Runs);
             if (passes != usual) others.add(Except.runs(passes));
-            if (!others.equals(use.excepts())) work.change(song -> song.withUse(use.withExcepts(others)));
+            if (!others.equals(use.excepts()))
+                work.change("edit.passes", song -> song.withUse(use.withExcepts(others)));
         }));
     }
 
@@ -83,21 +89,25 @@ public final class ExceptsModel {
      * @param line the chords there, as a harmony line; blank to leave the bars out
      */
     Optional<String> add(String where, String line, PassChoice passes) {
-        return ArrangementModel.attempt(() -> arrangement.use().ifPresent(use -> {
+        return Attempt.of(() -> arrangement.use().ifPresent(use -> {
             Except except = new Except(passes, change(where, line));
-            work.change(song -> song.withUse(use.plus(except)));
+            work.change("edit.except", song -> song.withUse(use.plus(except)));
         }));
     }
 
     private Except.Change change(String where, String line) {
-        if (where.isBlank() && line.isBlank()) throw new IllegalArgumentException(Words.of("except.empty"));
-        if (line.isBlank()) return new Except.LeftOut(Stretch.parse(where));
+        if (where.isBlank() && line.isBlank()) throw new Refusal("except.empty");
+        if (line.isBlank()) return new Except.LeftOut(bars(where));
         Section section = arrangement.section().orElseThrow();
         Optional<Length> round =
                 Assignment.of(work.song(), section.id()).map(_ -> Assignment.round(work.song(), section));
-        HarmonyLine read = HarmonyLine.parse(line, work.song().facts().meter(), round);
+        HarmonyLine read = HarmonyLine.parse(line, work.song().facts().meter(), round, Words.lexicon());
         var bars = new Except.Bars(read.bars(), read.spans());
-        return where.isBlank() ? new Except.ExtraBars(bars) : new Except.OtherBars(Stretch.parse(where), bars);
+        return where.isBlank() ? new Except.ExtraBars(bars) : new Except.OtherBars(bars(where), bars);
+    }
+
+    private static Stretch bars(String where) {
+        return new PlaceWords(Words.lexicon()).parse(where);
     }
 
     /** Makes the chosen entry a section of its own, with the bars it has on its first pass. */
@@ -106,7 +116,7 @@ public final class ExceptsModel {
             Section played = arrangement.section().orElseThrow();
             String name = Slug.freshName(
                     played.name(), free -> work.song().sections().stream().anyMatch(section -> section.isCalled(free)));
-            work.change(song -> separated(song, use, name));
+            work.change("edit.own-section", song -> separated(song, use, name), name);
         });
     }
 
@@ -122,7 +132,7 @@ public final class ExceptsModel {
                 .toList();
         var rules = new ArrayList<Rule>();
         for (Rule rule : song.rules()) {
-            boolean ofUse = rule.where().use().id() == use.id();
+            boolean ofUse = rule.where().use().equals(UseChoice.entry(use.id()));
             boolean ofSection = rule.where().section().equals(Optional.of(section.id()))
                     && rule.where().use().isEvery();
             Where here = rule.where().withSection(Optional.of(id));

@@ -14,9 +14,10 @@ import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
 import tactus.app.field.WholeNumberSpinner;
-import tactus.app.words.Words;
 import tactus.core.section.PassChoice;
 import tactus.core.section.Section;
+import tactus.words.SongWords;
+import tactus.words.Words;
 
 /** The same except: what is other this time, to be added, taken back, or made a section of its own. */
 final class ExceptsPanel extends PanelBox {
@@ -42,7 +43,7 @@ final class ExceptsPanel extends PanelBox {
         all.getStyleClass().add("panel-parts");
         runs.setId("except-runs");
         passes.setId("except-passes");
-        passes.setConverter(new ChosenText<>(PassChoice::toString));
+        passes.setConverter(new ChosenText<>(SongWords::of));
         where.setId("except-where");
         where.setPromptText(Words.of("except.wherePrompt"));
         line.setId("except-line");

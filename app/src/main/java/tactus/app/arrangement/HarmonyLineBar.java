@@ -7,7 +7,7 @@ import javafx.scene.layout.VBox;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
 import tactus.app.field.TakenField;
-import tactus.app.words.Words;
+import tactus.words.Words;
 
 /** The chords of the section as a line to be typed, explained while it is. Style class {@code harmony-line}. */
 final class HarmonyLineBar extends VBox {

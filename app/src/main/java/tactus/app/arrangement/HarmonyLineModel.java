@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import tactus.app.work.Work;
 import tactus.core.harmony.HarmonyLine;
+import tactus.core.refusal.NotationException;
 import tactus.core.rule.Part;
 import tactus.core.rule.Play;
 import tactus.core.rule.Rule;
@@ -14,7 +15,7 @@ import tactus.core.rule.Where;
 import tactus.core.section.Section;
 import tactus.core.song.Assignment;
 import tactus.core.time.Length;
-import tactus.core.time.NotationException;
+import tactus.words.Words;
 
 /** The chords of the chosen section as a line of text; its full stops and low lines are rules for single chords. */
 public final class HarmonyLineModel {
@@ -71,17 +72,20 @@ public final class HarmonyLineModel {
         Section section = arrangement.section().get();
         return checked(
                 text,
-                line -> work.change(song -> {
-                    var rules = new ArrayList<>(song.rules().stream()
-                            .filter(rule -> !isMark(rule, section))
-                            .toList());
-                    for (HarmonyLine.Mark mark : line.marks()) {
-                        Where where = Where.in(section.id()).withPart(new Part.OnChord(mark.span() + 1));
-                        rules.add(new Rule(where, Play.of(mark.rings() ? What.Event.HELD : What.Event.STOP)));
-                    }
-                    return song.withRules(rules)
-                            .withSection(section.withBars(line.bars()).withSpans(line.spans()));
-                }));
+                line -> work.change(
+                        "edit.chords",
+                        song -> {
+                            var rules = new ArrayList<>(song.rules().stream()
+                                    .filter(rule -> !isMark(rule, section))
+                                    .toList());
+                            for (HarmonyLine.Mark mark : line.marks()) {
+                                Where where = Where.in(section.id()).withPart(new Part.OnChord(mark.span() + 1));
+                                rules.add(new Rule(where, Play.of(mark.rings() ? What.Event.HELD : What.Event.STOP)));
+                            }
+                            return song.withRules(rules)
+                                    .withSection(section.withBars(line.bars()).withSpans(line.spans()));
+                        },
+                        section.name()));
     }
 
     /** What is wrong with a line that is being typed, if anything. */
@@ -93,10 +97,10 @@ public final class HarmonyLineModel {
         try {
             Section section = arrangement.section().orElseThrow();
             Optional<Length> round = Assignment.of(work.song(), section.id()).map(_ -> round(section));
-            then.accept(HarmonyLine.parse(text, work.song().facts().meter(), round));
+            then.accept(HarmonyLine.parse(text, work.song().facts().meter(), round, Words.lexicon()));
             return Optional.empty();
         } catch (NotationException wrong) {
-            return Optional.of(wrong.getMessage());
+            return Optional.of(Words.why(wrong));
         }
     }
 }

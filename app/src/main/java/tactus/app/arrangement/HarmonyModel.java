@@ -3,7 +3,6 @@ package tactus.app.arrangement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import tactus.app.words.ChordText;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.chord.ChordName;
@@ -11,6 +10,7 @@ import tactus.core.harmony.Chord;
 import tactus.core.harmony.Span;
 import tactus.core.harmony.SpanLength;
 import tactus.core.pitch.NoteSchool;
+import tactus.core.refusal.NotationException;
 import tactus.core.section.Except;
 import tactus.core.section.Expansion;
 import tactus.core.section.Section;
@@ -18,7 +18,9 @@ import tactus.core.song.Assignment;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
-import tactus.core.time.NotationException;
+import tactus.core.time.Quantity;
+import tactus.formats.font.ChordText;
+import tactus.words.Words;
 
 /** What can be done with the bars and chords of the chosen section. */
 public final class HarmonyModel {
@@ -47,9 +49,11 @@ public final class HarmonyModel {
         try {
             String name = read(chord);
             return span().flatMap(span -> arrangement.type(
-                    "chord " + index(), section -> section.withSpan(index(), new Span(name, span.length()))));
+                    "chord " + index(),
+                    "edit.chord",
+                    section -> section.withSpan(index(), new Span(name, span.length()))));
         } catch (NotationException unreadable) {
-            return Optional.of(unreadable.getMessage());
+            return Optional.of(Words.why(unreadable));
         }
     }
 
@@ -87,8 +91,8 @@ public final class HarmonyModel {
 
     /** Gives the chosen chord another length. Returns what is wrong with it, if anything. */
     public Optional<String> lengthen(SpanLength length) {
-        return span().flatMap(span ->
-                arrangement.change(section -> section.withSpan(index(), new Span(span.chord(), length))));
+        return span().flatMap(span -> arrangement.change(
+                "edit.chord-length", section -> section.withSpan(index(), new Span(span.chord(), length))));
     }
 
     /** Makes the chosen chord {@code beats} felt beats longer, or shorter if negative; one beat is the least. */
@@ -135,12 +139,15 @@ public final class HarmonyModel {
     private void insert(int place, List<Span> added) {
         arrangement
                 .section()
-                .ifPresent(section -> work.change(song -> {
-                    var spans = new ArrayList<>(section.spans());
-                    spans.addAll(Math.min(place, spans.size()), added);
-                    return Assignment.moved(song, section.id(), place, added.size())
-                            .withSection(section.withSpans(spans));
-                }));
+                .ifPresent(section -> work.change(
+                        "edit.add-chord",
+                        song -> {
+                            var spans = new ArrayList<>(section.spans());
+                            spans.addAll(Math.min(place, spans.size()), added);
+                            return Assignment.moved(song, section.id(), place, added.size())
+                                    .withSection(section.withSpans(spans));
+                        },
+                        section.name()));
     }
 
     /** Takes the chosen chord away. */
@@ -148,11 +155,15 @@ public final class HarmonyModel {
         if (span().isEmpty()) return;
         arrangement
                 .section()
-                .ifPresent(section -> work.change(song -> {
-                    var spans = new ArrayList<>(section.spans());
-                    spans.remove(index());
-                    return Assignment.moved(song, section.id(), index() + 1, -1).withSection(section.withSpans(spans));
-                }));
+                .ifPresent(section -> work.change(
+                        "edit.remove-chord",
+                        song -> {
+                            var spans = new ArrayList<>(section.spans());
+                            spans.remove(index());
+                            return Assignment.moved(song, section.id(), index() + 1, -1)
+                                    .withSection(section.withSpans(spans));
+                        },
+                        section.name()));
     }
 
     /** Splits the chosen chord in two halves, the longer one first where its beats are odd. */
@@ -164,7 +175,7 @@ public final class HarmonyModel {
                     if (!Length.WHOLE.isLessThan(beats)) return;
                     long whole = beats.wholesOf(Length.WHOLE);
                     Length first = Length.of((whole + 1) / 2);
-                    work.change(song -> {
+                    work.change("edit.split", song -> {
                         var spans = new ArrayList<>(section.spans());
                         spans.set(index(), new Span(span.chord(), inBarsIfWhole(section, first)));
                         spans.add(index() + 1, new Span(span.chord(), new SpanLength.Beats(beats.minus(first))));
@@ -184,7 +195,7 @@ public final class HarmonyModel {
                             BarLines bars = section.barLines();
                             List<Length> edges = section.edges(round(section));
                             SpanLength both = SpanLength.between(bars, edges.get(index()), edges.get(index() + 2));
-                            work.change(song -> {
+                            work.change("edit.join", song -> {
                                 var spans = new ArrayList<>(section.spans());
                                 spans.set(index(), new Span(span.chord(), both));
                                 spans.remove(index() + 1);
@@ -222,9 +233,12 @@ public final class HarmonyModel {
             int place = bar(section) + 1;
             Section longer = Expansion.inserted(section, place, bars, round(section));
             int first = Expansion.chords(section, round(section), 0, place).size();
-            work.change(song -> Assignment.moved(
-                            song, section.id(), first, bars.spans().size())
-                    .withSection(longer));
+            work.change(
+                    "edit.add-bar",
+                    song -> Assignment.moved(
+                                    song, section.id(), first, bars.spans().size())
+                            .withSection(longer),
+                    section.name());
             arrangement.chooseSpan(first);
         });
     }
@@ -243,18 +257,18 @@ public final class HarmonyModel {
         Length end = span.length().end(bars, start, round(section));
         Length beats = beats(section, span);
         var units = new ArrayList<String>();
-        units.add(SpanLength.between(bars, start, end).toString());
-        units.add(new SpanLength.Beats(beats).toString());
+        units.add(Words.value(SpanLength.between(bars, start, end)));
+        units.add(Words.value(new SpanLength.Beats(beats)));
         Assignment.of(work.song(), section.id()).ifPresent(_ -> {
             Length rounds = end.minus(start).dividedBy(round(section));
-            units.add(rounds + (rounds.equals(Length.WHOLE) ? " round" : " rounds"));
+            units.add(Words.value(new Quantity(Quantity.Unit.ROUND, rounds)));
         });
         return String.join(" = ", units.stream().distinct().toList());
     }
 
     /** Adds a bar like the last one at the end of the section. */
     public void addBar() {
-        arrangement.change(section -> {
+        arrangement.change("edit.add-bar", section -> {
             var bars = new ArrayList<>(section.bars());
             bars.add(bars.getLast());
             return section.withBars(bars);
@@ -263,7 +277,7 @@ public final class HarmonyModel {
 
     /** Takes the last bar of the section away, if it is not its only one. */
     public void removeBar() {
-        arrangement.change(section -> {
+        arrangement.change("edit.remove-bar", section -> {
             List<Meter> bars = section.bars();
             return bars.size() == 1 ? section : section.withBars(bars.subList(0, bars.size() - 1));
         });
@@ -271,7 +285,7 @@ public final class HarmonyModel {
 
     /** Gives the bar in which the chosen chord starts another meter. */
     public void setMeter(Meter meter) {
-        arrangement.change(section -> {
+        arrangement.change("edit.bar-meter", section -> {
             var bars = new ArrayList<>(section.bars());
             bars.set(bar(section), meter);
             return section.withBars(bars);

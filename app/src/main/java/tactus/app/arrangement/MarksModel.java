@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Collectors;
-import tactus.app.words.Words;
+import tactus.app.work.Attempt;
 import tactus.app.work.Work;
 import tactus.core.harmony.Chord;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.refusal.Refusal;
 import tactus.core.rule.Part;
 import tactus.core.rule.Play;
 import tactus.core.rule.Rule;
@@ -19,11 +21,14 @@ import tactus.core.section.PassChoice;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Stretch;
+import tactus.core.sentence.PlaceWords;
 import tactus.core.song.Assignment;
 import tactus.core.song.Song;
 import tactus.core.suggestion.BassWalk;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
+import tactus.words.SongWords;
+import tactus.words.Words;
 
 /** What goes along with the bars of the chosen section: voice, cues, other names, a tag, a second guitar, walks. */
 public final class MarksModel {
@@ -43,18 +48,25 @@ public final class MarksModel {
     /** Where somebody sings, as it is typed. */
     String voice() {
         return section().map(Section::voice).orElse(List.of()).stream()
-                .map(stretch -> stretch.toString().replaceFirst("bars? ", ""))
+                .map(MarksModel::typed)
                 .collect(Collectors.joining(", "));
     }
 
     /** Takes bars such as {@code 1-4, 6.3-8} as those where somebody sings. Returns what is wrong, if anything. */
     Optional<String> takeVoice(String text) {
-        return ArrangementModel.attempt(() -> {
-            List<Stretch> voice = parts(text).stream().map(Stretch::parse).toList();
+        return Attempt.of(() -> {
+            List<Stretch> voice = parts(text).stream()
+                    .map(new PlaceWords(Words.lexicon())::parse)
+                    .toList();
             if (!section().map(Section::voice).equals(Optional.of(voice))) {
-                arrangement.change(section -> section.withVoice(voice));
+                arrangement.change("edit.voice", section -> section.withVoice(voice));
             }
         });
+    }
+
+    /** Bars alone are typed as numbers. */
+    private static String typed(Stretch stretch) {
+        return stretch instanceof Stretch.Counted counted ? counted.code() : SongWords.of(stretch);
     }
 
     private static List<String> parts(String text) {
@@ -72,7 +84,7 @@ public final class MarksModel {
                     Stretch bars = barsOfChord(section);
                     var voice = new ArrayList<>(section.voice());
                     if (!voice.remove(bars)) voice.add(bars);
-                    arrangement.change(each -> each.withVoice(voice));
+                    arrangement.change("edit.voice", each -> each.withVoice(voice));
                 });
     }
 
@@ -97,20 +109,20 @@ public final class MarksModel {
         String place = cue.bar() == 0
                 ? Words.of("marks.inFront", cue.beat())
                 : Words.of("marks.barBeat", cue.bar(), cue.beat());
-        return place + ": " + cue.text() + (cue.passes().isEvery() ? "" : " (" + cue.passes() + ")");
+        return place + ": " + cue.text() + (cue.passes().isEvery() ? "" : " (" + SongWords.of(cue.passes()) + ")");
     }
 
     /** Adds a cue such as {@code 3.2 light the lamps}; bar 0 stands in front. Returns what is wrong, if anything. */
     Optional<String> addCue(String text) {
-        return ArrangementModel.attempt(() -> {
+        return Attempt.of(() -> {
             var cue = java.util.regex.Pattern.compile("(\\d{1,5})(?:\\.(\\d{1,2}))?\\s+(.+)")
                     .matcher(text.strip());
-            if (!cue.matches()) throw new IllegalArgumentException(Words.of("marks.cueForm"));
+            if (!cue.matches()) throw new Refusal("marks.cueForm");
             int beat = cue.group(2) == null ? 1 : Integer.parseInt(cue.group(2));
             var added = new Cue(Integer.parseInt(cue.group(1)), beat, PassChoice.EVERY, cue.group(3));
             int bars = section().map(section -> section.bars().size()).orElse(0);
-            if (added.bar() > bars) throw new IllegalArgumentException(Words.of("marks.noBar", added.bar(), bars));
-            arrangement.change(section -> {
+            if (added.bar() > bars) throw new Refusal("marks.noBar", added.bar(), bars);
+            arrangement.change("edit.cue", section -> {
                 var cues = new ArrayList<>(section.cues());
                 cues.add(added);
                 return section.withCues(cues);
@@ -119,7 +131,7 @@ public final class MarksModel {
     }
 
     void removeCue(int index) {
-        arrangement.change(section -> {
+        arrangement.change("edit.cue", section -> {
             var cues = new ArrayList<>(section.cues());
             cues.remove(index);
             return section.withCues(cues);
@@ -133,7 +145,7 @@ public final class MarksModel {
     Optional<String> takeAliases(String text) {
         List<String> aliases = parts(text);
         if (section().map(Section::aliases).equals(Optional.of(aliases))) return Optional.empty();
-        return arrangement.change(section -> section.withAliases(aliases));
+        return arrangement.change("edit.aliases", section -> section.withAliases(aliases));
     }
 
     /** The sections that can follow as a tag, none of which leads back. */
@@ -156,7 +168,7 @@ public final class MarksModel {
 
     Optional<String> takeTag(Optional<SectionId> tag) {
         if (section().map(Section::tag).equals(Optional.of(tag))) return Optional.empty();
-        return arrangement.change(section -> section.withTag(tag));
+        return arrangement.change("edit.tag", section -> section.withTag(tag));
     }
 
     /** The figures of the second guitar by name. */
@@ -168,10 +180,10 @@ public final class MarksModel {
     }
 
     Optional<String> takeSecond(String text) {
-        return ArrangementModel.attempt(() -> {
+        return Attempt.of(() -> {
             List<PatternId> figures = parts(text).stream().map(this::figure).toList();
             if (!section().map(Section::second).equals(Optional.of(figures))) {
-                arrangement.change(section -> section.withSecond(figures));
+                arrangement.change("edit.second", section -> section.withSecond(figures));
             }
         });
     }
@@ -181,7 +193,7 @@ public final class MarksModel {
                 .filter(pattern -> pattern.name().equalsIgnoreCase(name))
                 .map(Pattern::id)
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(Words.of("marks.noFigure", name)));
+                .orElseThrow(() -> new Refusal("marks.noFigure", name));
     }
 
     /** A walk over the last beats of the chosen chord to the next one. */
@@ -211,14 +223,17 @@ public final class MarksModel {
     void take(Walk walk) {
         section().ifPresent(section -> {
             Stretch beats = lastBeats(section, walk.beats());
-            work.change(song -> {
-                String name = Words.of("marks.walkName", walk.from(), walk.to());
-                PatternId id = song.freshPatternId(name);
-                Where where = Where.in(section.id()).withPart(new Part.InBars(beats));
-                return song.withPattern(
-                                walk.notes().pattern(id, name, song.facts().meter()))
-                        .withRule(new Rule(where, Play.pattern(id)));
-            });
+            String name = Words.of("marks.walkName", walk.from(), walk.to());
+            work.change(
+                    "edit.add",
+                    song -> {
+                        PatternId id = song.freshPatternId(name);
+                        Where where = Where.in(section.id()).withPart(new Part.InBars(beats));
+                        return song.withPattern(walk.notes()
+                                        .pattern(id, name, song.facts().meter()))
+                                .withRule(new Rule(where, Play.pattern(id)));
+                    },
+                    name);
         });
     }
 
@@ -230,7 +245,7 @@ public final class MarksModel {
         long last = lines.beatsBefore(end).wholesOf(Length.WHOLE) - 1;
         int[] from = barAndBeat(lines, last - beats + 1);
         int[] to = barAndBeat(lines, last);
-        return new Stretch(from[0], from[1], to[0], to[1]);
+        return new Stretch.Counted(from[0], from[1], to[0], OptionalInt.of(to[1]));
     }
 
     private static int[] barAndBeat(BarLines lines, long beat) {

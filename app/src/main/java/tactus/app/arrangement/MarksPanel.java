@@ -12,8 +12,8 @@ import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
 import tactus.app.field.TakenField;
-import tactus.app.words.Words;
 import tactus.core.section.Section;
+import tactus.words.Words;
 
 /** What goes along with the bars of the section. */
 final class MarksPanel extends PanelBox {

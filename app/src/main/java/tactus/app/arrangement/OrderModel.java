@@ -4,14 +4,15 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
-import tactus.app.words.Words;
 import tactus.app.work.Work;
+import tactus.core.edit.DeleteSection;
 import tactus.core.name.Slug;
 import tactus.core.pattern.PatternId;
 import tactus.core.rule.Where;
 import tactus.core.section.Section;
 import tactus.core.section.Use;
 import tactus.core.song.Assignment;
+import tactus.words.Words;
 
 /** What can be done with whole sections and with the order in which they are played. */
 public final class OrderModel {
@@ -51,10 +52,14 @@ public final class OrderModel {
 
     private void insert(Section section, Optional<PatternId> pattern) {
         int place = arrangement.choice().use() + 1;
-        work.change(song -> Assignment.assigned(
-                song.withSection(section).withUses(with(song.uses(), place, Use.of(song.freshUseId(), section.id()))),
-                Where.in(section.id()),
-                pattern));
+        work.change(
+                "edit.add",
+                song -> Assignment.assigned(
+                        song.withSection(section)
+                                .withUses(with(song.uses(), place, Use.of(song.freshUseId(), section.id()))),
+                        Where.in(section.id()),
+                        pattern),
+                section.name());
         arrangement.chooseUse(place);
     }
 
@@ -62,7 +67,8 @@ public final class OrderModel {
     public void repeatUse() {
         arrangement.choice().section().ifPresent(id -> {
             int place = arrangement.choice().use() + 1;
-            work.change(song -> song.withUses(with(song.uses(), place, Use.of(song.freshUseId(), id))));
+            work.change(
+                    "edit.add-entry", song -> song.withUses(with(song.uses(), place, Use.of(song.freshUseId(), id))));
             arrangement.chooseUse(place);
         });
     }
@@ -73,7 +79,7 @@ public final class OrderModel {
         if (use < 0) return;
         var order = new ArrayList<>(work.song().uses());
         order.remove(use);
-        work.change(song -> song.withUses(order));
+        work.change("edit.remove-entry", song -> song.withUses(order));
     }
 
     /** Moves the chosen entry by {@code step} places. */
@@ -83,13 +89,13 @@ public final class OrderModel {
         if (use < 0 || target < 0 || target >= work.song().order().size()) return;
         var order = new ArrayList<>(work.song().uses());
         order.add(target, order.remove(use));
-        work.change(song -> song.withUses(order));
+        work.change("edit.move-entry", song -> song.withUses(order));
         arrangement.chooseUse(target);
     }
 
     /** Takes the chosen section out of the song, wherever it is played. */
     public void deleteSection() {
-        arrangement.choice().section().ifPresent(id -> work.change(song -> song.withoutSection(id)));
+        arrangement.section().ifPresent(section -> work.change(DeleteSection.of(section)));
     }
 
     private static <T> List<T> with(List<T> list, int place, T thing) {

@@ -6,7 +6,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
-import tactus.app.words.Words;
+import tactus.words.Words;
 
 /** A panel beside the bars, its parts below each other. Style class {@code arrangement-panel}. */
 abstract class PanelBox extends VBox {

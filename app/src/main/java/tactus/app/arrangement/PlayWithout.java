@@ -2,7 +2,7 @@ package tactus.app.arrangement;
 
 import javafx.scene.control.CheckBox;
 import tactus.app.player.PlayerModel;
-import tactus.app.words.Words;
+import tactus.words.Words;
 
 /** Whether a section that goes round in a loop is played as it is written, without what is other this time. */
 final class PlayWithout extends CheckBox {

@@ -9,6 +9,7 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import tactus.app.work.Work;
 import tactus.core.pattern.PatternId;
+import tactus.core.refusal.NotationException;
 import tactus.core.rule.Dynamic;
 import tactus.core.rule.Part;
 import tactus.core.rule.Play;
@@ -17,13 +18,13 @@ import tactus.core.rule.Swell;
 import tactus.core.rule.What;
 import tactus.core.rule.Where;
 import tactus.core.section.Use;
-import tactus.core.sentence.RuleSentence;
-import tactus.core.sentence.Why;
 import tactus.core.song.Assignment;
+import tactus.core.song.Why;
 import tactus.core.suggestion.Suggestion;
 import tactus.core.suggestion.Suggestions;
-import tactus.core.time.NotationException;
 import tactus.core.timeline.TimelineSpan;
+import tactus.words.SongWords;
+import tactus.words.Words;
 
 /** The song's rules as sentences, and what can be done with them. */
 public final class RulesModel {
@@ -62,12 +63,21 @@ public final class RulesModel {
         edited.set(OptionalInt.of(index));
     }
 
+    private SongWords words() {
+        return new SongWords(work.song());
+    }
+
+    /** {@code rule} as a sentence. */
+    String sentence(Rule rule) {
+        return words().of(rule);
+    }
+
     /** The rule that is being rewritten, as a sentence. */
     String editedText() {
         OptionalInt index = edited.get();
         boolean there =
                 index.isPresent() && index.getAsInt() < work.song().rules().size();
-        return there ? RuleSentence.of(work.song(), work.song().rules().get(index.getAsInt())) : "";
+        return there ? words().of(work.song().rules().get(index.getAsInt())) : "";
     }
 
     /** Every rule, those of the chosen section first. */
@@ -77,7 +87,7 @@ public final class RulesModel {
         for (int i = 0; i < rules.size(); i++) {
             boolean here =
                     arrangement.choice().section().equals(rules.get(i).where().section());
-            all.add(new Sentence(i, RuleSentence.of(work.song(), rules.get(i)), here));
+            all.add(new Sentence(i, words().of(rules.get(i)), here));
         }
         all.sort((one, other) -> Boolean.compare(other.isHere(), one.isHere()));
         return all;
@@ -86,21 +96,21 @@ public final class RulesModel {
     /** What is wrong with a sentence that is being typed, if anything. */
     Optional<String> problem(String text) {
         try {
-            if (!text.isBlank()) RuleSentence.parse(work.song(), text);
+            if (!text.isBlank()) words().rules().parse(text);
             return Optional.empty();
         } catch (NotationException wrong) {
-            return Optional.of(wrong.getMessage());
+            return Optional.of(Words.why(wrong));
         }
     }
 
     /** Takes a sentence as a new rule or in place of the one that is being rewritten. Returns what is wrong, if anything. */
     Optional<String> take(String text) {
         try {
-            Rule rule = RuleSentence.parse(work.song(), text);
+            Rule rule = words().rules().parse(text);
             OptionalInt index = edited.get();
             boolean replaces =
                     index.isPresent() && index.getAsInt() < work.song().rules().size();
-            work.change(song -> {
+            work.change("edit.rule", song -> {
                 if (!replaces) return song.withRule(rule);
                 var rules = new ArrayList<>(song.rules());
                 rules.set(index.getAsInt(), rule);
@@ -109,13 +119,13 @@ public final class RulesModel {
             edited.set(OptionalInt.empty());
             return Optional.empty();
         } catch (NotationException wrong) {
-            return Optional.of(wrong.getMessage());
+            return Optional.of(Words.why(wrong));
         }
     }
 
     void delete(int index) {
         edited.set(OptionalInt.empty());
-        work.change(song -> {
+        work.change("edit.delete-rule", song -> {
             var rules = new ArrayList<>(song.rules());
             rules.remove(index);
             return song.withRules(rules);
@@ -123,7 +133,7 @@ public final class RulesModel {
     }
 
     private Where where(Target wanted) {
-        return wanted.where(arrangement.choice(), arrangement.use().map(Use::id).orElse(0));
+        return wanted.where(arrangement.choice(), arrangement.use().map(Use::id));
     }
 
     private Where onChord() {
@@ -137,7 +147,7 @@ public final class RulesModel {
     public void assignToChord(int number) {
         if (number > work.song().patterns().size() || arrangement.section().isEmpty()) return;
         PatternId id = work.song().patterns().get(number - 1).id();
-        work.change(song -> song.withRule(new Rule(onChord(), Play.pattern(id))));
+        work.change("edit.chord-pattern", song -> song.withRule(new Rule(onChord(), Play.pattern(id))));
     }
 
     /** Plays an event on the chosen chord, or what was there before if it is there already. */
@@ -145,15 +155,17 @@ public final class RulesModel {
         if (arrangement.section().isEmpty()) return;
         var rule = new Rule(onChord(), Play.of(event));
         boolean there = work.song().rules().contains(rule);
-        work.change(song -> there ? Assignment.assigned(song, rule.where(), Optional.empty()) : song.withRule(rule));
+        work.change(
+                "edit.event",
+                song -> there ? Assignment.assigned(song, rule.where(), Optional.empty()) : song.withRule(rule));
     }
 
     /** Makes the place that {@link #targetProperty} names {@code steps} stronger, or softer if negative. */
     public void louder(int steps) {
         if (arrangement.section().isEmpty()) return;
         int level = Math.clamp(level() + (long) steps, 0, Dynamic.values().length - 1);
-        work.change(song ->
-                song.withRule(new Rule(where(target.get()), Play.OPEN.with(Swell.of(Dynamic.values()[level])))));
+        var rule = new Rule(where(target.get()), Play.OPEN.with(Swell.of(Dynamic.values()[level])));
+        work.change("edit.loudness", song -> song.withRule(rule));
     }
 
     /** How loud the chosen chord is now. */
@@ -173,7 +185,7 @@ public final class RulesModel {
 
     /** What is played over {@code span}, in words. */
     String played(TimelineSpan span) {
-        return RuleSentence.played(work.song(), span);
+        return words().played(span);
     }
 
     /** Opens {@code rule} to be rewritten. */
@@ -193,6 +205,6 @@ public final class RulesModel {
     }
 
     void take(Suggestion suggestion) {
-        work.change(suggestion::addedTo);
+        work.change("edit.suggestion", suggestion::addedTo);
     }
 }

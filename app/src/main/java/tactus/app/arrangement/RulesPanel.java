@@ -11,7 +11,6 @@ import javafx.scene.layout.VBox;
 import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
-import tactus.app.words.Words;
 import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
@@ -19,6 +18,7 @@ import tactus.core.section.Section;
 import tactus.core.song.Assignment;
 import tactus.core.song.Song;
 import tactus.core.suggestion.Suggestion;
+import tactus.words.Words;
 
 /** What is played, as rules: those of the section to be chosen, all of them as sentences to be written. */
 final class RulesPanel extends PanelBox {
@@ -142,7 +142,7 @@ final class RulesPanel extends PanelBox {
     }
 
     private Node suggestion(Suggestion suggestion) {
-        return link(suggestion.reason(), () -> rules.take(suggestion));
+        return link(Words.say(suggestion.reason()), () -> rules.take(suggestion));
     }
 
     @Override

@@ -13,10 +13,10 @@ import javafx.scene.control.ListView;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import tactus.app.words.Words;
 import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
 import tactus.core.rule.Swell;
+import tactus.core.rule.UseChoice;
 import tactus.core.section.Section;
 import tactus.core.song.Assignment;
 import tactus.core.song.Passes;
@@ -24,6 +24,7 @@ import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
+import tactus.words.Words;
 
 /**
  * The sections as they are played, each as long as its bars; sections that are not played stand at the end. Style class
@@ -101,9 +102,9 @@ final class RunningOrder extends ListView<RunningOrder.Entry> {
 
     /** How many things are other in an entry than in its section. */
     private static String except(Song song, int use) {
-        int id = song.uses().get(use).id();
+        UseChoice entry = UseChoice.entry(song.uses().get(use).id());
         long rules = song.rules().stream()
-                .filter(rule -> rule.where().use().id() == id)
+                .filter(rule -> rule.where().use().equals(entry))
                 .count();
         long count = song.uses().get(use).excepts().size() + rules;
         return count == 0 ? "" : Words.of("arrangement.except", count);

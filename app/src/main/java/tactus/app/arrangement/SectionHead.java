@@ -14,11 +14,14 @@ import javafx.scene.layout.VBox;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
 import tactus.app.field.WholeNumberSpinner;
-import tactus.app.words.Words;
+import tactus.app.work.Attempt;
 import tactus.core.harmony.Span;
 import tactus.core.harmony.SpanLength;
+import tactus.core.refusal.Refusal;
 import tactus.core.section.Section;
+import tactus.core.sentence.LengthWords;
 import tactus.core.time.Meter;
+import tactus.words.Words;
 
 /** Name, passes and the chosen chord of a section, to be changed. Style class {@code section-head}. */
 final class SectionHead extends VBox {
@@ -72,9 +75,11 @@ final class SectionHead extends VBox {
 
     private void listen() {
         name.textProperty()
-                .subscribe((_, text) -> attempt(() -> model.type("name", section -> section.withName(text))));
+                .subscribe((_, text) ->
+                        attempt(() -> model.type("name", "edit.rename", section -> section.withName(text))));
         passes.valueProperty()
-                .subscribe((_, count) -> attempt(() -> model.change(section -> section.withPasses(count))));
+                .subscribe((_, count) ->
+                        attempt(() -> model.change("edit.section-passes", section -> section.withPasses(count))));
         chord.textProperty().subscribe((_, text) -> attempt(() -> harmony.rename(text)));
         chord.setOnAction(_ -> harmony.settleName());
         chord.focusedProperty().subscribe((_, focused) -> {
@@ -93,24 +98,19 @@ final class SectionHead extends VBox {
 
     private Optional<String> lengthen() {
         try {
-            SpanLength wanted = SpanLength.parse(length.getText());
+            SpanLength wanted = new LengthWords(Words.lexicon()).parse(length.getText());
             boolean same =
                     harmony.span().map(Span::length).filter(wanted::equals).isPresent();
             return same ? Optional.empty() : harmony.lengthen(wanted);
-        } catch (IllegalArgumentException wrong) {
-            return harmony.span().isEmpty() ? Optional.empty() : Optional.of(wrong.getMessage());
+        } catch (Refusal wrong) {
+            return harmony.span().isEmpty() ? Optional.empty() : Optional.of(Words.why(wrong));
         }
     }
 
     private Optional<String> setMeter(String text) {
         if (text == null
                 || harmony.meter().map(Meter::toString).filter(text::equals).isPresent()) return Optional.empty();
-        try {
-            harmony.setMeter(Meter.parse(text));
-            return Optional.empty();
-        } catch (IllegalArgumentException wrong) {
-            return Optional.of(wrong.getMessage());
-        }
+        return Attempt.of(() -> harmony.setMeter(Meter.parse(text)));
     }
 
     void show() {
@@ -130,7 +130,7 @@ final class SectionHead extends VBox {
         chord.setDisable(span.isEmpty());
         length.setDisable(span.isEmpty());
         if (!chord.isFocused() || !harmony.says(chord.getText())) chord.setText(harmony.typedName());
-        length.setText(span.map(found -> found.length().toString()).orElse(""));
+        length.setText(span.map(found -> Words.value(found.length())).orElse(""));
         units.setText(
                 span.isPresent() ? harmony.inOtherUnits() : model.isAsWritten() ? "" : Words.of("section.otherHere"));
         meter.setValue(harmony.meter().map(Meter::toString).orElse(""));

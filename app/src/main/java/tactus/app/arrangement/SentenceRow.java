@@ -8,7 +8,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
-import tactus.app.words.Words;
+import tactus.words.Words;
 
 /** A sentence that can be opened, and taken away with its button or the Delete key. Style class {@code sentence-row}. */
 final class SentenceRow extends HBox {

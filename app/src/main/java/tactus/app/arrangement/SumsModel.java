@@ -5,13 +5,16 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import tactus.app.words.Words;
+import tactus.app.work.Attempt;
 import tactus.app.work.Work;
+import tactus.core.refusal.Refusal;
 import tactus.core.sum.Moment;
 import tactus.core.sum.Recording;
 import tactus.core.sum.Sums;
 import tactus.core.sum.TappedTempo;
 import tactus.core.time.Tempo;
+import tactus.words.SongWords;
+import tactus.words.Words;
 
 /** How long the song is, against its recording and the plan of the lesson. */
 public final class SumsModel {
@@ -27,16 +30,21 @@ public final class SumsModel {
         return Sums.of(work.song(), work.timeline());
     }
 
+    /** What an entry of the running order is called. */
+    String name(Sums.Part part) {
+        return new SongWords(work.song()).use(part.use());
+    }
+
     /** The length of the recording as it is typed; empty if none is known. */
     String recording() {
         return work.song().facts().recording().map(Recording::clock).orElse("");
     }
 
     Optional<String> takeRecording(String text) {
-        return ArrangementModel.attempt(() -> {
+        return Attempt.of(() -> {
             Optional<Double> seconds = text.isBlank() ? Optional.empty() : Optional.of(Recording.parse(text));
             if (text.strip().equals(recording())) return;
-            work.change(song -> song.withFacts(song.facts().withRecording(seconds)));
+            work.change("edit.recording", song -> song.withFacts(song.facts().withRecording(seconds)));
         });
     }
 
@@ -67,19 +75,21 @@ public final class SumsModel {
     private void setTempo(double perMinute) {
         double rounded = Math.round(perMinute * 10) / 10.0;
         if (rounded < Tempo.SLOWEST || rounded > Tempo.FASTEST) return;
-        work.change(song -> song.withFacts(
-                song.facts().withTempo(new Tempo(rounded, song.facts().tempo().beat()))));
+        work.change(
+                "edit.tempo",
+                song -> song.withFacts(song.facts()
+                        .withTempo(new Tempo(rounded, song.facts().tempo().beat()))));
     }
 
     /** Where a time such as {@code 1:32} falls, or what is wrong with it. */
     String place(String text) {
         if (text.isBlank()) return "";
         try {
-            return Moment.at(work.song(), work.timeline(), Recording.parse(text))
-                    .map(Moment::toString)
+            return Moment.at(work.timeline(), Recording.parse(text))
+                    .map(new SongWords(work.song())::of)
                     .orElse(Words.of("sums.outside"));
-        } catch (IllegalArgumentException wrong) {
-            return wrong.getMessage();
+        } catch (Refusal wrong) {
+            return Words.why(wrong);
         }
     }
 
@@ -105,11 +115,11 @@ public final class SumsModel {
     }
 
     Optional<String> takePlanned(String text) {
-        return ArrangementModel.attempt(() -> {
+        return Attempt.of(() -> {
             List<String> parts =
                     Arrays.stream(text.split(",")).map(String::strip).toList();
             var lesson = work.song().lesson().withPlanned(parts);
-            if (!lesson.equals(work.song().lesson())) work.change(song -> song.withLesson(lesson));
+            if (!lesson.equals(work.song().lesson())) work.change("edit.plan", song -> song.withLesson(lesson));
         });
     }
 }

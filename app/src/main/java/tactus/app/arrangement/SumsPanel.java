@@ -10,10 +10,10 @@ import javafx.scene.layout.HBox;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
 import tactus.app.field.TakenField;
-import tactus.app.words.Words;
 import tactus.core.sum.Recording;
 import tactus.core.sum.Sums;
 import tactus.core.time.Length;
+import tactus.words.Words;
 
 /** How long everything is, against the recording and the plan. */
 final class SumsPanel extends PanelBox {
@@ -110,7 +110,7 @@ final class SumsPanel extends PanelBox {
 
     private void addPart(int row, Sums.Part part) {
         String rounds = part.rounds().map(Length::toString).orElse("–");
-        String name = part.name() + (part.passes() > 1 ? " ×" + part.passes() : "");
+        String name = sums.name(part) + (part.passes() > 1 ? " ×" + part.passes() : "");
         String shape = part.shape().toString();
         String clock = Recording.clock(part.seconds());
         addRow(row, List.of(name, Integer.toString(part.bars()), rounds, shape, clock), "sums-row");

@@ -1,10 +1,11 @@
 package tactus.app.arrangement;
 
-import tactus.app.words.Words;
+import java.util.Optional;
 import tactus.core.rule.Part;
 import tactus.core.rule.UseChoice;
 import tactus.core.rule.Where;
 import tactus.core.section.PassChoice;
+import tactus.words.Words;
 
 /** Where a rule holds that is made by a key or a choice. */
 public enum Target {
@@ -21,9 +22,9 @@ public enum Target {
     }
 
     /** The place for what is chosen. */
-    Where where(ArrangementModel.Choice choice, int useId) {
+    Where where(ArrangementModel.Choice choice, Optional<Integer> entry) {
         Where section = choice.section().map(Where::in).orElse(Where.EVERYWHERE);
-        Where use = useId > 0 ? section.withUse(new UseChoice(useId)) : section;
+        Where use = entry.map(UseChoice::entry).map(section::withUse).orElse(section);
         return switch (this) {
             case SONG -> Where.EVERYWHERE;
             case SECTION -> section;

@@ -5,16 +5,18 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
-import tactus.app.words.Words;
+import tactus.app.work.Attempt;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.refusal.Refusal;
 import tactus.core.rule.Company;
-import tactus.core.sentence.RuleSentence;
 import tactus.core.song.Song;
 import tactus.core.song.Version;
 import tactus.core.song.Versions;
 import tactus.core.suggestion.EasierVersion;
 import tactus.core.suggestion.Replacements;
+import tactus.words.SongWords;
+import tactus.words.Words;
 
 /** The versions of the song: which is shown, what it changes, and how one is made. */
 public final class VersionsModel {
@@ -44,7 +46,8 @@ public final class VersionsModel {
     public void show(String name) {
         Optional<String> wanted = name.equals(Version.FULL) ? Optional.empty() : Optional.of(name);
         if (wanted.equals(work.song().versions().shown())) return;
-        work.change(song -> song.withVersions(song.versions().withShown(wanted)));
+        work.change(
+                "edit.show-version", song -> song.withVersions(song.versions().withShown(wanted)), name);
     }
 
     /** Shows the next version. */
@@ -59,21 +62,23 @@ public final class VersionsModel {
 
     /** Adds a version that changes nothing yet, and shows it. Returns what is wrong with its name, if anything. */
     Optional<String> add(String name) {
-        return ArrangementModel.attempt(() -> {
+        return Attempt.of(() -> {
             Version version = Version.of(name);
             if (names().stream().anyMatch(version.name()::equalsIgnoreCase)) {
-                throw new IllegalArgumentException(Words.of("versions.taken", version.name()));
+                throw new Refusal("versions.taken", version.name());
             }
             work.change(
-                    song -> song.withVersions(song.versions().with(version).withShown(Optional.of(version.name()))));
+                    "edit.add",
+                    song -> song.withVersions(song.versions().with(version).withShown(Optional.of(version.name()))),
+                    version.name());
         });
     }
 
     /** Makes an easier version by rule, or makes it anew, and shows it. */
     Optional<String> makeEasier(String name) {
-        return ArrangementModel.attempt(() -> {
+        return Attempt.of(() -> {
             EasierVersion made = easier(name);
-            work.change(_ -> made.song());
+            work.change("edit.easier", _ -> made.song(), name);
         });
     }
 
@@ -96,7 +101,7 @@ public final class VersionsModel {
         Song song = work.song();
         song.rules().stream()
                 .filter(rule -> rule.where().version().equals(Optional.of(version.name())))
-                .forEach(rule -> changes.add(RuleSentence.of(song, rule)));
+                .forEach(rule -> changes.add(new SongWords(song).of(rule)));
         version.standIns()
                 .forEach(chord -> changes.add(Words.of(
                         "versions.standIn",
@@ -105,19 +110,22 @@ public final class VersionsModel {
                         song.chord(chord.name())
                                 .map(full -> full.voicing().toString())
                                 .orElse("–"))));
-        changes.addAll(Replacements.of(song, version));
+        Replacements.of(song, version).stream().map(Words::say).forEach(changes::add);
         version.capo().ifPresent(fret -> changes.add(Words.of("versions.capoAt", fret)));
         if (version.isPlain()) changes.add(Words.of("versions.isPlain"));
-        version.company().ifPresent(company -> changes.add(Words.of("versions.with", company.word())));
+        version.company().ifPresent(company -> changes.add(Words.of("versions.with", Words.value(company))));
         version.mostStrokes().ifPresent(most -> changes.add(Words.of("versions.most", most)));
         return changes;
     }
 
     private Optional<String> change(UnaryOperator<Version> change) {
-        return ArrangementModel.attempt(() -> version().ifPresent(version -> {
+        return Attempt.of(() -> version().ifPresent(version -> {
             Version changed = change.apply(version);
             if (!changed.equals(version))
-                work.change(song -> song.withVersions(song.versions().with(changed)));
+                work.change(
+                        "edit.version",
+                        song -> song.withVersions(song.versions().with(changed)),
+                        changed.name());
         }));
     }
 
@@ -141,18 +149,22 @@ public final class VersionsModel {
     void takeCompany(Company company) {
         if (company == company()) return;
         if (version().isPresent()) change(version -> version.withCompany(Optional.of(company)));
-        else work.change(song -> song.withFacts(song.facts().withCompany(company)));
+        else work.change("edit.company", song -> song.withFacts(song.facts().withCompany(company)));
     }
 
     /** Takes the shown version away, with its rules. */
     void delete() {
         version()
-                .ifPresent(version -> work.change(song -> {
-                    Versions rest = song.versions().without(version.name());
-                    return song.withRules(song.rules().stream()
-                                    .filter(rule -> !rule.where().version().equals(Optional.of(version.name())))
-                                    .toList())
-                            .withVersions(rest);
-                }));
+                .ifPresent(version -> work.change(
+                        "edit.delete",
+                        song -> {
+                            Versions rest = song.versions().without(version.name());
+                            return song.withRules(song.rules().stream()
+                                            .filter(rule ->
+                                                    !rule.where().version().equals(Optional.of(version.name())))
+                                            .toList())
+                                    .withVersions(rest);
+                        },
+                        version.name()));
     }
 }

@@ -14,9 +14,9 @@ import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
 import tactus.app.field.TakenField;
-import tactus.app.words.Words;
 import tactus.core.rule.Company;
 import tactus.core.song.Version;
+import tactus.words.Words;
 
 /** The versions: which is shown, what it changes, and how another one is made. */
 final class VersionsPanel extends PanelBox {
@@ -42,7 +42,7 @@ final class VersionsPanel extends PanelBox {
         company.setId("version-company");
         company.setMaxWidth(Double.MAX_VALUE);
         company.getItems().setAll(Company.values());
-        company.setConverter(new ChosenText<>(Company::word));
+        company.setConverter(new ChosenText<>(Words::value));
         changes.getStyleClass().add("sentences");
         name.setId("version-name");
         name.setPromptText(Words.of("versions.namePrompt"));

@@ -5,9 +5,11 @@ import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
-import tactus.app.words.Words;
-import tactus.core.sentence.Why;
+import tactus.core.language.Lexicon;
+import tactus.core.rule.Rule;
+import tactus.core.song.Why;
 import tactus.core.timeline.TimelineSpan;
+import tactus.words.Words;
 
 /** Why the chosen chord is played as it is: the rules that win there and those that they beat. */
 final class WhyPanel extends PanelBox {
@@ -43,10 +45,12 @@ final class WhyPanel extends PanelBox {
     }
 
     private Node reason(Why.Reason reason) {
-        var box = new VBox(quiet(Words.of("why.about", reason.about())));
+        var box = new VBox(quiet(Words.of("why.about", Words.of("why." + Lexicon.code(reason.about())))));
         box.getStyleClass().add("reason");
-        box.getChildren().add(link(reason.winner(), () -> rules.edit(reason.rule())));
-        for (String beaten : reason.beaten()) box.getChildren().add(quiet(Words.of("why.beats", beaten)));
+        box.getChildren().add(link(rules.sentence(reason.winner()), () -> rules.edit(reason.winner())));
+        for (Rule beaten : reason.beaten()) {
+            box.getChildren().add(quiet(Words.of("why.beats", rules.sentence(beaten))));
+        }
         if (reason.isTied()) box.getChildren().add(quiet(Words.of("why.tied")));
         return box;
     }

@@ -11,12 +11,15 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import tactus.app.player.PlayerModel;
-import tactus.app.words.Words;
+import tactus.app.work.Attempt;
 import tactus.app.work.Work;
+import tactus.core.edit.DeletePattern;
+import tactus.core.edit.Edit;
 import tactus.core.name.Slug;
 import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.refusal.NotationException;
 import tactus.core.song.Song;
 import tactus.core.stroke.Force;
 import tactus.core.stroke.Miss;
@@ -26,8 +29,8 @@ import tactus.core.stroke.Stroke;
 import tactus.core.stroke.StrokeLine;
 import tactus.core.stroke.Touch;
 import tactus.core.time.Division;
-import tactus.core.time.NotationException;
 import tactus.core.time.Slot;
+import tactus.words.Words;
 
 /** Which pattern is on the bench, where the next stroke is written, and what writing does. */
 public final class BenchModel {
@@ -91,7 +94,7 @@ public final class BenchModel {
 
     private void put(Pattern shown, int index, Stroke stroke) {
         Pattern next = shown.withStroke(index, stroke);
-        work.change(song -> song.withPattern(next));
+        work.change("edit.strokes", song -> song.withPattern(next), next.name());
     }
 
     /** Takes the stroke before the cursor away and goes there. */
@@ -168,17 +171,18 @@ public final class BenchModel {
             int beat = shown.grid().slots().get(slot.get()).beat();
             boolean divided = shown.frame().divided().containsKey(beat);
             Division other = divided ? shown.division() : Division.THREE;
-            change("triplet", changed -> changed.withFrame(changed.frame().withDivisionOf(beat, other)));
+            change("divided", changed -> changed.withFrame(changed.frame().withDivisionOf(beat, other)));
         });
     }
 
     /** Keeps {@code made}, a form of the pattern on the bench, in the song. */
     void keepForm(Pattern made, Form.Rule rule) {
         pattern.get().ifPresent(parent -> {
-            String name = freshName(Words.of("forms.name", parent.name(), rule.word()));
+            String name = freshName(
+                    Words.of("forms.name", parent.name(), Words.lexicon().word("form", rule)));
             Pattern form = made.copiedAs(work.song().freshPatternId(name), name)
                     .withForm(Optional.of(new Form(parent.id(), rule, false)));
-            work.change(song -> song.withPattern(form));
+            work.change("edit.add", song -> song.withPattern(form), name);
         });
     }
 
@@ -200,7 +204,7 @@ public final class BenchModel {
         try {
             pattern.get().ifPresent(shown -> {
                 Pattern next = shown.withLine(line);
-                work.type("line " + shown.id(), song -> song.withPattern(next));
+                work.type("line " + shown.id(), Edit.of("edit.strokes", song -> song.withPattern(next), next.name()));
             });
             return Optional.empty();
         } catch (NotationException wrong) {
@@ -210,15 +214,12 @@ public final class BenchModel {
 
     /** Changes the pattern on the bench. Returns what is wrong with the change, if anything. */
     public Optional<String> change(String what, UnaryOperator<Pattern> change) {
-        try {
-            pattern.get().ifPresent(shown -> {
-                Pattern next = change.apply(shown);
-                if (!next.equals(shown)) work.type(what + " " + shown.id(), song -> song.withPattern(next));
-            });
-            return Optional.empty();
-        } catch (IllegalArgumentException wrong) {
-            return Optional.of(wrong.getMessage());
-        }
+        return Attempt.of(() -> pattern.get().ifPresent(shown -> {
+            Pattern next = change.apply(shown);
+            if (next.equals(shown)) return;
+            Edit edit = Edit.of("edit.pattern-" + what, song -> song.withPattern(next), shown.name());
+            work.type(what + " " + shown.id(), edit);
+        }));
     }
 
     /** Adds an empty pattern in the song's meter and puts it on the bench. */
@@ -237,7 +238,7 @@ public final class BenchModel {
     }
 
     private void add(Pattern added) {
-        work.change(song -> song.withPattern(added));
+        work.change("edit.add", song -> song.withPattern(added), added.name());
         choose(added.id());
     }
 
@@ -253,7 +254,7 @@ public final class BenchModel {
     public void delete() {
         pattern.get().ifPresent(shown -> {
             int index = work.song().patterns().indexOf(shown);
-            work.change(song -> song.withoutPattern(shown.id()));
+            work.change(DeletePattern.of(shown));
             List<Pattern> rest = work.song().patterns();
             if (!rest.isEmpty())
                 choose(rest.get(Math.min(index, rest.size() - 1)).id());

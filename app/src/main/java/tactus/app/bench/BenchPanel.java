@@ -1,7 +1,7 @@
 package tactus.app.bench;
 
 import java.util.Locale;
-import tactus.app.words.Words;
+import tactus.words.Words;
 
 /** What stands below the picture of the bench. */
 public enum BenchPanel {

@@ -20,14 +20,14 @@ import tactus.app.action.Scope;
 import tactus.app.field.SnagLine;
 import tactus.app.hand.HandView;
 import tactus.app.player.PlayerModel;
-import tactus.app.words.Words;
 import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
 import tactus.core.picture.Frame;
 import tactus.core.picture.Passage;
 import tactus.core.pitch.Tuning;
-import tactus.core.snag.Place;
 import tactus.core.snag.Snag;
+import tactus.core.snag.SnagPlace;
+import tactus.words.Words;
 
 /** The place where patterns are written. Style class {@code bench-view}. */
 public final class BenchView extends BorderPane {
@@ -183,12 +183,13 @@ public final class BenchView extends BorderPane {
                         .filter(snag ->
                                 shown.filter(pattern -> isAbout(snag, pattern)).isPresent())
                         .limit(2)
-                        .map(SnagLine::new)
+                        .map(snag -> new SnagLine(work.song(), snag))
                         .toList());
     }
 
     private static boolean isAbout(Snag snag, Pattern pattern) {
-        return snag.place() instanceof Place.InPattern place && place.pattern().equals(pattern.id());
+        return snag.place() instanceof SnagPlace.InPattern place
+                && place.pattern().equals(pattern.id());
     }
 
     private void showPlaying() {

@@ -6,10 +6,11 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Scope;
-import tactus.app.words.Words;
 import tactus.core.dictation.Placing;
-import tactus.core.dictation.Question;
-import tactus.core.time.NotationException;
+import tactus.core.refusal.NotationException;
+import tactus.words.QuestionWords;
+import tactus.words.Sentences;
+import tactus.words.Words;
 
 /** The line where a pattern is said, and the question about it. Style class {@code line-field}; state {@code :wrong}. */
 final class DictationField extends VBox {
@@ -50,19 +51,15 @@ final class DictationField extends VBox {
     }
 
     private static String complaint(NotationException wrong) {
-        return Words.of("dictation.wrong", wrong.getMessage(), wrong.index() + 1);
+        return Words.of("dictation.wrong", Words.why(wrong), wrong.index() + 1);
     }
 
     private static String sentence(Placing placing) {
         if (placing.count().signum() == 0)
-            return Words.of("dictation.none", placing.problem().orElse(""));
-        Optional<String> question = placing.question().map(Question::text);
-        return question.map(asked -> Words.of("dictation.several", placing.count(), capital(asked)))
+            return Words.of("dictation.none", placing.problem().map(Words::say).orElse(""));
+        Optional<String> question = placing.question().map(QuestionWords::of);
+        return question.map(asked -> Words.of("dictation.several", placing.count(), Sentences.capital(asked)))
                 .orElse(Words.of("dictation.one"));
-    }
-
-    private static String capital(String sentence) {
-        return Character.toUpperCase(sentence.charAt(0)) + sentence.substring(1);
     }
 
     /** Puts the cursor here, all that is written selected. */

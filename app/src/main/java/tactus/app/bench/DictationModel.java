@@ -2,11 +2,11 @@ package tactus.app.bench;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
-import tactus.app.words.Words;
 import tactus.app.work.Work;
 import tactus.core.dictation.Comparison;
 import tactus.core.dictation.Dictation;
@@ -16,8 +16,9 @@ import tactus.core.dictation.Placement;
 import tactus.core.dictation.Placing;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
+import tactus.core.refusal.NotationException;
 import tactus.core.stroke.Hand;
-import tactus.core.time.NotationException;
+import tactus.words.Words;
 
 /** What is said at the bench, where it can fall, and what choosing does. */
 public final class DictationModel {
@@ -63,7 +64,8 @@ public final class DictationModel {
             return;
         }
         try {
-            answer.set(new Answer(Optional.of(placing(Dictation.parse(text.get()))), Optional.empty()));
+            answer.set(
+                    new Answer(Optional.of(placing(Dictation.parse(text.get(), Words.lexicon()))), Optional.empty()));
         } catch (NotationException wrong) {
             answer.set(new Answer(Optional.empty(), Optional.of(wrong)));
         }
@@ -133,7 +135,7 @@ public final class DictationModel {
                             placed.frame().withFeel(shown.frame().feel()))
                     .withForm(shown.form());
             placedOn = Optional.of(kept.frame());
-            work.change(song -> song.withPattern(kept));
+            work.change("edit.say", song -> song.withPattern(kept), kept.name());
         });
     }
 
@@ -148,14 +150,15 @@ public final class DictationModel {
     private Optional<String> comparison(String before) {
         if (before.equals(text.get().strip())) return Optional.empty();
         try {
-            var compared = Comparison.of(Dictation.parse(before), Dictation.parse(text.get()), frame());
+            var compared = Comparison.of(
+                    Dictation.parse(before, Words.lexicon()), Dictation.parse(text.get(), Words.lexicon()), frame());
             return compared.differences().isEmpty()
                     ? Optional.empty()
                     : Optional.of(Words.of(
                             "dictation.compared",
                             before,
-                            String.join("; ", compared.differences()),
-                            compared.verdict()));
+                            compared.differences().stream().map(Words::say).collect(Collectors.joining("; ")),
+                            Words.say(compared.verdict())));
         } catch (NotationException unreadable) {
             return Optional.empty();
         }

@@ -12,7 +12,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.field.ChosenText;
-import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.groove.Agreement;
@@ -20,10 +19,13 @@ import tactus.core.pattern.Pattern;
 import tactus.core.pattern.Story;
 import tactus.core.rhythm.Difficulty;
 import tactus.core.rhythm.Explanation;
+import tactus.core.rhythm.Mnemonic;
 import tactus.core.rhythm.PatternFacts;
 import tactus.core.saying.Saying;
 import tactus.core.time.CountSchool;
 import tactus.core.time.Tempo;
+import tactus.words.Sentences;
+import tactus.words.Words;
 
 /** What can be said of the pattern on the bench: its numbers, what it is made of, and how it is said. */
 final class FactsPanel extends ScrollPane {
@@ -100,23 +102,21 @@ final class FactsPanel extends ScrollPane {
 
     private void explain(Pattern shown) {
         Explanation explanation = Explanation.of(shown);
-        line(
-                "cell",
-                explanation.sentence()
-                        + explanation
-                                .mnemonic()
-                                .map(words -> "  " + Words.of("facts.mnemonic", words))
-                                .orElse(""));
-        explanation.warning().ifPresent(warning -> line("warning", warning));
+        String mnemonic = Mnemonic.of(shown.withFrame(shown.frame().withPickup(0)), explanation.cell(), Words.lexicon())
+                .map(words -> "  " + Words.of("facts.mnemonic", words))
+                .orElse("");
+        line("cell", Sentences.of(explanation.made()) + mnemonic);
+        explanation.warning().ifPresent(warning -> line("warning", Words.say(warning)));
         if (explanation.steps().isEmpty()) return;
         line("counted", Saying.counts(shown, settings.countingProperty().get()));
         if (settings.countingProperty().get() != CountSchool.TAKADIMI) {
             line("syllables", Saying.counts(shown, CountSchool.TAKADIMI));
         }
-        line("words", Saying.words(shown));
-        line("aloud", Saying.aloud(shown));
+        var saying = new Saying(Words.lexicon());
+        line("words", saying.words(shown));
+        line("aloud", saying.aloud(shown));
         agreement(shown).ifPresent(text -> line("groove", text));
-        line("steps", numbered(explanation.steps()));
+        line("steps", numbered(explanation.steps().stream().map(Words::say).toList()));
         origin(shown);
     }
 
@@ -150,7 +150,7 @@ final class FactsPanel extends ScrollPane {
                 .map(link -> " "
                         + Words.of(
                                 link.isEdited() ? "facts.formEdited" : "facts.form",
-                                link.rule().word()))
+                                Words.lexicon().word("form", link.rule())))
                 .orElse("");
         String said = shown.story().said().isEmpty()
                 ? ""

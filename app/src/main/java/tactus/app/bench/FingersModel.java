@@ -11,7 +11,6 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import tactus.app.words.Words;
 import tactus.app.work.Work;
 import tactus.core.harmony.Chord;
 import tactus.core.pattern.Figure;
@@ -22,12 +21,13 @@ import tactus.core.picking.PickingHand;
 import tactus.core.picking.Plucked;
 import tactus.core.picking.RoleFinder;
 import tactus.core.pitch.Tuning;
+import tactus.core.refusal.NotationException;
 import tactus.core.stroke.Pick;
 import tactus.core.stroke.Pluck;
 import tactus.core.stroke.Role;
 import tactus.core.stroke.Stroke;
 import tactus.core.stroke.Touch;
-import tactus.core.time.NotationException;
+import tactus.words.Words;
 
 /** Where the fingers of the figure on the bench go on the chords of the song. */
 public final class FingersModel {
@@ -147,7 +147,7 @@ public final class FingersModel {
                     .map(stroke -> withRoles(stroke, finder))
                     .toList();
             Pattern next = shown.withPlayed(strokes).withPicking(finder.hand());
-            work.change(song -> song.withPattern(next));
+            work.change("edit.pattern-fingers", song -> song.withPattern(next), next.name());
         }));
     }
 
@@ -166,7 +166,7 @@ public final class FingersModel {
                             ? pluck.withTouch(swept ? Touch.PLAIN : Touch.SWEPT)
                             : stroke)
                     .toList();
-            work.change(song -> song.withPattern(shown.withPlayed(strokes)));
+            work.change("edit.strokes", song -> song.withPattern(shown.withPlayed(strokes)), shown.name());
         });
     }
 
@@ -190,7 +190,7 @@ public final class FingersModel {
             return bench.change(
                     "moves", shown -> shown.withMoves(bench.slotProperty().get(), moves));
         } catch (NotationException wrong) {
-            return Optional.of(wrong.getMessage());
+            return Optional.of(Words.why(wrong));
         }
     }
 

@@ -16,11 +16,11 @@ import tactus.app.action.Actions;
 import tactus.app.bench.PictureCards.Card;
 import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
-import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.core.pattern.Pattern;
 import tactus.core.picture.Passage;
 import tactus.core.stroke.Role;
+import tactus.words.Words;
 
 /** The figure on each chord of the song, and where its fingers go on the chosen one. */
 final class FingersPanel extends HBox {

@@ -6,13 +6,13 @@ import java.util.Optional;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.bench.PictureCards.Card;
-import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
 import tactus.core.picture.Passage;
 import tactus.core.variation.Variation;
+import tactus.words.Words;
 
 /** Forms of the pattern on the bench: those that are kept, and those that a rule would make. */
 final class FormsPanel extends VBox {

@@ -4,13 +4,15 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import tactus.app.work.Work;
+import tactus.core.edit.Edit;
 import tactus.core.groove.Groove;
 import tactus.core.groove.GroovePatterns;
 import tactus.core.pattern.Pattern;
+import tactus.core.refusal.NotationException;
 import tactus.core.time.Meter;
-import tactus.core.time.NotationException;
 import tactus.formats.file.FormatException;
 import tactus.formats.midi.GrooveFile;
+import tactus.words.Words;
 
 /** The song's groove, and what writing it does. */
 final class GrooveModel {
@@ -31,9 +33,13 @@ final class GrooveModel {
             Meter meter = work.song().facts().meter();
             Optional<Groove> said = text.isBlank()
                     ? Optional.empty()
-                    : Optional.of(Groove.parse(text, meter, meter.beats().size()));
+                    : Optional.of(Groove.parse(text, meter, meter.beats().size(), Words.lexicon()));
             if (!said.equals(groove())) {
-                work.type("groove", song -> song.withFacts(song.facts().withGroove(said)));
+                work.type(
+                        "groove",
+                        Edit.of(
+                                "edit.groove",
+                                song -> song.withFacts(song.facts().withGroove(said))));
             }
             return Optional.empty();
         } catch (NotationException wrong) {
@@ -42,7 +48,7 @@ final class GrooveModel {
     }
 
     void take(Groove chosen) {
-        work.change(song -> song.withFacts(song.facts().withGroove(Optional.of(chosen))));
+        work.change("edit.groove", song -> song.withFacts(song.facts().withGroove(Optional.of(chosen))));
     }
 
     /** Reads the drums of a MIDI file. Returns what is wrong with it, if anything. */

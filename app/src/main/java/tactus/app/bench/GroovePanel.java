@@ -15,7 +15,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.bench.PictureCards.Card;
 import tactus.app.field.ChosenText;
-import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.groove.Agreement;
@@ -23,6 +22,7 @@ import tactus.core.groove.CommonGroove;
 import tactus.core.groove.Groove;
 import tactus.core.pattern.Pattern;
 import tactus.core.picture.Passage;
+import tactus.words.Words;
 
 /** What the drums play, how the pattern agrees with it, and patterns made from it. */
 final class GroovePanel extends VBox {
@@ -73,7 +73,7 @@ final class GroovePanel extends VBox {
             if (showing) return;
             model.say(said)
                     .ifPresentOrElse(
-                            wrong -> complain(Words.of("dictation.wrong", wrong.getMessage(), wrong.index() + 1)),
+                            wrong -> complain(Words.of("dictation.wrong", Words.why(wrong), wrong.index() + 1)),
                             this::showMessage);
         });
         common.valueProperty().subscribe((_, chosen) -> {

@@ -1,19 +1,18 @@
 package tactus.app.bench;
 
 import java.util.List;
-import java.util.Locale;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.bench.PictureCards.Card;
-import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.core.library.Library;
 import tactus.core.library.LibraryPattern;
 import tactus.core.library.RhythmQuery;
 import tactus.core.picture.Passage;
+import tactus.words.Words;
 
 /** The library, searched by rhythm; a click copies a pattern into the song. */
 final class LibraryPanel extends VBox {
@@ -41,22 +40,27 @@ final class LibraryPanel extends VBox {
     }
 
     private void search(String text) {
-        List<LibraryPattern> patterns = RhythmQuery.parse(text).find(Library.patterns());
+        List<LibraryPattern> patterns =
+                RhythmQuery.parse(text, Words.lexicon(), LibraryPanel::name).find(Library.patterns());
         found.setText(
                 Words.of("library.found", patterns.size(), Library.patterns().size()));
         cards.show(patterns.stream().map(this::card).toList(), Words.of("library.none"));
     }
 
     private Card card(LibraryPattern each) {
-        String level = Words.of("level." + each.level()).toLowerCase(Locale.ROOT);
+        String level = Words.lexicon().word("level", each.level());
         return new Card(
-                each.pattern().name(),
+                name(each),
                 "",
                 Passage.of(each.pattern()),
                 each.pattern().meter() + " · " + level + " · "
                         + String.join(", ", each.feels().stream().sorted().toList()),
                 false,
-                () -> bench.addCopy(each.pattern()));
+                () -> bench.addCopy(each.pattern().withName(name(each))));
+    }
+
+    private static String name(LibraryPattern each) {
+        return Words.of("library." + each.pattern().id());
     }
 
     /** Puts the cursor into the search. */

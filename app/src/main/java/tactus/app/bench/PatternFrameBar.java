@@ -12,7 +12,6 @@ import javafx.scene.layout.HBox;
 import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
 import tactus.app.field.WholeNumberSpinner;
-import tactus.app.words.Words;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.stroke.Hand;
@@ -21,6 +20,7 @@ import tactus.core.time.Feel;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 import tactus.formats.font.MusicText;
+import tactus.words.Words;
 
 /** Name, meter, length, division and hand of the pattern on the bench. Style class {@code frame-bar}. */
 final class PatternFrameBar extends HBox {

@@ -11,12 +11,12 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.hand.HandView;
-import tactus.app.words.Words;
 import tactus.core.pattern.Pattern;
 import tactus.core.picture.Frame;
 import tactus.core.picture.Passage;
 import tactus.core.section.Section;
 import tactus.core.song.Song;
+import tactus.words.Words;
 
 /** The patterns of a song, each with its picture as an emblem. Style class {@code pattern-list}. */
 public final class PatternList extends ListView<Pattern> {

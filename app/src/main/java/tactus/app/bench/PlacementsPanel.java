@@ -3,17 +3,18 @@ package tactus.app.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.bench.PictureCards.Card;
-import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.core.dictation.Mend;
 import tactus.core.dictation.Placing;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.picture.Passage;
+import tactus.words.Words;
 
 /** Where what was said can fall, as pictures; or what would mend it. */
 final class PlacementsPanel extends VBox {
@@ -53,7 +54,7 @@ final class PlacementsPanel extends VBox {
                     String.join(" ", placing.counts(placement)),
                     key(i),
                     passage(placing.pattern(placement, blank(placing))),
-                    String.join(" · ", placement.reasons()),
+                    placement.reasons().stream().map(Words::say).collect(Collectors.joining(" · ")),
                     false,
                     () -> model.take(index)));
         }
@@ -69,7 +70,7 @@ final class PlacementsPanel extends VBox {
                 Words.of("dictation.mend", index + 1),
                 key(index),
                 passage(pattern),
-                mend.sentence(),
+                Words.say(mend.change()),
                 false,
                 () -> model.take(index));
     }

@@ -5,9 +5,9 @@ import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
-import tactus.app.words.Words;
 import tactus.core.pattern.Pattern;
-import tactus.core.time.NotationException;
+import tactus.core.refusal.NotationException;
+import tactus.words.Words;
 
 /** The strokes as a line that can be typed. Style class {@code line-field}; state {@code :wrong}. */
 final class StrokeLineField extends VBox {
@@ -45,7 +45,7 @@ final class StrokeLineField extends VBox {
 
     private void complain(NotationException wrong) {
         pseudoClassStateChanged(WRONG, true);
-        message.setText(Words.of("bench.lineWrong", wrong.getMessage(), wrong.index() + 1));
+        message.setText(Words.of("bench.lineWrong", Words.why(wrong), wrong.index() + 1));
     }
 
     private void explain() {

@@ -77,7 +77,8 @@ public final class TapModel {
     /** Puts what was tapped on the bench, unless it fits no slots. */
     public void take() {
         player.stop();
-        if (!isWild()) pattern().ifPresent(found -> work.change(song -> song.withPattern(found)));
+        if (!isWild())
+            pattern().ifPresent(found -> work.change("edit.tap", song -> song.withPattern(found), found.name()));
     }
 
     ReadOnlyObjectProperty<Optional<Taps>> tapsProperty() {

@@ -13,11 +13,11 @@ import tactus.app.action.Actions;
 import tactus.app.action.Scope;
 import tactus.app.bench.PictureCards.Card;
 import tactus.app.player.PlayerModel;
-import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.core.pattern.Pattern;
 import tactus.core.picture.Passage;
 import tactus.core.tapping.Taps;
+import tactus.words.Words;
 
 /** The pad on which a pattern is tapped, and what came of it. */
 final class TapPanel extends HBox {

@@ -2,6 +2,7 @@ package tactus.app.command;
 
 import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
@@ -16,6 +17,8 @@ import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
+import tactus.words.Sentences;
+import tactus.words.Words;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -42,7 +45,7 @@ final class CapoCommand implements Callable<Integer> {
         Song song = SongArgument.read(file, spec.commandLine().getErr());
         CapoPlan plan = CapoPlan.of(song, Timeline.of(song), Neck.USUAL.scaleLength(), FrettingHand.USUAL);
         if (plan.choices().isEmpty()) {
-            throw new CommandFailure(TactusCommand.FOUND, "tactus capo: the song has no chord that can be read");
+            throw new CommandFailure(TactusCommand.FOUND, Words.of("command.no-chord"));
         }
         PrintWriter out = spec.commandLine().getOut();
         if (json)
@@ -52,14 +55,24 @@ final class CapoCommand implements Callable<Integer> {
     }
 
     private static void print(PrintWriter out, Song song, CapoPlan plan) {
-        out.println(song.facts().title() + " sounds in " + song.facts().key());
-        CapoAdvice.sentence(plan).ifPresent(out::println);
+        out.println(
+                Words.of("command.sounds-in", song.facts().title(), song.facts().key()));
+        advice(plan).ifPresent(out::println);
         for (CapoChoice choice : plan.choices()) {
             String now = plan.current().filter(choice::equals).isPresent() ? "  (now)" : "";
             out.printf(
                     "ease %3d  %-44s barres %d  stretch %3d mm  %s%s%n",
-                    choice.ease(), CapoAdvice.place(choice), choice.barres(), choice.stretch(), shapes(choice), now);
+                    choice.ease(),
+                    Words.say(CapoAdvice.place(choice)),
+                    choice.barres(),
+                    choice.stretch(),
+                    shapes(choice),
+                    now);
         }
+    }
+
+    private static Optional<String> advice(CapoPlan plan) {
+        return CapoAdvice.of(plan).map(Words::say).map(Sentences::capital);
     }
 
     private static String shapes(CapoChoice choice) {
@@ -72,7 +85,7 @@ final class CapoCommand implements Callable<Integer> {
         ObjectNode tree = JsonNodeFactory.instance.objectNode();
         tree.put("song", song.facts().title());
         tree.put("key", song.facts().key().toString());
-        tree.put("advice", CapoAdvice.sentence(plan).orElse(""));
+        tree.put("advice", advice(plan).orElse(""));
         ArrayNode choices = tree.putArray("choices");
         for (CapoChoice choice : plan.choices()) put(choices.addObject(), plan, choice);
         return tree;

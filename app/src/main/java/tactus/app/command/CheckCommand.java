@@ -3,19 +3,20 @@ package tactus.app.command;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
-import tactus.core.snag.Place;
 import tactus.core.snag.Snag;
+import tactus.core.snag.SnagPlace;
 import tactus.core.snag.Snags;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
 import tactus.formats.song.OpenedSong;
+import tactus.words.SnagWords;
+import tactus.words.Words;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -50,9 +51,11 @@ final class CheckCommand implements Callable<Integer> {
     }
 
     private void print(PrintWriter out, OpenedSong opened, List<Snag> snags) {
-        opened.problems().forEach(problem -> out.println(file.getFileName() + ", " + problem));
-        snags.forEach(out::println);
-        if (snags.isEmpty()) out.println(opened.song().facts().title() + ": no snags");
+        opened.problems().forEach(problem -> out.println(file.getFileName() + ", " + problem.sentence()));
+        var words = new SnagWords(opened.song());
+        snags.forEach(snag -> out.println(words.of(snag)));
+        if (snags.isEmpty())
+            out.println(Words.of("command.no-snags", opened.song().facts().title()));
     }
 
     private ObjectNode tree(OpenedSong opened, List<Snag> snags) {
@@ -62,28 +65,31 @@ final class CheckCommand implements Callable<Integer> {
         opened.problems()
                 .forEach(problem -> problems.addObject()
                         .put("place", problem.place())
-                        .put("reason", problem.reason())
-                        .put("remedy", problem.remedy()));
+                        .put("reason", Words.say(problem.reason()))
+                        .put("remedy", Words.say(problem.remedy())));
         ArrayNode list = tree.putArray("snags");
-        snags.forEach(snag -> put(list.addObject(), snag));
+        var words = new SnagWords(opened.song());
+        snags.forEach(snag -> put(list.addObject(), words, snag));
         return tree;
     }
 
-    private static void put(ObjectNode tree, Snag snag) {
-        tree.put("kind", snag.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'));
-        tree.put("where", snag.where());
-        tree.put("sentence", snag.sentence());
+    private static void put(ObjectNode tree, SnagWords words, Snag snag) {
+        tree.put("kind", snag.kind().code());
+        tree.put("where", words.where(snag));
+        tree.put("sentence", words.sentence(snag));
         switch (snag.place()) {
-            case Place.InSection in -> tree.put("section", in.section().value()).put("bar", in.bar() + 1);
-            case Place.InUse in ->
+            case SnagPlace.InSection in ->
+                tree.put("section", in.section().value()).put("bar", in.bar() + 1);
+            case SnagPlace.InUse in ->
                 tree.put("entry", in.use() + 1).put("pass", in.pass()).put("chord", in.span() + 1);
-            case Place.InRules in -> tree.put("rule", in.index() + 1);
-            case Place.InPattern in -> tree.put("pattern", in.pattern().value()).put("slot", in.slot() + 1);
-            case Place.InChord in -> tree.put("chord", in.chord());
-            case Place.InFacts _ -> tree.put("facts", true);
+            case SnagPlace.InRules in -> tree.put("rule", in.index() + 1);
+            case SnagPlace.InPattern in ->
+                tree.put("pattern", in.pattern().value()).put("slot", in.slot() + 1);
+            case SnagPlace.InChord in -> tree.put("chord", in.chord());
+            case SnagPlace.InFacts _ -> tree.put("facts", true);
         }
-        snag.fix().ifPresent(fix -> tree.put("fix", fix.label()));
+        snag.fix().ifPresent(fix -> tree.put("fix", Words.say(fix.label())));
         ObjectNode numbers = tree.putObject("numbers");
-        snag.numbers().forEach(number -> numbers.put(number.label(), number.value()));
+        snag.numbers().forEach(number -> numbers.put(SnagWords.label(number), String.valueOf(number.value())));
     }
 }

@@ -5,7 +5,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import tactus.core.chord.ChordName;
-import tactus.core.chord.Degree;
 import tactus.core.chord.NameGuess;
 import tactus.core.pitch.NoteSchool;
 import tactus.core.pitch.Pitch;
@@ -13,6 +12,8 @@ import tactus.core.shape.Effort;
 import tactus.core.shape.Grip;
 import tactus.core.shape.Shape;
 import tactus.core.shape.Voicing;
+import tactus.words.NameWords;
+import tactus.words.Words;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -57,11 +58,11 @@ sealed interface ChordAnswer {
         public String text() {
             ChordName best = names.getFirst().name();
             String fingers = grip.map(held -> "  fingers " + held.fingering().toText(shape))
-                    .orElse("  no hand of this span holds it");
+                    .orElse("  " + Words.of("command.no-hand"));
             return shape + "  " + spelled(best) + fingers + (shape.isMovable() ? "  movable" : "") + "\n"
                     + names.stream()
                             .map(guess ->
-                                    String.format("  %-10s %s", guess.name().written(school), guess.reason()))
+                                    String.format("  %-10s %s", guess.name().written(school), NameWords.why(guess)))
                             .collect(Collectors.joining("\n"));
         }
 
@@ -90,7 +91,7 @@ sealed interface ChordAnswer {
         public String text() {
             String head = name.written(school) + "  "
                     + name.notes().stream().map(school::written).collect(Collectors.joining(" "));
-            if (shapes.isEmpty()) return head + "\n  no hand of this span holds it in this tuning";
+            if (shapes.isEmpty()) return head + "\n  " + Words.of("command.no-hand-tuning");
             return head + "\n" + shapes.stream().map(Found::line).collect(Collectors.joining("\n"));
         }
 
@@ -99,8 +100,11 @@ sealed interface ChordAnswer {
             String movable = shape.voicing().isMovable() ? ", movable" : "";
             String missing = shape.missing().isEmpty()
                     ? ""
-                    : "  without the "
-                            + shape.missing().stream().map(Degree::word).collect(Collectors.joining(" and the "));
+                    : "  "
+                            + Words.of(
+                                    "command.without",
+                                    Words.value(
+                                            shape.missing().stream().sorted().toList()));
             return String.format(
                     "  %-17s %-8s ease %3d  %s%s%s",
                     shape.voicing(), shape.fingers(), shape.ease(), parts, movable, missing);

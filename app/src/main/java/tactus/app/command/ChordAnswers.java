@@ -9,11 +9,13 @@ import tactus.core.pitch.Key;
 import tactus.core.pitch.NoteSchool;
 import tactus.core.pitch.Pitch;
 import tactus.core.pitch.Spelling;
+import tactus.core.refusal.Refusal;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Grip;
 import tactus.core.shape.Neck;
 import tactus.core.shape.ShapeSearch;
 import tactus.core.shape.Voicing;
+import tactus.words.Words;
 
 /**
  * Answers queries about chords on one guitar.
@@ -28,8 +30,8 @@ record ChordAnswers(Instrument guitar, Neck neck, FrettingHand hand, NoteSchool 
         String plain = query.strip();
         try {
             return isShape(plain) ? named(plain) : shapes(plain);
-        } catch (IllegalArgumentException wrong) {
-            return new ChordAnswer.Unread(plain, wrong.getMessage());
+        } catch (Refusal wrong) {
+            return new ChordAnswer.Unread(plain, Words.why(wrong));
         }
     }
 
@@ -42,15 +44,14 @@ record ChordAnswers(Instrument guitar, Neck neck, FrettingHand hand, NoteSchool 
         Voicing written = Voicing.parse(query);
         Voicing shape = fromNut ? written.fromNut(guitar.capo()) : written;
         List<Pitch> notes = shape.pitches(guitar.tuning(), guitar.capo());
-        if (notes.isEmpty()) throw new IllegalArgumentException("no string of " + query + " is played");
+        if (notes.isEmpty()) throw new Refusal("shape.silent", query);
         List<Integer> classes = shape.pitchClasses(guitar.tuning(), guitar.capo());
         List<NameGuess> names = NAMING.names(classes);
         return new ChordAnswer.Named(query, shape, notes, classes, names, Grip.of(shape, neck, hand), school);
     }
 
     private ChordAnswer shapes(String query) {
-        if (ChordName.isNoChord(query))
-            throw new IllegalArgumentException("\"" + query + "\" says that no chord is played");
+        if (ChordName.isNoChord(query)) throw new Refusal("command.says-no-chord", query);
         ChordName name = ChordName.parse(query, school);
         var found = new ShapeSearch(guitar.tuning(), neck, hand).find(name, most);
         return new ChordAnswer.Found(query, name, found, school);

@@ -10,8 +10,10 @@ import picocli.CommandLine.Spec;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.NoteSchool;
 import tactus.core.pitch.Tuning;
+import tactus.core.refusal.Refusal;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
+import tactus.words.Words;
 
 /** {@code tactus chord NAME|SHAPE}: names a shape, or finds the shapes of a name. */
 @Command(
@@ -84,7 +86,7 @@ final class ChordCommand implements Callable<Integer> {
         try {
             var guitar = Instrument.USUAL.withTuning(Tuning.parse(tuning)).withCapo(capo);
             var neck = new Neck(scale, capo);
-            if (most < 1 || most > 100) throw new IllegalArgumentException("--most takes 1 to 100, was " + most);
+            if (most < 1 || most > 100) throw new Refusal("command.most", most);
             return new ChordAnswers(
                     guitar,
                     neck,
@@ -92,8 +94,8 @@ final class ChordCommand implements Callable<Integer> {
                     withH ? NoteSchool.WITH_H : NoteSchool.INTERNATIONAL,
                     fromNut,
                     most);
-        } catch (IllegalArgumentException wrong) {
-            throw new CommandFailure(TactusCommand.USAGE, "tactus chord: " + wrong.getMessage());
+        } catch (Refusal wrong) {
+            throw new CommandFailure(TactusCommand.USAGE, Words.of("command.refused", "chord", Words.why(wrong)));
         }
     }
 }

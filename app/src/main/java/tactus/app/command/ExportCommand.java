@@ -15,9 +15,11 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import tactus.app.sheet.Export;
+import tactus.core.refusal.Refusal;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
 import tactus.formats.sheet.Paper;
+import tactus.words.Words;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -78,8 +80,8 @@ final class ExportCommand implements Callable<Integer> {
         } catch (IOException unwritten) {
             throw new CommandFailure(
                     TactusCommand.FOUND, "tactus export: " + target + " cannot be written: " + said(unwritten));
-        } catch (IllegalArgumentException impossible) {
-            throw new CommandFailure(TactusCommand.FOUND, "tactus export: " + impossible.getMessage());
+        } catch (Refusal impossible) {
+            throw new CommandFailure(TactusCommand.FOUND, Words.of("command.refused", "export", Words.why(impossible)));
         }
     }
 

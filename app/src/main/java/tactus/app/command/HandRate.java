@@ -1,6 +1,8 @@
 package tactus.app.command;
 
+import java.util.Locale;
 import java.util.Map;
+import tactus.core.refusal.Refusal;
 import tactus.core.stroke.Hand;
 import tactus.core.time.Length;
 
@@ -15,15 +17,13 @@ final class HandRate {
 
     private HandRate() {}
 
-    /** @throws IllegalArgumentException if it is none */
+    /** @throws Refusal if it is none */
     static Hand parse(String text) {
-        String plain = text.strip().toLowerCase(java.util.Locale.ROOT);
+        String plain = text.strip().toLowerCase(Locale.ROOT);
         boolean allDown = plain.startsWith("all-down");
         Length rate = RATES.get(allDown ? plain.substring("all-down".length()).strip() : plain);
         if (rate == null) {
-            throw new IllegalArgumentException(
-                    "--hand takes quarters, eighths, sixteenths or triplets, with all-down before"
-                            + " it if need be, not \"" + text + "\"");
+            throw new Refusal("command.hand", text);
         }
         return allDown ? Hand.allDown(rate) : Hand.pendulum(rate);
     }

@@ -1,9 +1,11 @@
 package tactus.app.command;
 
 import java.io.PrintWriter;
+import java.math.BigInteger;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -14,11 +16,13 @@ import tactus.core.dictation.Given;
 import tactus.core.dictation.Mend;
 import tactus.core.dictation.Placement;
 import tactus.core.dictation.Placing;
-import tactus.core.dictation.Question;
 import tactus.core.groove.Groove;
 import tactus.core.pattern.PatternFrame;
+import tactus.core.refusal.Refusal;
 import tactus.core.stroke.Hand;
 import tactus.core.time.Meter;
+import tactus.words.QuestionWords;
+import tactus.words.Words;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -83,7 +87,7 @@ final class PlaceCommand implements Callable<Integer> {
     private Placing place(String said) {
         Meter in = Meter.parse(meter);
         int over = beats == null ? in.beats().size() : beats;
-        Dictation dictation = Dictation.parse(said);
+        Dictation dictation = Dictation.parse(said, Words.lexicon());
         Optional<Hand> moving = Optional.ofNullable(hand).map(HandRate::parse);
         var given = new Given(struck, late, groove(in, over));
         return moving.map(each -> Placing.of(dictation, PatternFrame.of(in, over, each), given))
@@ -91,16 +95,18 @@ final class PlaceCommand implements Callable<Integer> {
     }
 
     private Optional<Groove> groove(Meter in, int over) {
-        return Optional.ofNullable(drums).map(said -> Groove.parse(said, in, over));
+        return Optional.ofNullable(drums).map(said -> Groove.parse(said, in, over, Words.lexicon()));
     }
 
     /** What cannot be read is an answer where lines are answered, and a failure otherwise. */
     private ObjectNode answered(String said, boolean asJson) {
         try {
             return tree(said, place(said));
-        } catch (IllegalArgumentException unreadable) {
-            if (!asJson) throw new CommandFailure(TactusCommand.USAGE, "tactus place: " + unreadable.getMessage());
-            return JsonNodeFactory.instance.objectNode().put("query", said).put("error", unreadable.getMessage());
+        } catch (Refusal unreadable) {
+            if (!asJson)
+                throw new CommandFailure(
+                        TactusCommand.USAGE, Words.of("command.refused", "place", Words.why(unreadable)));
+            return JsonNodeFactory.instance.objectNode().put("query", said).put("error", Words.why(unreadable));
         }
     }
 
@@ -113,32 +119,32 @@ final class PlaceCommand implements Callable<Integer> {
             ArrayNode counts = each.putArray("counts");
             placing.counts(placement).forEach(counts::add);
             ArrayNode reasons = each.putArray("reasons");
-            placement.reasons().forEach(reasons::add);
+            placement.reasons().stream().map(Words::say).forEach(reasons::add);
         }
-        tree.put("question", placing.question().map(Question::text).orElse(null));
-        tree.put("problem", placing.problem().orElse(null));
+        tree.put("question", placing.question().map(QuestionWords::of).orElse(null));
+        tree.put("problem", placing.problem().map(Words::say).orElse(null));
         ArrayNode mends = tree.putArray("mends");
-        placing.mends().stream().map(Mend::sentence).forEach(mends::add);
+        placing.mends().stream().map(Mend::change).map(Words::say).forEach(mends::add);
         return tree;
     }
 
     private static String text(Placing placing) {
         var text = new StringBuilder();
-        String ways = placing.count().toString().equals("1") ? " placement" : " placements";
         boolean allDown = placing.frame().hand().mode() == Hand.Mode.ALL_DOWN;
-        text.append(placing.count())
-                .append(ways)
-                .append(", the hand moving ")
-                .append(allDown ? "all down in " : "in ")
-                .append(placing.frame().hand().rate());
+        String rate = placing.frame().hand().rate().toString();
+        text.append(Words.of(
+                allDown ? "command.placements-all-down" : "command.placements",
+                placing.count().min(BigInteger.TWO).intValue(),
+                placing.count(),
+                rate));
         placing.best()
                 .forEach(placement -> text.append("\n  ")
                         .append(String.join(" ", placing.counts(placement)))
                         .append("   ")
-                        .append(String.join(", ", placement.reasons())));
-        placing.question().ifPresent(question -> text.append("\n").append(question.text()));
-        placing.problem().ifPresent(problem -> text.append("\n").append(problem));
-        placing.mends().forEach(mend -> text.append("\n  ").append(mend.sentence()));
+                        .append(placement.reasons().stream().map(Words::say).collect(Collectors.joining(", "))));
+        placing.question().ifPresent(question -> text.append("\n").append(QuestionWords.of(question)));
+        placing.problem().ifPresent(problem -> text.append("\n").append(Words.say(problem)));
+        placing.mends().forEach(mend -> text.append("\n  ").append(Words.say(mend.change())));
         return text.toString();
     }
 }

@@ -12,12 +12,16 @@ import picocli.CommandLine.Spec;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.pattern.PatternId;
+import tactus.core.refusal.Refusal;
 import tactus.core.rhythm.Explanation;
+import tactus.core.rhythm.Mnemonic;
 import tactus.core.rhythm.PatternFacts;
 import tactus.core.saying.Saying;
 import tactus.core.time.CountSchool;
 import tactus.core.time.Division;
 import tactus.core.time.Meter;
+import tactus.words.Sentences;
+import tactus.words.Words;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -74,16 +78,16 @@ final class SayCommand implements Callable<Integer> {
             Pattern pattern = pattern(query);
             out.println(json ? json(tree(query, pattern)) : text(pattern));
             return TactusCommand.FINE;
-        } catch (IllegalArgumentException unreadable) {
-            throw new CommandFailure(TactusCommand.USAGE, "tactus say: " + unreadable.getMessage());
+        } catch (Refusal unreadable) {
+            throw new CommandFailure(TactusCommand.USAGE, Words.of("command.refused", "say", Words.why(unreadable)));
         }
     }
 
     private String answered(String line) {
         try {
             return json(tree(line, pattern(line)));
-        } catch (IllegalArgumentException unreadable) {
-            return json(JsonNodeFactory.instance.objectNode().put("query", line).put("error", unreadable.getMessage()));
+        } catch (Refusal unreadable) {
+            return json(JsonNodeFactory.instance.objectNode().put("query", line).put("error", Words.why(unreadable)));
         }
     }
 
@@ -98,8 +102,7 @@ final class SayCommand implements Callable<Integer> {
         if (beats != null) frame = frame.withBeats(beats);
         Pattern pattern = Pattern.empty(new PatternId("said"), "said", frame).withLine(line);
         if (beats != null && pattern.beats() > beats) {
-            throw new IllegalArgumentException("\"" + line + "\" has more strokes than " + beats + " beats have slots, "
-                    + frame.grid().size());
+            throw new Refusal("command.more-strokes", line, beats, frame.grid().size());
         }
         return pattern;
     }
@@ -110,20 +113,23 @@ final class SayCommand implements Callable<Integer> {
                         .toLowerCase(Locale.ROOT)
                         .equals(school.strip().toLowerCase(Locale.ROOT)))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "--school takes numbers, beats or takadimi, not \"" + school + "\""));
+                .orElseThrow(() -> new Refusal("command.school", school));
     }
 
     private ObjectNode tree(String line, Pattern pattern) {
         PatternFacts facts = PatternFacts.of(pattern);
         Explanation explanation = Explanation.of(pattern);
         ObjectNode tree = JsonNodeFactory.instance.objectNode().put("query", line);
-        tree.put("words", Saying.words(pattern));
-        tree.put("counted", Saying.counted(pattern));
+        tree.put("words", new Saying(Words.lexicon()).words(pattern));
+        tree.put("counted", new Saying(Words.lexicon()).counted(pattern));
         tree.put("counts", Saying.counts(pattern, school()));
-        tree.put("aloud", Saying.aloud(pattern));
-        tree.put("explanation", explanation.sentence());
-        tree.put("mnemonic", explanation.mnemonic().map(Object::toString).orElse(null));
+        tree.put("aloud", new Saying(Words.lexicon()).aloud(pattern));
+        tree.put("explanation", Sentences.of(explanation.made()));
+        tree.put(
+                "mnemonic",
+                Mnemonic.of(pattern, explanation.cell(), Words.lexicon())
+                        .map(Mnemonic::toString)
+                        .orElse(null));
         tree.put("strokes", facts.strokes());
         tree.put("misses", facts.misses());
         tree.put("syncopation", facts.syncopation());
@@ -131,10 +137,10 @@ final class SayCommand implements Callable<Integer> {
     }
 
     private String text(Pattern pattern) {
-        return "words    " + Saying.words(pattern)
-                + "\ncounted  " + Saying.counted(pattern)
+        return "words    " + new Saying(Words.lexicon()).words(pattern)
+                + "\ncounted  " + new Saying(Words.lexicon()).counted(pattern)
                 + "\ncounts   " + Saying.counts(pattern, school())
-                + "\naloud    " + Saying.aloud(pattern)
-                + "\n" + Explanation.of(pattern).sentence();
+                + "\naloud    " + new Saying(Words.lexicon()).aloud(pattern)
+                + "\n" + Sentences.of(Explanation.of(pattern).made());
     }
 }

@@ -8,13 +8,13 @@ import javafx.scene.shape.StrokeLineJoin;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
 import javafx.scene.text.TextAlignment;
-import tactus.app.words.Words;
 import tactus.core.picture.Frame;
 import tactus.core.picture.HandPicture;
 import tactus.core.picture.Mark;
 import tactus.core.picture.Point;
 import tactus.core.pitch.Tuning;
 import tactus.formats.font.MusicText;
+import tactus.words.Words;
 
 /** Paints the marks of one picture. */
 final class HandPainting {

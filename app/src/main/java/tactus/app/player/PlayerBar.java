@@ -11,12 +11,12 @@ import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 import tactus.app.action.Actions;
 import tactus.app.action.LateTooltip;
-import tactus.app.words.Words;
 import tactus.app.work.Work;
 import tactus.core.section.Section;
 import tactus.core.sum.Recording;
 import tactus.core.timeline.TimelineBar;
 import tactus.formats.font.MusicText;
+import tactus.words.Words;
 
 /** Plays, stops, and says where one is. Style class {@code player-bar}. */
 public final class PlayerBar extends HBox {

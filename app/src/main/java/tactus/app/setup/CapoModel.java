@@ -9,6 +9,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleIntegerProperty;
 import tactus.app.work.Aside;
+import tactus.app.work.Attempt;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.capo.CapoChoice;
@@ -17,7 +18,9 @@ import tactus.core.capo.CapoPlan;
 import tactus.core.capo.CapoSums;
 import tactus.core.capo.KeyChange;
 import tactus.core.pitch.Key;
+import tactus.core.refusal.Refusal;
 import tactus.core.song.Song;
+import tactus.words.Words;
 
 /** The places of the capo compared, for the song as it is; computed beside the window. */
 public final class CapoModel {
@@ -94,7 +97,7 @@ public final class CapoModel {
 
     /** Puts {@code choice} into effect; the sounding key stays. */
     void take(CapoChoice choice) {
-        if (!isNow(choice)) work.change(song -> CapoMove.apply(song, choice));
+        if (!isNow(choice)) work.change("edit.capo-plan", song -> CapoMove.apply(song, choice));
     }
 
     /** Puts the easiest choice into effect. */
@@ -107,10 +110,10 @@ public final class CapoModel {
         try {
             return CapoSums.settings(Key.parse(sounding), Key.parse(shapes)).stream()
                     .limit(3)
-                    .map(CapoSums.Setting::toString)
-                    .collect(Collectors.joining("; or "));
-        } catch (IllegalArgumentException wrong) {
-            return wrong.getMessage();
+                    .map(setting -> Words.of("capo.setting", setting.capo(), setting.tunedDown()))
+                    .collect(Collectors.joining(Words.of("capo.or")));
+        } catch (Refusal wrong) {
+            return Words.why(wrong);
         }
     }
 
@@ -121,7 +124,7 @@ public final class CapoModel {
 
     /** Tunes the guitar down by {@code semitones} more, as the recording's is, with the same shapes. */
     Optional<String> soundLower(int semitones) {
-        return SetUpModel.attempt(() -> work.change(song -> {
+        return Attempt.of(() -> work.change("edit.lower", song -> {
             var guitar = song.facts().instrument();
             return song.withFacts(song.facts()
                     .withInstrument(guitar.withTunedDown(guitar.tunedDown() + semitones))

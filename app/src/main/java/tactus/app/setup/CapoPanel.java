@@ -11,11 +11,12 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
-import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.core.capo.CapoAdvice;
 import tactus.core.pitch.Instrument;
 import tactus.formats.font.MusicText;
+import tactus.words.Sentences;
+import tactus.words.Words;
 
 /** The places of the capo compared, and the sums asked the other way round. Style class {@code capo-panel}. */
 final class CapoPanel extends HBox {
@@ -84,7 +85,11 @@ final class CapoPanel extends HBox {
     private void show() {
         advice.setText(model.planProperty()
                 .get()
-                .map(plan -> CapoAdvice.sentence(plan).map(MusicText::signs).orElse(Words.of("capo.noChords")))
+                .map(plan -> CapoAdvice.of(plan)
+                        .map(Words::say)
+                        .map(Sentences::capital)
+                        .map(MusicText::signs)
+                        .orElse(Words.of("capo.noChords")))
                 .orElse(Words.of("capo.computing")));
         List<CapoRow> shown = model.choices().stream()
                 .map(choice -> new CapoRow(

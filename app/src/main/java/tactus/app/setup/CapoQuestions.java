@@ -9,11 +9,11 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import tactus.app.field.WholeNumberSpinner;
-import tactus.app.words.Words;
 import tactus.core.capo.KeyChange;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.formats.font.MusicText;
+import tactus.words.Words;
 
 /** The capo sum asked the other way round: sentences with gaps, each answered below itself. */
 final class CapoQuestions extends VBox {
@@ -112,7 +112,7 @@ final class CapoQuestions extends VBox {
 
     private static String line(KeyChange.Answer answer) {
         String ease = answer.possible() ? "  (" + Words.of("shape.ease", answer.ease()) + ")" : "";
-        return "– " + answer.sentence() + ease;
+        return "– " + Words.say(answer.sentence()) + ease;
     }
 
     private static String signs(Key key) {

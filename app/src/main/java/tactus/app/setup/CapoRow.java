@@ -11,11 +11,11 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import tactus.app.field.BesideOrBelow;
-import tactus.app.words.ChordText;
-import tactus.app.words.Words;
 import tactus.core.capo.CapoChoice;
 import tactus.core.pitch.NoteSchool;
+import tactus.formats.font.ChordText;
 import tactus.formats.font.MusicText;
+import tactus.words.Words;
 
 /**
  * One place of the capo as a row: how easy it is as a bar, then what that comes from. Pressing it takes it. Style class

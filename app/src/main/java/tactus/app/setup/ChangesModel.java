@@ -3,11 +3,13 @@ package tactus.app.setup;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import tactus.app.work.Attempt;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.capo.ChordUse;
 import tactus.core.chord.ChordName;
 import tactus.core.harmony.Chord;
+import tactus.core.refusal.Refusal;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Grip;
 import tactus.core.shape.Neck;
@@ -92,17 +94,17 @@ final class ChangesModel {
     Optional<String> count(Change change, String text) {
         String from = change.from().name();
         String to = change.to().name();
-        return SetUpModel.attempt(() -> {
-            if (text.isBlank()) work.change(song -> song.withoutChangeCount(from, to));
-            else work.change(song -> song.withChangeCount(new ChangeCount(from, to, whole(text))));
+        return Attempt.of(() -> {
+            if (text.isBlank()) work.change("edit.counted", song -> song.withoutChangeCount(from, to), from, to);
+            else
+                work.change(
+                        "edit.counted", song -> song.withChangeCount(new ChangeCount(from, to, whole(text))), from, to);
         });
     }
 
     private static int whole(String text) {
-        try {
-            return Integer.parseInt(text.strip());
-        } catch (NumberFormatException noNumber) {
-            throw new IllegalArgumentException("changes in a minute must be a whole number, was \"" + text + "\"");
-        }
+        String plain = text.strip();
+        if (!plain.matches("\\d{1,9}")) throw new Refusal("number-wanted.changes", text);
+        return Integer.parseInt(plain);
     }
 }

@@ -9,12 +9,12 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import tactus.app.words.ChordText;
-import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.shape.ShapeChange;
 import tactus.core.song.ChangeCount;
+import tactus.formats.font.ChordText;
+import tactus.words.Words;
 
 /** The changes between chords, the hardest work first, with what the student has counted. Style {@code changes-panel}. */
 final class ChangesPanel extends VBox {

@@ -10,10 +10,10 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import tactus.app.neck.HeldShape;
 import tactus.app.neck.ShapeView;
-import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.core.harmony.Chord;
 import tactus.formats.font.MusicText;
+import tactus.words.Words;
 
 /** A chord of the song with its shape, to be chosen. Style class {@code chord-card}; state {@code :wrong}. */
 final class ChordCard extends ToggleButton {

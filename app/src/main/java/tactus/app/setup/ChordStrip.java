@@ -14,14 +14,14 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import tactus.app.neck.HeldShape;
-import tactus.app.words.ChordText;
-import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.harmony.Chord;
 import tactus.core.shape.Grip;
-import tactus.core.snag.Place;
 import tactus.core.snag.Snag;
+import tactus.core.snag.SnagPlace;
+import tactus.formats.font.ChordText;
+import tactus.words.Words;
 
 /** The song's chords in a row; one is chosen. Style class {@code chord-strip}. */
 final class ChordStrip extends VBox {
@@ -87,8 +87,8 @@ final class ChordStrip extends VBox {
         while (cards.getChildren().size() < chords.size()) cards.getChildren().add(new ChordCard(settings));
         Set<String> wrong = work.snags().stream()
                 .map(Snag::place)
-                .filter(Place.InChord.class::isInstance)
-                .map(place -> ((Place.InChord) place).chord())
+                .filter(SnagPlace.InChord.class::isInstance)
+                .map(place -> ((SnagPlace.InChord) place).chord())
                 .collect(Collectors.toSet());
         for (int i = 0; i < chords.size(); i++) {
             Chord chord = chords.get(i);

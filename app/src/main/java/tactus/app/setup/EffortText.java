@@ -1,7 +1,7 @@
 package tactus.app.setup;
 
-import tactus.app.words.Words;
 import tactus.core.shape.Effort;
+import tactus.words.Words;
 
 /** The parts of a shape's score in words. */
 final class EffortText {

@@ -15,7 +15,6 @@ import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import tactus.app.field.NamedField;
 import tactus.app.field.WholeNumberSpinner;
-import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
@@ -24,6 +23,7 @@ import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
 import tactus.core.song.Facts;
 import tactus.formats.font.MusicText;
+import tactus.words.Words;
 
 /** The song's facts and the hand that plays it as fields. Style class {@code facts-form}. */
 final class FactsForm extends VBox {

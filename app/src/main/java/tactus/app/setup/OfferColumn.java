@@ -11,11 +11,11 @@ import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
 import tactus.app.neck.HeldShape;
 import tactus.app.neck.ShapeView;
-import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.core.chord.Degree;
 import tactus.core.shape.Shape;
 import tactus.core.shape.StandIn;
+import tactus.words.Words;
 
 /** What else would do for the chosen chord: an easier shape, and others of the same name. Style class {@code offers}. */
 final class OfferColumn extends VBox {
@@ -59,7 +59,7 @@ final class OfferColumn extends VBox {
         standInText.setText(standIn.map(each -> Words.of(
                         "shape.standIn",
                         each.shape().voicing(),
-                        each.givenUp(),
+                        Words.say(each.givenUp()),
                         each.shape().ease()))
                 .orElse(Words.of("shape.noStandIn")));
         standInShape

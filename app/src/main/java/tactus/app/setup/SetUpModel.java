@@ -3,10 +3,12 @@ package tactus.app.setup;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import tactus.app.work.Attempt;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.capo.CapoMove;
 import tactus.core.chord.ChordName;
+import tactus.core.edit.Edit;
 import tactus.core.harmony.Chord;
 import tactus.core.harmony.Span;
 import tactus.core.pitch.ConcertPitch;
@@ -15,6 +17,7 @@ import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
 import tactus.core.pitch.Tuning;
 import tactus.core.pitch.TuningAdvice;
+import tactus.core.refusal.Refusal;
 import tactus.core.shape.Shape;
 import tactus.core.shape.ShapeCheck;
 import tactus.core.shape.ShapeSearch;
@@ -60,8 +63,8 @@ final class SetUpModel {
     Optional<String> setTempo(String perMinute) {
         return type(
                 "tempo",
-                facts -> facts.withTempo(
-                        new Tempo(number("the tempo", perMinute), facts.tempo().beat())));
+                facts -> facts.withTempo(new Tempo(
+                        number("number-wanted.tempo", perMinute), facts.tempo().beat())));
     }
 
     /** Starts the song so many felt beats in front of its first bar line. */
@@ -76,7 +79,7 @@ final class SetUpModel {
 
     /** Lowers all strings under the same shapes, so that the song sounds in another key. */
     Optional<String> setTunedDown(int semitones) {
-        return guitar("tunedDown", guitar -> guitar.withTunedDown(semitones));
+        return guitar("tuned-down", guitar -> guitar.withTunedDown(semitones));
     }
 
     /** Tunes the strings; the standard tuning said lower is the standard tuning, tuned down. */
@@ -95,11 +98,12 @@ final class SetUpModel {
 
     /** Tunes lower and puts the capo on instead of tightening strings; the song sounds as before. */
     Optional<String> takeAdvice(TuningAdvice advice) {
-        return attempt(() -> work.change(song -> CapoMove.lowered(song, advice)));
+        return Attempt.of(() -> work.change("edit.retune", song -> CapoMove.lowered(song, advice)));
     }
 
     Optional<String> setConcert(String hertz) {
-        return guitar("concert", guitar -> guitar.withConcert(new ConcertPitch(number("A4", hertz))));
+        return guitar(
+                "concert", guitar -> guitar.withConcert(new ConcertPitch(number("number-wanted.concert", hertz))));
     }
 
     private Optional<String> guitar(String field, UnaryOperator<Instrument> change) {
@@ -111,12 +115,10 @@ final class SetUpModel {
         });
     }
 
-    private static double number(String what, String text) {
-        try {
-            return Double.parseDouble(text.strip().replace(',', '.'));
-        } catch (NumberFormatException noNumber) {
-            throw new IllegalArgumentException(what + " must be a number, was \"" + text + "\"");
-        }
+    private static double number(String code, String text) {
+        String plain = text.strip().replace(',', '.');
+        if (!plain.matches("[+-]?\\d{1,9}(\\.\\d{0,9})?")) throw new Refusal(code, text);
+        return Double.parseDouble(plain);
     }
 
     /** The chords that the sections name and that have no shape. */
@@ -152,7 +154,7 @@ final class SetUpModel {
                 .flatMap(name ->
                         Chord.meaning(name).flatMap(this::easiest).stream().map(voicing -> new Chord(name, voicing)))
                 .toList();
-        work.change(song -> {
+        work.change("edit.find-shapes", song -> {
             Song next = song;
             for (Chord chord : changed) next = next.withChord(chord);
             for (Chord chord : added) next = next.withChord(chord);
@@ -173,15 +175,7 @@ final class SetUpModel {
     }
 
     private Optional<String> type(String field, UnaryOperator<Facts> change) {
-        return attempt(() -> work.type(field, song -> song.withFacts(change.apply(song.facts()))));
-    }
-
-    static Optional<String> attempt(Runnable change) {
-        try {
-            change.run();
-            return Optional.empty();
-        } catch (IllegalArgumentException wrong) {
-            return Optional.of(wrong.getMessage());
-        }
+        return Attempt.of(() ->
+                work.type(field, Edit.of("edit." + field, song -> song.withFacts(change.apply(song.facts())))));
     }
 }

@@ -1,7 +1,7 @@
 package tactus.app.setup;
 
 import java.util.Locale;
-import tactus.app.words.Words;
+import tactus.words.Words;
 
 /** What stands below the chords in the set-up. */
 public enum SetUpPanel {

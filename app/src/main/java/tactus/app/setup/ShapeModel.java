@@ -8,11 +8,14 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleIntegerProperty;
 import tactus.app.work.Aside;
+import tactus.app.work.Attempt;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.chord.ChordName;
+import tactus.core.edit.Edit;
 import tactus.core.harmony.Chord;
 import tactus.core.pitch.Tuning;
+import tactus.core.refusal.Refusal;
 import tactus.core.shape.Fingering;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
@@ -22,6 +25,7 @@ import tactus.core.shape.StandIn;
 import tactus.core.shape.StringRange;
 import tactus.core.shape.Voicing;
 import tactus.core.song.Song;
+import tactus.core.time.Quantity;
 
 /** One chord's shape while it is being made: what it sounds as, what is wrong with it, and what else would do. */
 public final class ShapeModel {
@@ -200,7 +204,7 @@ public final class ShapeModel {
     }
 
     private void put(Chord before, Chord after) {
-        work.type(FIELD + before.name(), song -> song.withChord(after));
+        work.type(FIELD + before.name(), Edit.of("edit.shape", song -> song.withChord(after), before.name()));
     }
 
     /** Takes the easier shape, if one was found. */
@@ -209,11 +213,14 @@ public final class ShapeModel {
     }
 
     Optional<String> setFrets(String text) {
-        return SetUpModel.attempt(() -> {
+        return Attempt.of(() -> {
             Voicing voicing = Voicing.parse(text);
             if (voicing.strings() != tuning().strings()) {
-                throw new IllegalArgumentException("the shape \"" + text.strip() + "\" is for " + voicing.strings()
-                        + " strings, the tuning has " + tuning().strings());
+                throw new Refusal(
+                        "voicing.shape-tuning",
+                        text.strip(),
+                        Quantity.of(Quantity.Unit.STRING, voicing.strings()),
+                        tuning().strings());
             }
             take(voicing);
         });
@@ -221,7 +228,7 @@ public final class ShapeModel {
 
     /** Sets the fingers that are asked for; an empty text asks for none in particular. */
     Optional<String> setFingers(String text) {
-        return SetUpModel.attempt(() -> chosen.get()
+        return Attempt.of(() -> chosen.get()
                 .ifPresent(chord -> put(
                         chord,
                         chord.withFingering(text.isBlank() ? Optional.empty() : Optional.of(Fingering.parse(text))))));
@@ -229,7 +236,7 @@ public final class ShapeModel {
 
     /** Sets the strings that strokes reach; an empty text says all of them. */
     Optional<String> setStrummed(String text) {
-        return SetUpModel.attempt(() -> chosen.get()
+        return Attempt.of(() -> chosen.get()
                 .ifPresent(chord -> put(
                         chord,
                         chord.withStrummed(text.isBlank() ? Optional.empty() : Optional.of(StringRange.parse(text))))));
@@ -237,47 +244,46 @@ public final class ShapeModel {
 
     /** Adds a chord by its name, with its easiest shape, or by its shape, under the name it sounds as. */
     Optional<String> add(String text) {
-        return SetUpModel.attempt(() -> {
+        return Attempt.of(() -> {
             if (ChordName.isNoChord(text)) {
-                throw new IllegalArgumentException(
-                        "where no chord is played there is no shape: write N.C. in the bars of the arrangement");
+                throw new Refusal("shape.no-chord");
             }
             Chord chord = text.strip().matches("[xX0-9][xX0-9-]*") ? named(Voicing.parse(text)) : shaped(text);
             if (work.song().chord(chord.name()).isPresent()) {
                 choose(chord.name());
                 return;
             }
-            work.change(song -> song.withChord(chord));
+            work.change("edit.add", song -> song.withChord(chord), chord.name());
             choose(chord.name());
         });
     }
 
     private Chord named(Voicing voicing) {
         List<Integer> sounding = voicing.pitchClasses(tuning(), 0);
-        if (sounding.isEmpty()) throw new IllegalArgumentException("no string of " + voicing + " is played");
+        if (sounding.isEmpty()) throw new Refusal("shape.silent", voicing);
         return new Chord(
                 work.song().facts().naming().names(sounding).getFirst().name().toString(), voicing);
     }
 
     private Chord shaped(String text) {
         ChordName name = ChordName.parse(text, settings.noteSchool());
-        Voicing voicing = setUp.easiest(name)
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "no shape of " + name + " is within this hand's reach in this tuning: type its frets instead"));
+        Voicing voicing = setUp.easiest(name).orElseThrow(() -> new Refusal("shape.out-of-reach", name));
         return new Chord(name.toString(), voicing);
     }
 
     /** Calls the chosen chord {@code text}, here and in every section. */
     Optional<String> rename(String text) {
-        return SetUpModel.attempt(() -> chosen.get().ifPresent(chord -> {
+        return Attempt.of(() -> chosen.get().ifPresent(chord -> {
             String name = ChordName.parse(text, settings.noteSchool()).toString();
             if (name.equals(chord.name())) return;
             if (work.song().chord(name).isPresent()) {
-                throw new IllegalArgumentException(
-                        name + " is in the song already: take one of the two out, or give this one another name");
+                throw new Refusal("shape.there-already", name);
             }
             chosen.set(Optional.of(chord.withName(name)));
-            work.change(song -> song.withChordsRenamed(each -> each.equals(chord.name()) ? name : each));
+            work.change(
+                    "edit.rename",
+                    song -> song.withChordsRenamed(each -> each.equals(chord.name()) ? name : each),
+                    chord.name());
         }));
     }
 
@@ -289,7 +295,8 @@ public final class ShapeModel {
 
     /** Takes the chosen chord out; sections that name it are silent there. */
     void removeChosen() {
-        chosen.get().ifPresent(chord -> work.change(song -> song.withoutChord(chord.name())));
+        chosen.get()
+                .ifPresent(chord -> work.change("edit.delete", song -> song.withoutChord(chord.name()), chord.name()));
     }
 
     /** The chosen shape as it sounds and as this hand holds it. */

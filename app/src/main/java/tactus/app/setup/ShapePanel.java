@@ -20,8 +20,6 @@ import tactus.app.action.Scope;
 import tactus.app.field.NamedField;
 import tactus.app.neck.HeldShape;
 import tactus.app.neck.NeckView;
-import tactus.app.words.ChordText;
-import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.chord.ChordName;
@@ -30,6 +28,9 @@ import tactus.core.harmony.Chord;
 import tactus.core.shape.Effort;
 import tactus.core.shape.Grip;
 import tactus.core.shape.ShapeFault;
+import tactus.formats.font.ChordText;
+import tactus.words.NameWords;
+import tactus.words.Words;
 
 /** The chosen chord on the neck, where its shape is made. Style class {@code shape-panel}. */
 final class ShapePanel extends HBox {
@@ -202,13 +203,13 @@ final class ShapePanel extends HBox {
     private Node called(NameGuess guess) {
         var text = new Label(ChordText.of(guess.name(), settings.noteSchool()));
         text.getStyleClass().add("called");
-        LateTooltip.install(text, guess.reason());
+        LateTooltip.install(text, NameWords.why(guess));
         return text;
     }
 
     private Node link(NameGuess guess) {
         var link = new Hyperlink(ChordText.of(guess.name(), settings.noteSchool()));
-        LateTooltip.install(link, guess.reason() + " " + Words.of("shape.callIt"));
+        LateTooltip.install(link, NameWords.why(guess) + " " + Words.of("shape.callIt"));
         link.setOnAction(_ -> problem.setText(
                 model.rename(guess.name().written(settings.noteSchool())).orElse("")));
         return link;
@@ -231,13 +232,13 @@ final class ShapePanel extends HBox {
         return IntStream.rangeClosed(1, grip.voicing().strings())
                 .filter(grip::isSkipped)
                 .boxed()
-                .flatMap(string ->
-                        grip.dampening(string).stream().map(finger -> Words.of("shape.dampens", finger.word(), string)))
+                .flatMap(string -> grip.dampening(string).stream()
+                        .map(finger -> Words.of("shape.dampens", Words.value(finger), string)))
                 .toList();
     }
 
     private Node fault(ShapeFault fault) {
-        var text = new Label(fault.sentence());
+        var text = new Label(Words.say(fault.sentence()));
         text.getStyleClass().add("snag-line");
         text.setWrapText(true);
         text.setMinHeight(USE_PREF_SIZE);

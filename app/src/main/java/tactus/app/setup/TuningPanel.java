@@ -12,7 +12,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.field.NamedField;
 import tactus.app.field.WholeNumberSpinner;
-import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.pitch.CommonTuning;
@@ -20,6 +19,7 @@ import tactus.core.pitch.Instrument;
 import tactus.core.pitch.StringTension;
 import tactus.core.pitch.TuningAdvice;
 import tactus.formats.font.MusicText;
+import tactus.words.Words;
 
 /** The tuning drawn as strings, and the fields that change it. Style class {@code tuning-panel}. */
 final class TuningPanel extends HBox {
@@ -47,7 +47,7 @@ final class TuningPanel extends HBox {
         instead.setId("tuning-instead");
         concert.setPrefColumnCount(5);
         common.getItems()
-                .setAll(CommonTuning.all().stream().map(CommonTuning::name).toList());
+                .setAll(CommonTuning.all().stream().map(TuningPanel::name).toList());
         common.setMaxWidth(Double.MAX_VALUE);
         warning.getStyleClass().add("snag-line");
         warning.setWrapText(true);
@@ -77,7 +77,7 @@ final class TuningPanel extends HBox {
     private void choose(String name) {
         if (showing || name == null) return;
         CommonTuning.all().stream()
-                .filter(each -> each.name().equals(name))
+                .filter(each -> name(each).equals(name))
                 .findFirst()
                 .ifPresent(each -> attempt(() -> model.setTuning(each.tuning().toString())));
     }
@@ -99,7 +99,7 @@ final class TuningPanel extends HBox {
     private void show(Instrument guitar) {
         showing = true;
         strings.instrumentProperty().set(guitar);
-        common.setValue(CommonTuning.of(guitar.tuning()).map(CommonTuning::name).orElse(null));
+        common.setValue(CommonTuning.of(guitar.tuning()).map(TuningPanel::name).orElse(null));
         put(notes, guitar.tuning().toString());
         put(concert, guitar.concert().toString());
         down.show(guitar.tunedDown());
@@ -128,5 +128,9 @@ final class TuningPanel extends HBox {
                     Words.of("tuning.instead", MusicText.signs(each.tuning().notes()), each.capo()));
             instead.setOnAction(_ -> attempt(() -> model.takeAdvice(each)));
         });
+    }
+
+    private static String name(CommonTuning tuning) {
+        return Words.of("tuning." + tuning.code());
     }
 }

@@ -9,12 +9,12 @@ import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
 import javafx.scene.text.TextAlignment;
 import tactus.app.hand.InkCanvas;
-import tactus.app.words.Words;
 import tactus.app.work.Settings;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Pitch;
 import tactus.core.pitch.StringTension;
 import tactus.formats.font.MusicText;
+import tactus.words.Words;
 
 /**
  * The open strings as they are tuned: each with its pitch, how many semitones it lies from the one it is made for, drawn

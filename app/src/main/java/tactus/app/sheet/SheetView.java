@@ -18,10 +18,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
-import tactus.app.words.Words;
 import tactus.app.work.Work;
 import tactus.formats.sheet.Paper;
 import tactus.formats.sheet.Sheet;
+import tactus.words.Words;
 
 /** The pages as they print. Style class {@code sheet-view}. */
 public final class SheetView extends BorderPane {

@@ -6,10 +6,11 @@ import java.util.List;
 import java.util.function.Supplier;
 import javafx.concurrent.Task;
 import tactus.app.sheet.Export;
-import tactus.app.words.Words;
 import tactus.app.work.Work;
 import tactus.core.name.Slug;
+import tactus.core.refusal.Refusal;
 import tactus.formats.sheet.Paper;
+import tactus.words.Words;
 
 /** Writes the song out as other files, beside the window. */
 final class Exporting {
@@ -53,7 +54,11 @@ final class Exporting {
 
     private void fail(Throwable wrong, Path file) {
         status.say("");
-        String reason = wrong instanceof IOException unwritten ? SongDesk.said(unwritten, file) : wrong.getMessage();
+        String reason = switch (wrong) {
+            case IOException unwritten -> SongDesk.said(unwritten, file);
+            case Refusal refusal -> Words.why(refusal);
+            default -> throw new IllegalStateException(wrong);
+        };
         notices.show(Words.of("export.failed", reason), List.of());
     }
 

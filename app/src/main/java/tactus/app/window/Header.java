@@ -15,9 +15,9 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
 import tactus.app.arrangement.VersionsModel;
-import tactus.app.words.Words;
 import tactus.app.work.Work;
 import tactus.formats.sheet.FactsText;
+import tactus.words.Words;
 
 /** The places to go to, the song's facts, and how many snags there are. Style class {@code header}. */
 final class Header extends HBox {

@@ -32,14 +32,15 @@ import tactus.app.setup.SetUpPanel;
 import tactus.app.setup.SetUpView;
 import tactus.app.setup.ShapeModel;
 import tactus.app.sheet.SheetView;
-import tactus.app.words.Words;
 import tactus.app.work.Autosave;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.snag.Snag;
+import tactus.core.snag.SnagPlace;
 import tactus.core.song.Accepted;
 import tactus.formats.sheet.Paper;
 import tactus.sound.transport.Transport;
+import tactus.words.Words;
 
 /** The whole window. Style class {@code main-window}. */
 final class MainWindow extends StackPane {
@@ -88,7 +89,7 @@ final class MainWindow extends StackPane {
         getChildren().setAll(frame(), overlay);
         clock = clock();
         keepUnsavedWork();
-        new Removals(work, notices);
+        new Consequences(work, notices);
     }
 
     private BorderPane frame() {
@@ -204,55 +205,58 @@ final class MainWindow extends StackPane {
 
     private void go(Snag snag) {
         switch (snag.place()) {
-            case tactus.core.snag.Place.InSection in -> {
+            case SnagPlace.InSection in -> {
                 arrangement.arrangement().chooseSection(in.section());
                 arrangement.arrangement().chooseSpan(in.span());
                 show(Place.ARRANGEMENT);
             }
-            case tactus.core.snag.Place.InUse in -> {
+            case SnagPlace.InUse in -> {
                 arrangement.arrangement().choose(in.use(), in.pass(), in.span());
                 show(Place.ARRANGEMENT);
             }
-            case tactus.core.snag.Place.InRules in -> {
+            case SnagPlace.InRules in -> {
                 arrangement.panel().set(ArrangementPanel.RULES);
                 show(Place.ARRANGEMENT);
                 arrangement.rules().edit(in.index());
             }
-            case tactus.core.snag.Place.InPattern in -> {
+            case SnagPlace.InPattern in -> {
                 bench.bench().choose(in.pattern());
                 bench.bench().slotProperty().set(in.slot());
                 show(Place.BENCH);
             }
-            case tactus.core.snag.Place.InChord in -> {
+            case SnagPlace.InChord in -> {
                 shapes.choose(in.chord());
                 panel.set(SetUpPanel.SHAPE);
                 show(Place.SET_UP);
             }
-            case tactus.core.snag.Place.InFacts _ -> {
-                goToFacts(snag.kind());
-            }
+            case SnagPlace.InFacts facts -> goToFacts(facts);
         }
     }
 
     private void mend(Snag snag) {
-        snag.fix().ifPresent(fix -> work.change(fix.change()));
+        snag.fix().ifPresent(work::change);
     }
 
     /** Takes a snag as meant, or with no reason back among the others. */
     private void accept(Snag snag, Optional<String> reason) {
-        work.change(song -> song.withLesson(reason.map(why -> song.lesson().with(new Accepted(snag.key(), why)))
-                .orElse(song.lesson().without(snag.key()))));
+        work.change(
+                reason.isPresent() ? "edit.accept" : "edit.accept-not",
+                song -> song.withLesson(reason.map(
+                                why -> song.lesson().with(new Accepted(snag.id(), snag.values(), why)))
+                        .orElse(song.lesson().without(snag.id()))));
     }
 
-    private void goToFacts(Snag.Kind kind) {
-        boolean ofLength = kind == Snag.Kind.NOT_AS_LONG_AS_RECORDING || kind == Snag.Kind.PLANNED_PART_MISSING;
-        if (ofLength) {
-            arrangement.panel().set(ArrangementPanel.SUMS);
-            show(Place.ARRANGEMENT);
-            return;
+    private void goToFacts(SnagPlace.InFacts facts) {
+        switch (facts) {
+            case LENGTH, PLAN -> {
+                arrangement.panel().set(ArrangementPanel.SUMS);
+                show(Place.ARRANGEMENT);
+            }
+            case TUNING, CAPO -> {
+                panel.set(facts == SnagPlace.InFacts.CAPO ? SetUpPanel.CAPO : SetUpPanel.TUNING);
+                show(Place.SET_UP);
+            }
         }
-        panel.set(kind == Snag.Kind.CAPO_TOO_HIGH ? SetUpPanel.CAPO : SetUpPanel.TUNING);
-        show(Place.SET_UP);
     }
 
     /** Plays what the place in sight is about, or stops. */

@@ -11,8 +11,8 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import tactus.app.action.Actions;
 import tactus.app.demo.DemoSong;
-import tactus.app.words.Words;
 import tactus.app.work.Settings;
+import tactus.words.Words;
 
 /** The menu bar, built from the actions. */
 final class Menus extends MenuBar {

@@ -7,7 +7,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
-import tactus.app.words.Words;
+import tactus.words.Words;
 
 /** Something the user should know, above the place, without stopping the work. Style class {@code notice-bar}. */
 final class NoticeBar extends HBox {

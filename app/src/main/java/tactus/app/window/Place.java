@@ -1,7 +1,7 @@
 package tactus.app.window;
 
 import org.kordamp.ikonli.feather.Feather;
-import tactus.app.words.Words;
+import tactus.words.Words;
 
 /** The places of the window, in the order of the work. */
 enum Place {

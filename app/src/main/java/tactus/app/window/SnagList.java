@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
-import java.util.stream.Collectors;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -14,9 +13,10 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import tactus.app.words.Words;
 import tactus.app.work.Work;
 import tactus.core.snag.Snag;
+import tactus.words.SnagWords;
+import tactus.words.Words;
 
 /** Every snag of the song; choosing one leads to its place. Style class {@code snag-list}. */
 final class SnagList extends VBox {
@@ -71,13 +71,21 @@ final class SnagList extends VBox {
         accepted.forEach(snag -> entries.getChildren().add(accepted(snag)));
     }
 
+    private SnagWords words() {
+        return new SnagWords(shown.orElseThrow().song());
+    }
+
     private Node accepted(Snag snag) {
-        String reason = shown.orElseThrow().song().lesson().reason(snag.key()).orElse("");
+        String reason = shown.orElseThrow()
+                .song()
+                .lesson()
+                .reason(snag.id(), snag.values())
+                .orElse("");
         var back = new Button(Words.of("snags.takeBack"));
         back.setOnAction(_ -> accept.accept(snag, Optional.empty()));
         var entry = new VBox(
-                line(snag.where(), "snag-where"),
-                line(snag.sentence(), "quiet"),
+                line(words().where(snag), "snag-where"),
+                line(words().sentence(snag), "quiet"),
                 line(Words.of("snags.meant", reason), "snag-sentence"),
                 back);
         entry.getStyleClass().add("snag-entry");
@@ -89,7 +97,7 @@ final class SnagList extends VBox {
         var answers = new VBox();
         answers.getStyleClass().add("snag-answers");
         snag.fix().ifPresent(fix -> {
-            var button = new Button(fix.label());
+            var button = new Button(Words.say(fix.label()));
             button.getStyleClass().add("snag-fix");
             button.setMinWidth(0);
             button.setOnAction(_ -> mend.accept(snag));
@@ -107,18 +115,14 @@ final class SnagList extends VBox {
     }
 
     private Node entry(Snag snag) {
-        var where = line(snag.where(), "snag-where");
-        var sentence = line(snag.sentence(), "snag-sentence");
-        var numbers = line(
-                snag.numbers().stream()
-                        .map(number -> number.label() + " " + number.value())
-                        .collect(Collectors.joining("  ·  ")),
-                "quiet");
+        var where = line(words().where(snag), "snag-where");
+        var sentence = line(words().sentence(snag), "snag-sentence");
+        var numbers = line(words().numbers(snag, "  ·  "), "quiet");
         var entry = new VBox(where, sentence, numbers, answers(snag));
         numbers.setManaged(!snag.numbers().isEmpty());
         entry.getStyleClass().add("snag-entry");
         entry.setFocusTraversable(true);
-        entry.setAccessibleText(snag.toString());
+        entry.setAccessibleText(words().of(snag));
         entry.setOnMouseClicked(_ -> go.accept(snag));
         entry.setOnKeyPressed(press -> onKey(press, entry, snag));
         return entry;

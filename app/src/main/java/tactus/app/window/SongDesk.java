@@ -11,7 +11,6 @@ import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import tactus.app.demo.DemoSong;
-import tactus.app.words.Words;
 import tactus.app.work.Autosave;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
@@ -21,6 +20,7 @@ import tactus.formats.file.FormatException;
 import tactus.formats.song.OpenedSong;
 import tactus.formats.song.Problem;
 import tactus.formats.song.SongFile;
+import tactus.words.Words;
 
 /** New, open and save; asks before anything unsaved would be lost, and says what went wrong. */
 final class SongDesk {
@@ -113,7 +113,7 @@ final class SongDesk {
     private static String problems(Path file, List<Problem> problems) {
         String shown = problems.stream()
                 .limit(PROBLEMS_SHOWN)
-                .map(problem -> "\n  • " + problem)
+                .map(problem -> "\n  • " + problem.sentence())
                 .collect(Collectors.joining());
         int more = problems.size() - PROBLEMS_SHOWN;
         return Words.of("open.problems", file.getFileName(), problems.size())

@@ -7,7 +7,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import tactus.app.words.Words;
+import tactus.words.Words;
 
 /** One quiet line: what was done, what runs, and whether anything can be heard. Style class {@code status-line}. */
 final class StatusLine extends HBox {

@@ -5,8 +5,8 @@ import java.nio.file.Path;
 import java.util.Optional;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
-import tactus.app.words.Words;
 import tactus.formats.song.SongFile;
+import tactus.words.Words;
 
 /** Asks with the system's own file dialog. */
 final class SystemFileAsker implements FileAsker {

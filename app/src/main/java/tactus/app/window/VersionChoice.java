@@ -2,8 +2,8 @@ package tactus.app.window;
 
 import javafx.scene.control.ComboBox;
 import tactus.app.arrangement.VersionsModel;
-import tactus.app.words.Words;
 import tactus.app.work.Work;
+import tactus.words.Words;
 
 /** The version that is shown, to be changed; takes no room while there is only the full one. */
 final class VersionChoice extends ComboBox<String> {

@@ -18,6 +18,7 @@ import javafx.beans.property.SimpleObjectProperty;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import tactus.core.pitch.NoteSchool;
+import tactus.core.refusal.Refusal;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
 import tactus.core.stroke.RoleSchool;
@@ -74,13 +75,18 @@ public final class Settings {
     private void readHand(Properties kept) {
         try {
             hand.set(new FrettingHand(
-                    Integer.parseInt(kept.getProperty("handSpan", Integer.toString(FrettingHand.USUAL.span()))),
+                    number(kept, "handSpan", FrettingHand.USUAL.span()),
                     Boolean.parseBoolean(kept.getProperty("thumb"))));
-            int scale = Integer.parseInt(kept.getProperty("scaleLength", Integer.toString(scaleLength.get())));
+            int scale = number(kept, "scaleLength", scaleLength.get());
             scaleLength.set((int) new Neck(scale, 0).scaleLength());
-        } catch (IllegalArgumentException unreadable) {
+        } catch (Refusal unreadable) {
             LOG.warn("the measures of the hand cannot be read and are taken as at first", unreadable);
         }
+    }
+
+    private static int number(Properties kept, String key, int usual) {
+        String text = kept.getProperty(key, "");
+        return text.matches("\\d{1,9}") ? Integer.parseInt(text) : usual;
     }
 
     private Properties read() {

@@ -11,10 +11,13 @@ import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import tactus.core.edit.Consequence;
+import tactus.core.edit.Edit;
 import tactus.core.history.History;
 import tactus.core.snag.Snag;
 import tactus.core.snag.Snags;
 import tactus.core.song.Song;
+import tactus.core.statement.Statement;
 import tactus.core.timeline.Timeline;
 
 /** The song that is being worked on, with everything that follows from it. */
@@ -35,6 +38,16 @@ public final class Work {
         }
     }
 
+    /** A song with what was done last to make it; empty for the first one. */
+    private record Step(Song song, Optional<Statement> made) {}
+
+    /**
+     * An edit that was done and of which something came that a person must be told.
+     *
+     * @param before the song in front of it
+     */
+    public record Done(List<Consequence> consequences, Song before, Song after) {}
+
     private final ReadOnlyObjectWrapper<State> state = new ReadOnlyObjectWrapper<>(this, "state");
     private final ReadOnlyObjectWrapper<Optional<Path>> file =
             new ReadOnlyObjectWrapper<>(this, "file", Optional.empty());
@@ -42,7 +55,13 @@ public final class Work {
     private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(this, "canUndo");
     private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper(this, "canRedo");
     private final ReadOnlyIntegerWrapper opened = new ReadOnlyIntegerWrapper(this, "opened");
-    private History<Song> history;
+    private final ReadOnlyObjectWrapper<Optional<Statement>> undoLabel =
+            new ReadOnlyObjectWrapper<>(this, "undoLabel", Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<Statement>> redoLabel =
+            new ReadOnlyObjectWrapper<>(this, "redoLabel", Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<Done>> done =
+            new ReadOnlyObjectWrapper<>(this, "done", Optional.empty());
+    private History<Step> history;
     private Song saved;
     private String typing = "";
 
@@ -54,7 +73,7 @@ public final class Work {
         saved = asSaved;
         typing = "";
         file.set(path);
-        show(History.of(song));
+        show(History.of(new Step(song, Optional.empty())), State.of(song));
         opened.set(opened.get() + 1);
     }
 
@@ -80,19 +99,42 @@ public final class Work {
         unsaved.set(false);
     }
 
-    /** Makes a change that can be undone. */
-    public void change(UnaryOperator<Song> change) {
+    /**
+     * Makes a change that can be undone.
+     *
+     * @throws tactus.core.refusal.Refusal if the song cannot be so; then nothing is changed
+     */
+    public void change(Edit edit) {
         typing = "";
-        show(history.plus(change.apply(song())));
+        take(edit, false);
     }
 
-    /** Makes a change that belongs to what is being typed in {@code field}: all of it is undone at once. */
-    public void type(String field, UnaryOperator<Song> change) {
-        Song next = change.apply(song());
-        if (next.equals(song())) return;
+    /** Makes a change that can be undone; {@code code} and {@code values} are its label. */
+    public void change(String code, UnaryOperator<Song> change, Object... values) {
+        change(Edit.of(code, change, values));
+    }
+
+    /**
+     * Makes a change that belongs to what is being typed in {@code field}: all of it is undone at once.
+     *
+     * @throws tactus.core.refusal.Refusal if the song cannot be so; then nothing is changed
+     */
+    public void type(String field, Edit edit) {
         boolean goesOn = field.equals(typing);
-        typing = field;
-        show(goesOn ? history.amended(next) : history.plus(next));
+        if (take(edit, goesOn)) typing = field;
+    }
+
+    /** The state that would follow is computed first, so that nothing is kept that cannot be laid out. */
+    private boolean take(Edit edit, boolean goesOn) {
+        Song before = song();
+        Song after = edit.appliedTo(before);
+        if (after.equals(before)) return false;
+        State next = State.of(after);
+        var step = new Step(after, Optional.of(edit.label()));
+        show(goesOn ? history.amended(step) : history.plus(step), next);
+        List<Consequence> consequences = edit.consequences(before);
+        if (!consequences.isEmpty()) done.set(Optional.of(new Done(consequences, before, after)));
+        return true;
     }
 
     /** Ends what was being typed, so that the next change is undone by itself. */
@@ -110,12 +152,22 @@ public final class Work {
         show(history.redone());
     }
 
-    private void show(History<Song> next) {
+    private void show(History<Step> next) {
+        show(
+                next,
+                next.present().song().equals(song())
+                        ? state.get()
+                        : State.of(next.present().song()));
+    }
+
+    private void show(History<Step> next, State shown) {
         history = next;
         canUndo.set(next.canUndo());
         canRedo.set(next.canRedo());
-        unsaved.set(!next.present().equals(saved));
-        if (state.get() == null || !state.get().song().equals(next.present())) state.set(State.of(next.present()));
+        undoLabel.set(next.canUndo() ? next.present().made() : Optional.empty());
+        redoLabel.set(next.canRedo() ? next.future().getFirst().made() : Optional.empty());
+        unsaved.set(!shown.song().equals(saved));
+        state.set(shown);
     }
 
     public Song song() {
@@ -161,5 +213,20 @@ public final class Work {
 
     public ReadOnlyBooleanProperty canRedoProperty() {
         return canRedo.getReadOnlyProperty();
+    }
+
+    /** What undo would take back; empty if there is nothing. */
+    public ReadOnlyObjectProperty<Optional<Statement>> undoLabelProperty() {
+        return undoLabel.getReadOnlyProperty();
+    }
+
+    /** What redo would do again; empty if there is nothing. */
+    public ReadOnlyObjectProperty<Optional<Statement>> redoLabelProperty() {
+        return redoLabel.getReadOnlyProperty();
+    }
+
+    /** The last edit of which something came that a person must be told. */
+    public ReadOnlyObjectProperty<Optional<Done>> doneProperty() {
+        return done.getReadOnlyProperty();
     }
 }

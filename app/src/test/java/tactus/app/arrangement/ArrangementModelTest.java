@@ -23,6 +23,7 @@ import tactus.core.song.Assignment;
 import tactus.core.song.Song;
 import tactus.core.time.Meter;
 import tactus.sound.transport.Transport;
+import tactus.words.Words;
 
 class ArrangementModelTest {
 
@@ -40,7 +41,7 @@ class ArrangementModelTest {
 
     private String spans() {
         return model.section().orElseThrow().spans().stream()
-                .map(span -> span.chord() + " " + span.length())
+                .map(span -> span.chord() + " " + Words.value(span.length()))
                 .collect(Collectors.joining(", "));
     }
 
@@ -125,7 +126,7 @@ class ArrangementModelTest {
         order.copySection();
         assertEquals("verse-2 1/0", where());
         assertEquals("Verse 2", model.section().orElseThrow().name());
-        model.change(section -> section.withPasses(1));
+        model.change("edit.section-passes", section -> section.withPasses(1));
         assertEquals(
                 2, work.song().section(new SectionId("verse")).orElseThrow().passes());
     }
@@ -153,7 +154,7 @@ class ArrangementModelTest {
         assertEquals(Optional.of("\"\" is empty: write a chord such as Am7"), harmony.rename(" "));
         assertEquals(
                 Optional.of("a section goes round 1 to 99 times, not 0"),
-                model.change(section -> section.withPasses(0)));
+                model.change("edit.section-passes", section -> section.withPasses(0)));
         assertEquals(Optional.empty(), harmony.lengthen(SpanLength.beats(3)));
         assertEquals("C 3 beats, G/B 1 bar, Am 1 bar, F 1 bar", spans());
     }

@@ -26,11 +26,13 @@ import tactus.core.section.PassChoice;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Stretch;
-import tactus.core.sentence.RuleSentence;
-import tactus.core.snag.Snag;
+import tactus.core.snag.Kind;
 import tactus.core.song.Song;
+import tactus.core.song.Why;
 import tactus.core.timeline.Timeline;
 import tactus.sound.transport.Transport;
+import tactus.words.SongWords;
+import tactus.words.Words;
 
 /** What the panels beside the bars do, without a window; what is wrong is said and nothing is taken. */
 class ArrangementPanelsTest {
@@ -43,7 +45,7 @@ class ArrangementPanelsTest {
     private final ArrangementModel model = parts.arrangement();
 
     private String lastRule() {
-        return RuleSentence.of(work.song(), work.song().rules().getLast());
+        return new SongWords(work.song()).of(work.song().rules().getLast());
     }
 
     private Section section(String id) {
@@ -73,11 +75,11 @@ class ArrangementPanelsTest {
         assertEquals(Optional.empty(), parts.rules().take("Verse: Tin roof, strong"));
         assertEquals(
                 "Verse: Tin roof, strong",
-                RuleSentence.of(work.song(), work.song().rules().get(2)));
+                new SongWords(work.song()).of(work.song().rules().get(2)));
         parts.rules().delete(2);
         assertEquals(
                 "second Verse, last pass: Lantern march",
-                RuleSentence.of(work.song(), work.song().rules().get(2)));
+                new SongWords(work.song()).of(work.song().rules().get(2)));
     }
 
     @ParameterizedTest
@@ -96,7 +98,7 @@ class ArrangementPanelsTest {
         parts.rules().louder(-1);
         assertTrue(work.song().rules().stream()
                 .filter(rule -> rule.play().dynamics().isPresent())
-                .anyMatch(rule -> RuleSentence.where(work.song(), rule.where()).equals(where)));
+                .anyMatch(rule -> new SongWords(work.song()).of(rule.where()).equals(where)));
     }
 
     @ParameterizedTest
@@ -105,7 +107,7 @@ class ArrangementPanelsTest {
         Song before = work.song();
         model.choose(1, 1, 2);
         parts.rules().toggle(event);
-        assertEquals("Verse, chord 3: " + event.word(), lastRule());
+        assertEquals("Verse, chord 3: " + Words.lexicon().word("event", event), lastRule());
         assertEquals(
                 Optional.of(event), model.chosenSpan().orElseThrow().played().what());
         parts.rules().toggle(event);
@@ -119,7 +121,7 @@ class ArrangementPanelsTest {
         parts.rules().assignToChord(99);
         assertEquals("Verse, chord 3: Tin roof", lastRule());
         assertEquals(
-                "what is played",
+                Why.About.WHAT,
                 parts.rules().why().orElseThrow().reasons().getFirst().about());
     }
 
@@ -274,7 +276,7 @@ class ArrangementPanelsTest {
                 List.of("Capo at 0", "Without finger moves", "With a piano", "At most 4 strokes a second"),
                 versions.changes());
         assertSays("1 to 20 strokes", versions.takeMostStrokes(OptionalInt.of(99)));
-        assertTrue(work.snags().stream().anyMatch(snag -> snag.kind() == Snag.Kind.TOO_FAST_FOR_VERSION));
+        assertTrue(work.snags().stream().anyMatch(snag -> snag.kind() == Kind.TOO_FAST_FOR_VERSION));
         versions.show("full");
         assertEquals(Company.ALONE, versions.company());
         versions.showNext();
@@ -308,7 +310,7 @@ class ArrangementPanelsTest {
         model.choose(1, 1, 0);
         assertEquals("2 bars = 8 beats = 2 rounds", parts.harmony().inOtherUnits());
         parts.harmony().addBeats(-2);
-        assertEquals("6 beats = 3/2 rounds", parts.harmony().inOtherUnits());
+        assertEquals("6 beats = 1½ rounds", parts.harmony().inOtherUnits());
         model.choose(3, 1, 0);
         assertEquals("", parts.harmony().inOtherUnits(), "this use has other bars");
     }

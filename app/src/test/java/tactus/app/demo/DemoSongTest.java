@@ -25,6 +25,7 @@ import tactus.core.rule.Rule;
 import tactus.core.rule.What;
 import tactus.core.rule.Where;
 import tactus.core.section.Section;
+import tactus.core.snag.Kind;
 import tactus.core.snag.Snag;
 import tactus.core.snag.Snags;
 import tactus.core.song.Song;
@@ -143,22 +144,22 @@ class DemoSongTest {
                         Meter.parse("2/4"),
                         Meter.parse("7/8")),
                 meters);
-        Set<Snag.Kind> kinds = Stream.of(DemoSong.values())
+        Set<Kind> kinds = Stream.of(DemoSong.values())
                 .map(DemoSong::song)
                 .flatMap(song -> Snags.of(song, Timeline.of(song)).stream())
                 .map(Snag::kind)
                 .collect(Collectors.toSet());
         assertEquals(
                 Set.of(
-                        Snag.Kind.SPANS_DO_NOT_FILL_BARS,
-                        Snag.Kind.PATTERN_CUT,
-                        Snag.Kind.AGAINST_THE_HAND,
-                        Snag.Kind.SHAPE_NOT_ITS_NAME,
-                        Snag.Kind.PLANNED_PART_MISSING,
-                        Snag.Kind.RULES_CONTRADICT,
-                        Snag.Kind.LENGTH_ODD,
-                        Snag.Kind.LENGTH_UNLIKE_SIBLING,
-                        Snag.Kind.SECOND_PART_OFF_CHORD),
+                        Kind.SPANS_DO_NOT_FILL_BARS,
+                        Kind.PATTERN_CUT,
+                        Kind.AGAINST_THE_HAND,
+                        Kind.SHAPE_NOT_ITS_NAME,
+                        Kind.PLANNED_PART_MISSING,
+                        Kind.RULES_CONTRADICT,
+                        Kind.LENGTH_ODD,
+                        Kind.LENGTH_UNLIKE_SIBLING,
+                        Kind.SECOND_PART_OFF_CHORD),
                 kinds);
     }
 }

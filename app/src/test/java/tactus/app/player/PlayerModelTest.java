@@ -155,7 +155,8 @@ class PlayerModelTest {
     @Test
     void anEditWhilePlayingGoesOnWithTheChangedSong() {
         player.playSong();
-        work.change(song -> song.withPattern(pattern("held-strum").withLine("dddd")));
+        work.change(
+                "edit.strokes", song -> song.withPattern(pattern("held-strum").withLine("dddd")));
         verify(transport).replace(any());
         assertTrue(player.isPlaying());
     }
@@ -172,7 +173,8 @@ class PlayerModelTest {
 
     @Test
     void anEditOrAnotherSpeedWhileNothingPlaysPlaysNothing() {
-        work.change(song -> song.withPattern(pattern("held-strum").withLine("dddd")));
+        work.change(
+                "edit.strokes", song -> song.withPattern(pattern("held-strum").withLine("dddd")));
         player.speedProperty().set(0.5);
         verify(transport, never()).replace(any());
         verify(transport, never()).play(any());
@@ -181,7 +183,7 @@ class PlayerModelTest {
     @Test
     void playingStopsWhenWhatIsPlayedIsTakenAway() {
         player.playPattern(pattern("tin-roof"));
-        work.change(song -> song.withoutPattern(new PatternId("tin-roof")));
+        work.change("edit.delete", song -> song.withoutPattern(new PatternId("tin-roof")));
         assertFalse(player.isPlaying());
         verify(transport).stop();
     }

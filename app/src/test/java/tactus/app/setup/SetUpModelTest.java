@@ -15,6 +15,7 @@ import tactus.core.capo.CapoPlan;
 import tactus.core.harmony.Chord;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Spelling;
+import tactus.core.snag.SnagPlace;
 
 /** Facts, guitar, capo plan and changes, without a window. */
 class SetUpModelTest {
@@ -90,7 +91,7 @@ class SetUpModelTest {
         assertEquals(7, model.wrongShapes().size());
         model.findShapes();
         assertEquals(List.of(), model.wrongShapes());
-        assertTrue(fixture.work.snags().stream().noneMatch(snag -> snag.where().startsWith("Chord")));
+        assertTrue(fixture.work.snags().stream().noneMatch(snag -> snag.place() instanceof SnagPlace.InChord));
         fixture.work.undo();
         assertEquals(7, model.wrongShapes().size());
     }
@@ -105,7 +106,7 @@ class SetUpModelTest {
 
     @Test
     void chordsThatSectionsNameAndNobodyHoldsGetAShape() {
-        fixture.work.change(song -> song.withoutChord("F"));
+        fixture.work.change("edit.delete", song -> song.withoutChord("F"), "F");
         assertEquals(List.of("F"), model.chordsWithoutShape());
         model.findShapes();
         assertTrue(fixture.song().chord("F").isPresent());
@@ -117,9 +118,11 @@ class SetUpModelTest {
         assertEquals(1, fixture.waiting.size());
         fixture.compute();
         CapoPlan plan = capo.planProperty().get().orElseThrow();
-        fixture.work.change(song -> song.withPattern(song.patterns().getFirst().withName("Other")));
+        fixture.work.change(
+                "edit.pattern-name",
+                song -> song.withPattern(song.patterns().getFirst().withName("Other")));
         assertEquals(0, fixture.waiting.size());
-        fixture.work.change(song -> song.withoutChord("F"));
+        fixture.work.change("edit.delete", song -> song.withoutChord("F"), "F");
         fixture.compute();
         assertFalse(plan == capo.planProperty().get().orElseThrow());
     }
@@ -127,7 +130,7 @@ class SetUpModelTest {
     @Test
     void aPlanThatTypingHasOvertakenIsGivenUp() {
         var capo = new CapoModel(fixture.work, fixture.settings, fixture.waiting::add);
-        fixture.work.change(song -> song.withoutChord("F"));
+        fixture.work.change("edit.delete", song -> song.withoutChord("F"), "F");
         assertEquals(2, fixture.waiting.size());
         fixture.waiting.getFirst().get().run();
         assertTrue(capo.planProperty().get().isEmpty());

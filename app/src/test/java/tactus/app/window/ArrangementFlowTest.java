@@ -34,7 +34,7 @@ import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 import tactus.core.pattern.PatternId;
 import tactus.core.section.SectionId;
-import tactus.core.snag.Snag;
+import tactus.core.snag.Kind;
 import tactus.core.song.Assignment;
 
 /** A teacher lays a song out and assigns patterns. */
@@ -51,11 +51,14 @@ class ArrangementFlowTest extends WindowTest {
 
     @Test
     void ofALongSectionThePageIsShownThatTheChosenChordIsOn() {
-        robot.interact(() -> work.change(song -> song.withSection(
-                new SectionId("intro"),
-                section -> section.withBars(
-                                Collections.nCopies(200, section.bars().getFirst()))
-                        .withSpans(Collections.nCopies(200, section.spans().getFirst())))));
+        robot.interact(() -> work.change(
+                "edit.chords",
+                song -> song.withSection(
+                        new SectionId("intro"),
+                        section -> section.withBars(
+                                        Collections.nCopies(200, section.bars().getFirst()))
+                                .withSpans(
+                                        Collections.nCopies(200, section.spans().getFirst())))));
         assertEquals(64, robot.lookup(".bar-view").queryAll().size());
         for (int line = 0; line < 20; line++) press(DOWN);
         assertEquals(81, window.player().startBarProperty().get());
@@ -86,7 +89,7 @@ class ArrangementFlowTest extends WindowTest {
     void chordsAreChangedLengthenedAddedAndRemovedByKey() {
         press(RIGHT, EQUALS);
         assertEquals("C 1 bar, G/B 5 beats, Am 1 bar, F 1 bar", spans("intro"));
-        assertEquals(Snag.Kind.SPANS_DO_NOT_FILL_BARS, work.snags().getFirst().kind());
+        assertEquals(Kind.SPANS_DO_NOT_FILL_BARS, work.snags().getFirst().kind());
         press(MINUS);
         assertEquals("C 1 bar, G/B 1 bar, Am 1 bar, F 1 bar", spans("intro"));
         press(MINUS, MINUS, INSERT, ENTER);

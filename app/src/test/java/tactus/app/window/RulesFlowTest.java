@@ -35,7 +35,9 @@ import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.arrangement.RulesModel;
 import tactus.core.section.Stretch;
 import tactus.core.sentence.RuleSentence;
-import tactus.core.snag.Snag;
+import tactus.core.snag.Kind;
+import tactus.words.SongWords;
+import tactus.words.Words;
 
 /** A teacher writes rules, exceptions and versions beside the bars, and reads the sums. */
 class RulesFlowTest extends WindowTest {
@@ -46,7 +48,7 @@ class RulesFlowTest extends WindowTest {
     }
 
     private String lastRule() {
-        return RuleSentence.of(song(), song().rules().getLast());
+        return new SongWords(song()).of(song().rules().getLast());
     }
 
     private RulesModel rules() {
@@ -115,7 +117,7 @@ class RulesFlowTest extends WindowTest {
         assertEquals("Intro, chord 2: stop and count", lastRule());
         assertEquals("C | G/B. | Am | F", text("#harmony-line"));
         press(S, PERIOD);
-        assertTrue(song().rules().contains(RuleSentence.parse(song(), "Intro: rather soft")));
+        assertTrue(song().rules().contains(new RuleSentence(Words.lexicon(), song()).parse("Intro: rather soft")));
         chord(ALT, DIGIT3);
         assertEquals("Intro, chord 2: Tin roof", lastRule());
         chord(ALT, Y);
@@ -158,7 +160,7 @@ class RulesFlowTest extends WindowTest {
         fill("#marks-voice", "1-2, 4.3");
         press(ENTER);
         assertEquals(
-                List.of(Stretch.bars(1, 2), Stretch.parse("4.3")),
+                List.of(Stretch.bars(1, 2), Stretch.ofCode("4.3")),
                 section("intro").voice());
         fill("#marks-voice", "1-2, 4.x");
         press(ENTER);
@@ -182,7 +184,7 @@ class RulesFlowTest extends WindowTest {
         fill("#sums-recording", "4:10");
         press(ENTER);
         assertTrue(text("#sums-comparison").startsWith("+12.2 s"), text("#sums-comparison"));
-        assertTrue(work.snags().stream().anyMatch(snag -> snag.kind() == Snag.Kind.NOT_AS_LONG_AS_RECORDING));
+        assertTrue(work.snags().stream().anyMatch(snag -> snag.kind() == Kind.NOT_AS_LONG_AS_RECORDING));
     }
 
     @Test

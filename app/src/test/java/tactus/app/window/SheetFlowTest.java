@@ -64,9 +64,11 @@ class SheetFlowTest extends WindowTest {
 
     @Test
     void aSoundFileInTheMakingCanBeCancelledAndLeavesNothing() throws Exception {
-        robot.interact(() -> work.change(song -> song.withOrder(Collections.nCopies(40, song.order()).stream()
-                .flatMap(order -> order.stream())
-                .toList())));
+        robot.interact(() -> work.change(
+                "edit.add-entry",
+                song -> song.withOrder(Collections.nCopies(40, song.order()).stream()
+                        .flatMap(order -> order.stream())
+                        .toList())));
         export("#button-export-wav", "walk.wav");
         click("#cancel-task");
         waitForStatus("Cancelled; no file was written.");

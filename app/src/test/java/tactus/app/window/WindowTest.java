@@ -28,6 +28,7 @@ import tactus.core.pattern.PatternId;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.song.Song;
+import tactus.words.Words;
 
 /** The real window with a demo song, used with real keys and clicks, offscreen. */
 abstract class WindowTest {
@@ -88,7 +89,7 @@ abstract class WindowTest {
     /** The chords of a section as written: {@code C 1 bar, G 2 beats}. */
     String spans(String section) {
         return section(section).spans().stream()
-                .map(span -> span.chord() + " " + span.length())
+                .map(span -> span.chord() + " " + Words.value(span.length()))
                 .collect(Collectors.joining(", "));
     }
 

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import tactus.app.demo.DemoSong;
+import tactus.core.edit.Edit;
 import tactus.core.song.Song;
 
 class WorkTest {
@@ -14,11 +15,13 @@ class WorkTest {
     private final Work work = new Work(Song.empty("First"));
 
     private void title(String title) {
-        work.change(song -> song.withFacts(song.facts().withTitle(title)));
+        work.change("edit.title", song -> song.withFacts(song.facts().withTitle(title)));
     }
 
     private void type(String title) {
-        work.type("title", song -> song.withFacts(song.facts().withTitle(title)));
+        work.type(
+                "title",
+                Edit.of("edit.title", song -> song.withFacts(song.facts().withTitle(title))));
     }
 
     private String title() {
@@ -50,7 +53,7 @@ class WorkTest {
     @Test
     void whatIsTypedAfterAnotherChangeIsAStepOfItsOwn() {
         type("S");
-        work.change(song -> song.withFacts(song.facts().withNote("note")));
+        work.change("edit.note", song -> song.withFacts(song.facts().withNote("note")));
         type("Se");
         work.undo();
         assertEquals("S", title());
@@ -86,7 +89,7 @@ class WorkTest {
         work.begin(demo);
         assertEquals(131, work.timeline().bars().size());
         assertFalse(work.snags().isEmpty());
-        work.change(song -> song.withOrder(song.order().subList(0, 1)));
+        work.change("edit.remove-entry", song -> song.withOrder(song.order().subList(0, 1)));
         assertEquals(8, work.timeline().bars().size());
     }
 }

@@ -22,13 +22,6 @@ public final class CapoSums {
         double cost() {
             return CapoPlan.cramp(tunedDown, capo) + 0.3 * capo;
         }
-
-        /** {@code capo 4}, {@code no capo, strings 1 down}. */
-        @Override
-        public String toString() {
-            String place = capo == 0 ? "no capo" : "capo " + capo;
-            return tunedDown == 0 ? place : place + ", strings " + tunedDown + " down";
-        }
     }
 
     /** Every way to make shapes in {@code shapes} sound in {@code sounding}, the best first. */

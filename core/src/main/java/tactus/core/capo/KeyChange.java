@@ -5,7 +5,10 @@ import java.util.List;
 import java.util.Optional;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
+import tactus.core.refusal.Refusal;
 import tactus.core.song.Song;
+import tactus.core.statement.Statement;
+import tactus.core.time.Quantity;
 
 /**
  * The three answers to a key change within a song, compared.
@@ -28,7 +31,7 @@ public record KeyChange(int semitones, List<Answer> answers) {
      * @param possible whether the neck allows it
      * @param ease how easy the part is then, from 100 to 0
      */
-    public record Answer(Kind kind, String sentence, boolean possible, int ease) {}
+    public record Answer(Kind kind, Statement sentence, boolean possible, int ease) {}
 
     public KeyChange {
         answers = List.copyOf(answers);
@@ -38,11 +41,11 @@ public record KeyChange(int semitones, List<Answer> answers) {
      * Compares the answers for a part of {@code song} that lies {@code semitones} higher.
      *
      * @param plan the plan of the song
-     * @throws IllegalArgumentException if it is not a change by 1 to 11 semitones, up or down
+     * @throws Refusal if it is not a change by 1 to 11 semitones, up or down
      */
     public static KeyChange of(Song song, CapoPlan plan, int semitones) {
         if (semitones == 0 || Math.abs(semitones) > 11) {
-            throw new IllegalArgumentException("a key changes by 1 to 11 semitones up or down, was " + semitones);
+            throw new Refusal("key-change.changes-semitones", semitones);
         }
         Instrument instrument = song.facts().instrument();
         Key after = song.facts().key().plus(semitones);
@@ -51,7 +54,7 @@ public record KeyChange(int semitones, List<Answer> answers) {
         answers.add(otherShapes(plan, instrument, after, semitones));
         answers.add(new Answer(
                 Kind.LEAVE_OUT,
-                "leave it out: the part stays in " + song.facts().key() + ", nothing new to learn",
+                Statement.of("key-change.leave-out", song.facts().key()),
                 true,
                 plan.current().map(CapoChoice::ease).orElse(0)));
         return new KeyChange(semitones, answers);
@@ -61,11 +64,8 @@ public record KeyChange(int semitones, List<Answer> answers) {
         int capo = instrument.capo() + semitones;
         boolean possible = capo >= 0 && capo <= Instrument.HIGHEST_CAPO;
         int ease = plan.current().map(now -> moved(now, capo)).orElse(0);
-        String sentence = possible
-                ? "move the capo to " + capo + ": the same shapes sound in " + after
-                        + "; it needs a pause of a few seconds"
-                        + (capo > CapoPlan.CRAMPED_ABOVE ? ", and the hand is cramped there" : "")
-                : "the capo cannot go to " + capo;
+        String move = capo > CapoPlan.CRAMPED_ABOVE ? "key-change.capo-cramped" : "key-change.capo";
+        Statement sentence = possible ? Statement.of(move, capo, after) : Statement.of("key-change.no-capo", capo);
         return new Answer(Kind.MOVE_CAPO, sentence, possible, possible ? ease : 0);
     }
 
@@ -79,13 +79,13 @@ public record KeyChange(int semitones, List<Answer> answers) {
         int capo = Math.floorMod(instrument.capo() - semitones, 12);
         Optional<CapoChoice> shapes = plan.at(instrument.tunedDown(), capo);
         if (shapes.isEmpty()) {
-            return new Answer(Kind.OTHER_SHAPES, "no hand holds the shapes for " + after, false, 0);
+            return new Answer(Kind.OTHER_SHAPES, Statement.of("key-change.no-shapes", after), false, 0);
         }
         CapoChoice choice = shapes.get();
         double cost =
                 choice.shapeCost() + choice.changeCost() + CapoPlan.cramp(instrument.tunedDown(), instrument.capo());
-        String barres = choice.barres() == 1 ? "1 barre" : choice.barres() + " barres";
-        String sentence = "other shapes, in " + choice.shapesKey() + ": they sound in " + after + " with " + barres;
+        Statement sentence = Statement.of(
+                "key-change.shapes", choice.shapesKey(), after, Quantity.of(Quantity.Unit.BARRE, choice.barres()));
         return new Answer(Kind.OTHER_SHAPES, sentence, true, (int) Math.max(0, Math.round(100 - 1.5 * cost)));
     }
 }

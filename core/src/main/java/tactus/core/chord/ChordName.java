@@ -33,7 +33,7 @@ public record ChordName(NoteName root, Quality quality, NoteName bass) {
     /**
      * Reads a name in any of the forms teachers write: {@code Am7}, {@code A-7}, {@code C(9)}, {@code F#°7}, {@code G/B}.
      *
-     * @throws tactus.core.time.NotationException if it cannot be read; it says where, and the nearest readable names
+     * @throws tactus.core.refusal.NotationException if it cannot be read; it says where, and the nearest readable names
      */
     public static ChordName parse(String text) {
         return parse(text, NoteSchool.INTERNATIONAL);

@@ -7,7 +7,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import tactus.core.pitch.NoteName;
 import tactus.core.pitch.NoteSchool;
-import tactus.core.time.NotationException;
+import tactus.core.refusal.NotationException;
 
 /** Reads the name of a chord, part by part. */
 final class ChordNameReader {
@@ -70,12 +70,10 @@ final class ChordNameReader {
 
     static ChordName read(String typed, NoteSchool school) {
         String text = typed.strip();
-        if (text.isEmpty()) throw new NotationException("is empty: write a chord such as Am7", typed, 0);
+        if (text.isEmpty()) throw new NotationException("chord-name-reader.empty-write", typed, 0);
         if (text.length() > ChordName.LONGEST) {
             throw new NotationException(
-                    "has " + text.length() + " characters, and a chord's name at most " + ChordName.LONGEST,
-                    typed,
-                    ChordName.LONGEST);
+                    "chord-name-reader.characters-most", typed, ChordName.LONGEST, text.length(), ChordName.LONGEST);
         }
         var reader = new ChordNameReader(text, school);
         if (reader.start == 0) throw NearestNames.noRoot(text, school);
@@ -92,7 +90,7 @@ final class ChordNameReader {
             }
             if (!readPart()) throw NearestNames.unreadable(text, at, school);
         }
-        if (brackets != 0) throw new NotationException("has a bracket without its partner", text, text.length());
+        if (brackets != 0) throw new NotationException("chord-name-reader.bracket-without", text, text.length());
         return new ChordName(root, reading.quality(), bass);
     }
 
@@ -121,10 +119,9 @@ final class ChordNameReader {
         if (bass.pitchClass() == root.pitchClass()) {
             String said = text.substring(from);
             String plain = text.substring(0, at).strip();
-            String same = bass.equals(root)
-                    ? " names its root as the bass"
-                    : " has " + said + " in the bass, which is its root";
-            throw new NotationException(same.strip() + ": write " + plain, text, from);
+            throw bass.equals(root)
+                    ? new NotationException("chord-name-reader.root-as-bass", text, from, plain)
+                    : new NotationException("chord-name-reader.root-in-bass", text, from, said, plain);
         }
         return bass;
     }

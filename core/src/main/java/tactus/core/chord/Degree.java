@@ -4,36 +4,34 @@ import tactus.core.pitch.NoteName;
 
 /** A note of a chord by its place above the root: {@code b3} is the minor third. In the order in which they are named. */
 public enum Degree {
-    ROOT("1", 0, 0, "root"),
-    TWO("2", 2, 1, "second"),
-    FLAT_THREE("b3", 3, 2, "minor third"),
-    THREE("3", 4, 2, "major third"),
-    FOUR("4", 5, 3, "fourth"),
-    FLAT_FIVE("b5", 6, 4, "flat fifth"),
-    FIVE("5", 7, 4, "fifth"),
-    SHARP_FIVE("#5", 8, 4, "sharp fifth"),
-    SIX("6", 9, 5, "sixth"),
-    DIMINISHED_SEVEN("bb7", 9, 6, "diminished seventh"),
-    FLAT_SEVEN("b7", 10, 6, "minor seventh"),
-    SEVEN("7", 11, 6, "major seventh"),
-    FLAT_NINE("b9", 1, 1, "flat ninth"),
-    NINE("9", 2, 1, "ninth"),
-    SHARP_NINE("#9", 3, 1, "sharp ninth"),
-    ELEVEN("11", 5, 3, "eleventh"),
-    SHARP_ELEVEN("#11", 6, 3, "sharp eleventh"),
-    FLAT_THIRTEEN("b13", 8, 5, "flat thirteenth"),
-    THIRTEEN("13", 9, 5, "thirteenth");
+    ROOT("1", 0, 0),
+    TWO("2", 2, 1),
+    FLAT_THREE("b3", 3, 2),
+    THREE("3", 4, 2),
+    FOUR("4", 5, 3),
+    FLAT_FIVE("b5", 6, 4),
+    FIVE("5", 7, 4),
+    SHARP_FIVE("#5", 8, 4),
+    SIX("6", 9, 5),
+    DIMINISHED_SEVEN("bb7", 9, 6),
+    FLAT_SEVEN("b7", 10, 6),
+    SEVEN("7", 11, 6),
+    FLAT_NINE("b9", 1, 1),
+    NINE("9", 2, 1),
+    SHARP_NINE("#9", 3, 1),
+    ELEVEN("11", 5, 3),
+    SHARP_ELEVEN("#11", 6, 3),
+    FLAT_THIRTEEN("b13", 8, 5),
+    THIRTEEN("13", 9, 5);
 
     private final String sign;
     private final int semitones;
     private final int letters;
-    private final String word;
 
-    Degree(String sign, int semitones, int letters, String word) {
+    Degree(String sign, int semitones, int letters) {
         this.sign = sign;
         this.semitones = semitones;
         this.letters = letters;
-        this.word = word;
     }
 
     /** As it is written: {@code b3}, {@code #11}. */
@@ -44,11 +42,6 @@ public enum Degree {
     /** Its distance above the root within an octave, from 0 to 11. */
     public int semitones() {
         return semitones;
-    }
-
-    /** As it is said: {@code minor third}. */
-    public String word() {
-        return word;
     }
 
     public boolean isThird() {

@@ -1,11 +1,10 @@
 package tactus.core.chord;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import tactus.core.pitch.NoteName;
+import tactus.core.statement.Statement;
 
 /**
  * A name that fits what sounds.
@@ -15,30 +14,29 @@ import tactus.core.pitch.NoteName;
  */
 public record NameGuess(ChordName name, Set<Degree> missing, double cost) {
 
-    /** Why it is called so, as a sentence: {@code The fifth is left out; E, the major third, lies lowest.} */
-    public String reason() {
-        var parts = new ArrayList<String>();
-        parts.add(missing.isEmpty() ? "every note of the name is there" : leftOut() + " left out");
-        bass().ifPresent(parts::add);
-        String sentence = String.join("; ", parts);
-        return Character.toUpperCase(sentence.charAt(0)) + sentence.substring(1) + ".";
+    /** Why it is called so: which notes are left out, and what lies lowest. */
+    public List<Statement> reasons() {
+        Statement notes = missing.isEmpty()
+                ? Statement.of("name.whole")
+                : Statement.of(
+                        "name.left-out",
+                        missing.size(),
+                        missing.stream().sorted().toList());
+        return lowest().map(bass -> List.of(notes, bass)).orElse(List.of(notes));
     }
 
-    private String leftOut() {
-        List<String> words =
-                missing.stream().map(degree -> "the " + degree.word()).toList();
-        return String.join(" and ", words) + (words.size() == 1 ? " is" : " are");
-    }
-
-    private Optional<String> bass() {
-        if (!name.isSlash())
-            return missing.contains(Degree.ROOT) ? Optional.empty() : Optional.of("its root lies lowest");
+    private Optional<Statement> lowest() {
+        if (!name.isSlash()) {
+            return missing.contains(Degree.ROOT) ? Optional.empty() : Optional.of(Statement.of("name.root-lowest"));
+        }
         NoteName bass = name.bass();
         int interval = Math.floorMod(bass.pitchClass() - name.root().pitchClass(), 12);
-        String role = name.quality().degrees().stream()
+        List<Degree> role = name.quality().degrees().stream()
                 .filter(degree -> degree.semitones() == interval)
-                .map(degree -> "the " + degree.word())
-                .collect(Collectors.joining());
-        return Optional.of(bass + ", " + (role.isEmpty() ? "not one of its notes" : role) + ", lies lowest");
+                .toList();
+        return Optional.of(
+                role.isEmpty()
+                        ? Statement.of("name.foreign-lowest", bass)
+                        : Statement.of("name.degree-lowest", bass, role.getFirst()));
     }
 }

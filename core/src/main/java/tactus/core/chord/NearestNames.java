@@ -9,7 +9,7 @@ import java.util.Set;
 import java.util.stream.Stream;
 import tactus.core.pitch.NoteName;
 import tactus.core.pitch.NoteSchool;
-import tactus.core.time.NotationException;
+import tactus.core.refusal.NotationException;
 
 /** Says why a chord's name cannot be read, and which names that can be read lie nearest. */
 final class NearestNames {
@@ -21,41 +21,30 @@ final class NearestNames {
     static NotationException noRoot(String text, NoteSchool school) {
         char first = text.charAt(0);
         if (first == 'H') {
-            return new NotationException(
-                    "begins with H, which schools that call B natural H write: write B" + text.substring(1)
-                            + ", or have B natural called H",
-                    text,
-                    0);
+            return new NotationException("nearest-names.begins-h", text, 0, text.substring(1));
         }
         String root = Character.toString(Character.toUpperCase(first));
-        String reason = NoteName.lengthIn(root, 0, school) > 0
-                ? "begins with a small letter; the nearest names are "
-                : "does not begin with a note from A to G; the nearest names are ";
-        return new NotationException(reason + nearest(root + text.substring(1), school), text, 0);
+        String code = NoteName.lengthIn(root, 0, school) > 0 ? "nearest-names.small-letter" : "nearest-names.no-root";
+        return new NotationException(code, text, 0, nearest(root + text.substring(1), school));
     }
 
     static NotationException noBass(String text, int index, NoteSchool school) {
         String rest = text.substring(index);
-        String fault = rest.length() == 1 ? "names the bass " + rest : "names a bass \"" + rest + "\"";
-        return new NotationException(
-                fault + ", which is no note; the nearest names are " + nearest(text, school), text, index);
+        return new NotationException("nearest-names.bass", text, index, rest, nearest(text, school));
     }
 
     static NotationException unreadable(String text, int index, NoteSchool school) {
         return new NotationException(
-                "cannot be read from \"" + text.substring(index) + "\" on; the nearest names are "
-                        + nearest(text, school),
-                text,
-                index);
+                "nearest-names.read-on", text, index, text.substring(index), nearest(text, school));
     }
 
-    private static String nearest(String text, NoteSchool school) {
+    private static List<String> nearest(String text, NoteSchool school) {
         Set<String> names = new LinkedHashSet<>();
         candidates(text, school)
                 .sorted(Comparator.comparingInt(name -> distance(text, name)))
                 .limit(SHOWN)
                 .forEach(names::add);
-        return String.join(", ", names);
+        return List.copyOf(names);
     }
 
     private static Stream<String> candidates(String text, NoteSchool school) {

@@ -3,6 +3,7 @@ package tactus.core.comparison;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import tactus.core.harmony.Span;
 import tactus.core.harmony.SpanLength;
 import tactus.core.section.Section;
@@ -36,20 +37,14 @@ public record SideBySide(List<Line> lines) {
     /**
      * A chord on one side or both.
      *
-     * @param leftSpan its index on the left, from 0; -1 where there is none
+     * @param leftSpan its index on the left, from 0; empty where there is none
      * @param rightSpan its index on the right
      */
-    public record Line(Kind kind, Optional<Held> left, Optional<Held> right, int leftSpan, int rightSpan) {}
+    public record Line(
+            Kind kind, Optional<Held> left, Optional<Held> right, OptionalInt leftSpan, OptionalInt rightSpan) {}
 
     /** A chord with its length and the bar, from 1, in which it starts. */
-    public record Held(String chord, SpanLength length, int bar) {
-
-        /** Returns {@code bar 3: Am, 1 bar}. */
-        @Override
-        public String toString() {
-            return "bar " + bar + ": " + chord + ", " + length;
-        }
-    }
+    public record Held(String chord, SpanLength length, int bar) {}
 
     private static final int ONE_SIDE = 3;
 
@@ -66,7 +61,8 @@ public record SideBySide(List<Line> lines) {
         return aligned(held(left, leftRound), held(right, rightRound));
     }
 
-    private static List<Held> held(Section section, Length round) {
+    /** The chords of a section with their lengths and the bars in which they start. */
+    public static List<Held> held(Section section, Length round) {
         BarLines bars = section.barLines();
         List<Length> edges = section.edges(round);
         var held = new ArrayList<Held>();
@@ -101,12 +97,17 @@ public record SideBySide(List<Line> lines) {
         return lines;
     }
 
-    private static int moved(int span, int by) {
-        return span < 0 ? span : span + by;
+    private static OptionalInt moved(OptionalInt span, int by) {
+        return span.isEmpty() ? span : OptionalInt.of(span.getAsInt() + by);
     }
 
     private static Line both(List<Held> left, List<Held> right, int i, int j) {
-        return new Line(kind(left.get(i), right.get(j)), Optional.of(left.get(i)), Optional.of(right.get(j)), i, j);
+        return new Line(
+                kind(left.get(i), right.get(j)),
+                Optional.of(left.get(i)),
+                Optional.of(right.get(j)),
+                OptionalInt.of(i),
+                OptionalInt.of(j));
     }
 
     private static List<Line> between(List<Held> left, List<Held> right) {
@@ -136,8 +137,19 @@ public record SideBySide(List<Line> lines) {
             if (both) {
                 lines.add(both(left, right, i++, j++));
             } else if (onLeft) {
-                lines.add(new Line(Kind.ONLY_LEFT, Optional.of(left.get(i)), Optional.empty(), i++, -1));
-            } else lines.add(new Line(Kind.ONLY_RIGHT, Optional.empty(), Optional.of(right.get(j)), -1, j++));
+                lines.add(new Line(
+                        Kind.ONLY_LEFT,
+                        Optional.of(left.get(i)),
+                        Optional.empty(),
+                        OptionalInt.of(i++),
+                        OptionalInt.empty()));
+            } else
+                lines.add(new Line(
+                        Kind.ONLY_RIGHT,
+                        Optional.empty(),
+                        Optional.of(right.get(j)),
+                        OptionalInt.empty(),
+                        OptionalInt.of(j++)));
         }
         return lines;
     }

@@ -8,6 +8,7 @@ import java.util.Set;
 import tactus.core.groove.Drum;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.rhythm.Syncopation;
+import tactus.core.statement.Statement;
 import tactus.core.time.Grid;
 
 /**
@@ -100,18 +101,18 @@ final class BestPlacements {
         return slots.stream().allMatch(slot -> slots.contains((slot + half) % grid.size()));
     }
 
-    private List<String> reasons(List<Integer> slots, boolean alike) {
-        var reasons = new ArrayList<String>();
+    private List<Statement> reasons(List<Integer> slots, boolean alike) {
+        var reasons = new ArrayList<Statement>();
         long onBeats = slots.stream()
                 .filter(slot -> grid.slots().get(slot).startsBeat())
                 .count();
-        reasons.add(onBeats + " of " + slots.size() + " strokes on felt beats");
+        reasons.add(Statement.of("placement.on-beats", onBeats, slots.size()));
         if (!snare.isEmpty()) {
             long struck = slots.stream().filter(snare::contains).count();
-            reasons.add(struck + " of " + snare.size() + " snare hits are struck");
+            reasons.add(Statement.of("placement.snare", struck, snare.size()));
         }
-        reasons.add("syncopation " + syncopation.of(slots));
-        if (alike) reasons.add("the second half is like the first");
+        reasons.add(Statement.of("placement.syncopation", syncopation.of(slots)));
+        if (alike) reasons.add(Statement.of("placement.halves-alike"));
         return reasons;
     }
 }

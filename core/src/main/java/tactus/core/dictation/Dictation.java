@@ -2,7 +2,10 @@ package tactus.core.dictation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import tactus.core.language.Lexicon;
 import tactus.core.stroke.Direction;
+import tactus.core.stroke.Stroke;
 
 /**
  * A pattern as it is spoken: {@code D U U D D U}, {@code down, down up}, {@code 1, 2 and, and 4}. Strokes stand in order;
@@ -28,11 +31,11 @@ public record Dictation(String text, List<SpokenStroke> strokes, List<SpokenCoun
      * strokes, on their own or alone. What is counted in brackets is not struck. After {@code no} the phrase before it
      * is taken back.
      *
-     * @throws tactus.core.time.NotationException if a word is not known, a bracket stays open, nothing is said, or more
+     * @throws tactus.core.refusal.NotationException if a word is not known, a bracket stays open, nothing is said, or more
      *     than 256 strokes are
      */
-    public static Dictation parse(String text) {
-        return PickedLine.isOne(text) ? PickedLine.read(text) : new DictationReader(text).read();
+    public static Dictation parse(String text, Lexicon lexicon) {
+        return PickedLine.isOne(text) ? PickedLine.read(text) : new DictationReader(text, lexicon).read();
     }
 
     /** The same with other strokes, as a change that would mend it. */
@@ -54,8 +57,11 @@ public record Dictation(String text, List<SpokenStroke> strokes, List<SpokenCoun
         return with(changed);
     }
 
-    /** The strokes said back in words: {@code down up up down}. */
-    public String words() {
-        return String.join(" ", strokes.stream().map(SpokenStroke::word).toList());
+    /** What is said, but for the place in the text: two dictations that say the same are said the same. */
+    List<Said> said() {
+        return strokes.stream().map(SpokenStroke::said).toList();
     }
+
+    /** A stroke as it was said. */
+    record Said(Stroke form, boolean isCounted, Optional<Direction> direction) {}
 }

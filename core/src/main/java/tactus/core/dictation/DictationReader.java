@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import tactus.core.language.Lexicon;
+import tactus.core.refusal.NotationException;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Force;
 import tactus.core.stroke.Miss;
@@ -13,18 +15,14 @@ import tactus.core.stroke.Reach;
 import tactus.core.stroke.Stroke;
 import tactus.core.stroke.Strum;
 import tactus.core.stroke.Touch;
-import tactus.core.time.NotationException;
 
 /** Reads a dictation word by word. */
 final class DictationReader {
 
-    private static final Pattern WORD = Pattern.compile(
-            "pinch\\s+[\\w:]+(?:-[\\w:]+)*|strings\\s+\\d+\\s*(?:to|-)\\s*\\d+|string\\s+\\d+(?:\\s+fret\\s+\\d+)?"
-                    + "|ring\\s+finger|let\\s+ring|palm[\\s-]*mut(?:ed|ing|e)\\b|[A-Za-z]+|\\d+|[^\\sA-Za-z0-9]",
-            Pattern.CASE_INSENSITIVE);
     private static final Pattern TOGETHER = Pattern.compile("[dux]{2,}");
 
     private final String text;
+    private final SpokenWords words;
     private final List<SpokenStroke> strokes = new ArrayList<>();
     private final List<SpokenCount> counts = new ArrayList<>();
     private int phraseStart;
@@ -35,17 +33,18 @@ final class DictationReader {
     private int strokesWhenOpened;
     private int countsWhenOpened;
 
-    DictationReader(String text) {
+    DictationReader(String text, Lexicon lexicon) {
         this.text = text;
+        words = new SpokenWords(lexicon);
     }
 
     Dictation read() {
-        var words = WORD.matcher(text);
-        while (words.find()) read(words.group().toLowerCase(Locale.ROOT), words.start());
-        if (open >= 0) throw new NotationException("has a bracket that is not closed", text, open);
+        var found = words.word().matcher(text);
+        while (found.find()) read(found.group().toLowerCase(Locale.ROOT), found.start());
+        if (open >= 0) throw new NotationException("dictation-reader.bracket-closed", text, open);
         Dictation read = new SaidCounts(text, strokes, counts).joined();
         if (read.strokes().isEmpty()) {
-            throw new NotationException("says no stroke: write D U or down up", text, 0);
+            throw new NotationException("dictation-reader.says-stroke", text, 0);
         }
         checkNumber(read.strokes(), text);
         return read;
@@ -54,9 +53,11 @@ final class DictationReader {
     static void checkNumber(List<SpokenStroke> strokes, String text) {
         if (strokes.size() <= Dictation.MOST_STROKES) return;
         throw new NotationException(
-                "says " + strokes.size() + " strokes, more than " + Dictation.MOST_STROKES,
+                "dictation-reader.says-strokes",
                 text,
-                strokes.get(Dictation.MOST_STROKES).index());
+                strokes.get(Dictation.MOST_STROKES).index(),
+                strokes.size(),
+                Dictation.MOST_STROKES);
     }
 
     private void read(String word, int index) {
@@ -64,37 +65,38 @@ final class DictationReader {
             for (int i = 0; i < word.length(); i++) read(word.substring(i, i + 1), index + i);
             return;
         }
-        Optional<Stroke> stroke = Lexicon.stroke(word, text, index);
-        if (stroke.isPresent()) stroke(stroke.get(), Lexicon.direction(word), index);
-        else if (Lexicon.count(word).isPresent()) count(Lexicon.count(word).get(), index);
+        Optional<Stroke> stroke = words.stroke(word, text, index);
+        if (stroke.isPresent()) stroke(stroke.get(), words.direction(word), index);
+        else if (words.count(word).isPresent()) count(words.count(word).get(), index);
         else other(word, index);
     }
 
     private void other(String word, int index) {
         switch (word) {
             case "," -> endPhrase();
-            case "no" -> takeBack();
-            case ">", "accent", "accented", "loud" -> force = Force.ACCENTED;
-            case "soft", "softly", "quiet" -> force = Force.SOFT;
-            case "sweep", "swept", "slowly" -> touch = Touch.SWEPT;
             case "!" -> force(Force.ACCENTED);
             case "'" -> force(Force.SOFT);
             case "(", "[" -> open(index);
             case ")", "]" -> close(index);
-            case "|", ".", ";", ":", "then", "on", "strum" -> {}
-            default -> {
-                if (!word.startsWith("palm")) throw unknown(word, index);
-                touch = Touch.PALM_MUTED;
-            }
+            case "|", ".", ";", ":" -> {}
+            default -> mark(words.mark(word).orElseThrow(() -> unknown(word, index)));
+        }
+    }
+
+    private void mark(String mark) {
+        switch (mark) {
+            case "no" -> takeBack();
+            case "accented" -> force = Force.ACCENTED;
+            case "soft" -> force = Force.SOFT;
+            case "swept" -> touch = Touch.SWEPT;
+            case "palm-muted" -> touch = Touch.PALM_MUTED;
+            default -> {}
         }
     }
 
     private NotationException unknown(String word, int index) {
         String said = text.substring(index, index + word.length());
-        return new NotationException(
-                "has \"" + said + "\", which is no stroke: write down, up, mute, bass, treble, miss or a count",
-                text,
-                index);
+        return new NotationException("dictation-reader.stroke-write", text, index, said);
     }
 
     /** Makes the stroke before the sign harder or softer. */
@@ -120,7 +122,7 @@ final class DictationReader {
     }
 
     private void open(int index) {
-        if (open >= 0) throw new NotationException("has a bracket inside another", text, index);
+        if (open >= 0) throw new NotationException("dictation-reader.bracket-inside", text, index);
         open = index;
         strokesWhenOpened = strokes.size();
         countsWhenOpened = counts.size();
@@ -128,7 +130,7 @@ final class DictationReader {
 
     /** Counts alone in brackets are not struck; strums alone in brackets are misses. */
     private void close(int index) {
-        if (open < 0) throw new NotationException("closes a bracket that is not open", text, index);
+        if (open < 0) throw new NotationException("dictation-reader.closes-bracket", text, index);
         open = -1;
         var inside = strokes.subList(strokesWhenOpened, strokes.size());
         if (inside.isEmpty()) {
@@ -162,9 +164,15 @@ final class DictationReader {
                 || last.form() instanceof Strum strum
                         && strum.reach() != Reach.ALL
                         && last.direction().isEmpty();
-        String between = text.substring(last.index(), index).strip();
-        boolean word = between.length() > 1 && between.chars().allMatch(Character::isLetter);
-        return open && (word || between.startsWith("strings") && !between.contains(",") && !between.contains("up"));
+        boolean apart = text.substring(last.index(), index).matches("(?s).*[^\\p{L}0-9\\s-].*");
+        return open
+                && !apart
+                && words.word()
+                                .matcher(text.substring(last.index(), index))
+                                .results()
+                                .count()
+                        == 1
+                && text.substring(last.index(), index).strip().length() > 1;
     }
 
     private void count(String said, int index) {

@@ -1,13 +1,14 @@
 package tactus.core.dictation;
 
 import tactus.core.pattern.PatternFrame;
+import tactus.core.statement.Statement;
 
 /**
  * A small change after which a dictation can be placed.
  *
- * @param sentence what is changed: {@code swap strokes 2 and 3 (down up)}
+ * @param change what is changed
  */
-public record Mend(String sentence, Dictation dictation, PatternFrame frame, Given given) {
+public record Mend(Statement change, Dictation dictation, PatternFrame frame, Given given) {
 
     /** Where the strokes can fall then; at least one way. */
     public Placing placed() {

@@ -1,12 +1,11 @@
 package tactus.core.dictation;
 
-import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import tactus.core.pattern.PatternFrame;
+import tactus.core.statement.Statement;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Hand;
 import tactus.core.stroke.Strum;
@@ -34,8 +33,8 @@ final class Mends {
         oneTooMany();
         oneTooFew();
         moreBars();
-        otherFrame("let the hand move twice as fast", fasterHand());
-        otherFrame("play it all down", allDown());
+        otherFrame("mend.faster-hand", fasterHand());
+        otherFrame("mend.all-down", allDown());
         againstTheHand();
         return found.subList(0, Math.min(MOST, found.size()));
     }
@@ -52,32 +51,28 @@ final class Mends {
         if (!up
                 || given.lateStart()
                 || dictation.strokes().size() > frame.grid().size()) return;
-        if (canBePlaced(dictation, frame, true)) {
-            found.add(new Mend("start later than on count 1", dictation, frame, late));
+        if (Placing.isPossible(dictation, frame, late)) {
+            found.add(new Mend(Statement.of("mend.late-start"), dictation, frame, late));
         }
     }
 
-    private void offer(String sentence, Dictation changed, PatternFrame on) {
+    private void offer(Statement change, Dictation changed, PatternFrame on) {
         if (changed.strokes().isEmpty()) return;
         boolean known = found.stream()
-                .anyMatch(mend -> mend.dictation().words().equals(changed.words())
+                .anyMatch(mend -> mend.dictation().said().equals(changed.said())
                         && mend.frame().equals(on));
-        if (known || !canBePlaced(changed, on, given.lateStart())) return;
-        found.add(new Mend(sentence, changed, on, new Given(List.of(), given.lateStart(), given.groove())));
-    }
-
-    private static boolean canBePlaced(Dictation changed, PatternFrame on, boolean late) {
-        Bounds bounds = Bounds.open(changed.strokes().size(), on.grid().size(), late, Set.of());
-        return changed.strokes().size() <= on.grid().size()
-                && new Ways(changed, on, bounds).count().compareTo(BigInteger.ZERO) > 0;
+        Given then = new Given(List.of(), given.lateStart(), given.groove());
+        if (!known && Placing.isPossible(changed, on, then)) found.add(new Mend(change, changed, on, then));
     }
 
     private void swaps() {
         for (int i = 0; i + 1 < dictation.strokes().size(); i++) {
             var changed = new ArrayList<>(dictation.strokes());
             Collections.swap(changed, i, i + 1);
-            String words = changed.get(i).word() + " " + changed.get(i + 1).word();
-            offer("swap strokes " + (i + 1) + " and " + (i + 2) + ": " + words, dictation.with(changed), frame);
+            offer(
+                    Statement.of("mend.swap", i + 1, i + 2, changed.get(i), changed.get(i + 1)),
+                    dictation.with(changed),
+                    frame);
         }
     }
 
@@ -89,14 +84,9 @@ final class Mends {
                 .direction()
                 .filter(Direction.DOWN::equals)
                 .isPresent();
-        if (down)
-            offer("leave the last down to the next bar, whose first stroke it is", dictation.without(last), frame);
+        if (down) offer(Statement.of("mend.leave-last"), dictation.without(last), frame);
         for (int i = 0; i <= last; i++) {
-            offer(
-                    "leave out stroke " + (i + 1) + " ("
-                            + dictation.strokes().get(i).word() + ")",
-                    dictation.without(i),
-                    frame);
+            offer(Statement.of("mend.leave-out", i + 1, dictation.strokes().get(i)), dictation.without(i), frame);
         }
     }
 
@@ -107,15 +97,15 @@ final class Mends {
                 int index = dictation.text().length();
                 changed.add(i, SpokenStroke.of(Strum.of(way), Optional.of(way), index));
                 offer(
-                        "put " + (way == Direction.UP ? "an up" : "a down") + " behind stroke " + i,
+                        Statement.of(way == Direction.UP ? "mend.put-up" : "mend.put-down", i),
                         dictation.with(changed),
                         frame);
             }
         }
     }
 
-    private void otherFrame(String sentence, Optional<PatternFrame> other) {
-        other.ifPresent(on -> offer(sentence, dictation, on));
+    private void otherFrame(String code, Optional<PatternFrame> other) {
+        other.ifPresent(on -> offer(Statement.of(code), dictation, on));
     }
 
     /** The fewest bars more that have room for all strokes. */
@@ -124,8 +114,7 @@ final class Mends {
         int most = (PatternFrame.mostBeats(frame.meter()) - frame.beats()) / inBar;
         int before = found.size();
         for (int bars = 1; bars <= most && found.size() == before; bars++) {
-            String sentence = bars == 1 ? "give it one more bar" : "give it " + bars + " more bars";
-            offer(sentence, dictation, frame.withBeats(frame.beats() + bars * inBar));
+            offer(Statement.of("mend.more-bars", bars), dictation, frame.withBeats(frame.beats() + bars * inBar));
         }
     }
 
@@ -141,18 +130,14 @@ final class Mends {
     }
 
     private Optional<PatternFrame> possible(Hand hand) {
-        try {
-            return Optional.of(PatternFrame.of(frame.meter(), frame.beats(), hand));
-        } catch (IllegalArgumentException uneven) {
-            return Optional.empty();
-        }
+        boolean even = PatternFrame.isPossible(frame.meter(), hand.rate());
+        return even ? Optional.of(PatternFrame.of(frame.meter(), frame.beats(), hand)) : Optional.empty();
     }
 
     private void againstTheHand() {
         for (int i = 0; i < dictation.strokes().size(); i++) {
             if (dictation.strokes().get(i).direction().isEmpty()) continue;
-            String word = dictation.strokes().get(i).word();
-            offer("play stroke " + (i + 1) + " (" + word + ") against the hand", dictation.turned(i), frame);
+            offer(Statement.of("mend.against-hand", i + 1, dictation.strokes().get(i)), dictation.turned(i), frame);
         }
     }
 }

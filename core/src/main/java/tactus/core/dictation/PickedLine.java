@@ -7,13 +7,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import tactus.core.refusal.NotationException;
+import tactus.core.refusal.Refusal;
 import tactus.core.stroke.Force;
 import tactus.core.stroke.Miss;
 import tactus.core.stroke.Pick;
 import tactus.core.stroke.Pluck;
 import tactus.core.stroke.Role;
 import tactus.core.stroke.Touch;
-import tactus.core.time.NotationException;
 
 /**
  * A picking figure said by its strings or fingers: {@code (5 1) 3 2 (4 1) 3 2}, {@code p i m a}, {@code T 1 2 3}. Numbers
@@ -66,8 +67,8 @@ final class PickedLine {
         var line = new PickedLine(text);
         Matcher sign = SIGN.matcher(text);
         while (sign.find()) line.read(sign.group(), sign.start());
-        if (line.open >= 0) throw new NotationException("has a bracket that is not closed", text, line.open);
-        if (line.strokes.isEmpty()) throw new NotationException("plucks nothing", text, 0);
+        if (line.open >= 0) throw new NotationException("picked-line.bracket-closed", text, line.open);
+        if (line.strokes.isEmpty()) throw new NotationException("picked-line.plucks-nothing", text, 0);
         DictationReader.checkNumber(line.strokes, text);
         return new Dictation(text, line.strokes, List.of());
     }
@@ -75,7 +76,7 @@ final class PickedLine {
     private void read(String sign, int index) {
         switch (sign) {
             case "(" -> {
-                if (open >= 0) throw new NotationException("has a bracket inside another", text, index);
+                if (open >= 0) throw new NotationException("picked-line.bracket-inside", text, index);
                 open = index;
             }
             case ")" -> close(index);
@@ -88,7 +89,7 @@ final class PickedLine {
     }
 
     private void close(int index) {
-        if (open < 0) throw new NotationException("closes a bracket that is not open", text, index);
+        if (open < 0) throw new NotationException("picked-line.closes-bracket", text, index);
         pluck(pinch, open);
         pinch.clear();
         open = -1;
@@ -97,8 +98,8 @@ final class PickedLine {
     private void pluck(List<Pick> picks, int index) {
         try {
             strokes.add(SpokenStroke.of(new Pluck(picks, Touch.PLAIN, Force.PLAIN), Optional.empty(), index));
-        } catch (IllegalArgumentException wrong) {
-            throw new NotationException("plucks what cannot be: " + wrong.getMessage(), text, index);
+        } catch (Refusal wrong) {
+            throw new NotationException("picked-line.impossible", text, index, wrong.reason());
         }
     }
 
@@ -107,18 +108,20 @@ final class PickedLine {
                 ? Optional.ofNullable(NUMBERED_ROLES.get(sign))
                 : Role.of(sign.toLowerCase(Locale.ROOT).charAt(0));
         if (role.isPresent()) return new Pick.ByRole(role.get());
-        if (numbered) throw new NotationException("has no finger called \"" + sign + "\"", text, index);
+        if (numbered) throw new NotationException("picked-line.finger-called", text, index, sign);
         return string(text, sign, index);
     }
 
     /** {@code 5} or {@code 5:3}. */
     static Pick string(String text, String sign, int index) {
+        String[] parts = sign.split(":");
+        boolean numbers = sign.matches("\\d{1,3}(?::\\d{1,3})?");
+        if (!numbers) throw new NotationException("picked-line.string-strings", text, index, sign);
         try {
-            String[] parts = sign.split(":");
             int string = Integer.parseInt(parts[0]);
             return parts.length == 1 ? new Pick.OnString(string) : new Pick.Fretted(string, Integer.parseInt(parts[1]));
-        } catch (IllegalArgumentException wrong) {
-            throw new NotationException("has a string that cannot be: " + sign + " (strings are 1 to 12)", text, index);
+        } catch (Refusal wrong) {
+            throw new NotationException("picked-line.string-strings", text, index, sign);
         }
     }
 }

@@ -1,6 +1,7 @@
 package tactus.core.dictation;
 
 import java.util.List;
+import tactus.core.statement.Statement;
 
 /**
  * A slot for every stroke of a dictation.
@@ -9,7 +10,7 @@ import java.util.List;
  * @param cost how unlikely it is; the likeliest has the least
  * @param reasons what speaks for it, with its numbers
  */
-public record Placement(List<Integer> slots, double cost, List<String> reasons) {
+public record Placement(List<Integer> slots, double cost, List<Statement> reasons) {
 
     public Placement {
         slots = List.copyOf(slots);

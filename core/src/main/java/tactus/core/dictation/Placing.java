@@ -9,11 +9,14 @@ import java.util.Set;
 import java.util.TreeSet;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
+import tactus.core.refusal.NotationException;
+import tactus.core.refusal.Refusal;
+import tactus.core.statement.Statement;
 import tactus.core.stroke.Hand;
 import tactus.core.stroke.Miss;
 import tactus.core.stroke.Stroke;
 import tactus.core.time.Meter;
-import tactus.core.time.NotationException;
+import tactus.core.time.Quantity;
 import tactus.core.time.Slot;
 
 /**
@@ -34,7 +37,7 @@ public record Placing(
         BigInteger count,
         List<Placement> best,
         Optional<Question> question,
-        Optional<String> problem,
+        Optional<Statement> problem,
         List<Mend> mends,
         Bounds bounds) {
 
@@ -61,10 +64,25 @@ public record Placing(
 
     /** Looking for mends takes far longer than placing, so it is left until it is known that they are wanted. */
     private static Placing unmended(Dictation dictation, PatternFrame frame, Given given) {
-        Bounds open = Bounds.open(
-                dictation.strokes().size(), frame.grid().size(), given.lateStart(), slots(frame, given.struck()));
+        Bounds open = open(dictation, frame, given);
         if (dictation.strokes().size() > frame.grid().size()) return tooMany(dictation, frame, given, open);
         return within(dictation, frame, given, new SpokenCounts(dictation, frame).within(open));
+    }
+
+    private static Bounds open(Dictation dictation, PatternFrame frame, Given given) {
+        return Bounds.open(
+                dictation.strokes().size(), frame.grid().size(), given.lateStart(), slots(frame, given.struck()));
+    }
+
+    /** Answers whether there is a placement, which is far quicker to know than which are the likeliest. */
+    static boolean isPossible(Dictation dictation, PatternFrame frame, Given given) {
+        if (dictation.strokes().size() > frame.grid().size()) return false;
+        try {
+            Bounds bounds = new SpokenCounts(dictation, frame).within(open(dictation, frame, given));
+            return new Ways(dictation, frame, bounds).count().signum() > 0;
+        } catch (NotationException uncounted) {
+            return false;
+        }
     }
 
     private Placing mended() {
@@ -89,8 +107,7 @@ public record Placing(
                     .filter(slot -> slot.count().toString().equals(count.strip()))
                     .map(Slot::index)
                     .findFirst()
-                    .orElseThrow(
-                            () -> new NotationException("is no count of these beats at this hand rate", count, 0)));
+                    .orElseThrow(() -> new NotationException("placing.count-beats", count, 0)));
         }
         return slots;
     }
@@ -113,8 +130,7 @@ public record Placing(
             }
         }
         if (found == null && uncounted != null) throw uncounted;
-        if (found == null)
-            throw new IllegalArgumentException("no usual hand rate comes out even with the beats of " + meter);
+        if (found == null) throw new Refusal("placing.usual-hand", meter);
         return found.mended();
     }
 
@@ -132,7 +148,7 @@ public record Placing(
         var ways = new Ways(dictation, frame, bounds);
         BigInteger count = ways.count();
         if (count.signum() == 0) {
-            String problem = problem(dictation, frame, ways);
+            Statement problem = problem(dictation, frame, ways);
             return none(dictation, frame, given, bounds, problem);
         }
         return new Placing(
@@ -154,10 +170,14 @@ public record Placing(
                 frame,
                 given,
                 bounds,
-                strokes + " strokes do not fit on " + frame.grid().size() + " slots");
+                Statement.of(
+                        "placing.too-many",
+                        Quantity.strokes(strokes),
+                        Quantity.of(Quantity.Unit.SLOT, frame.grid().size())));
     }
 
-    private static Placing none(Dictation dictation, PatternFrame frame, Given given, Bounds bounds, String problem) {
+    private static Placing none(
+            Dictation dictation, PatternFrame frame, Given given, Bounds bounds, Statement problem) {
         return new Placing(
                 dictation,
                 frame,
@@ -170,12 +190,14 @@ public record Placing(
                 bounds);
     }
 
-    private static String problem(Dictation dictation, PatternFrame frame, Ways ways) {
+    private static Statement problem(Dictation dictation, PatternFrame frame, Ways ways) {
         int broken = ways.firstUnplaced();
-        if (broken == dictation.strokes().size()) return "the strokes do not reach every count that is to be struck";
-        String word = dictation.strokes().get(broken).word();
-        return "stroke " + (broken + 1) + " (" + word + ") has no slot left where the hand, moving in "
-                + frame.hand().rate() + " notes, goes that way";
+        if (broken == dictation.strokes().size()) return Statement.of("placing.unreached");
+        return Statement.of(
+                "placing.no-slot",
+                broken + 1,
+                dictation.strokes().get(broken),
+                frame.hand().rate());
     }
 
     /** What is left when the question is answered. */

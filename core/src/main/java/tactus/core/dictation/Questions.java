@@ -3,15 +3,11 @@ package tactus.core.dictation;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.time.Slot;
 
 /** Finds the question whose two answers leave the fewest placements, however it is answered. */
 final class Questions {
-
-    private static final List<String> ORDINALS =
-            List.of("first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth", "tenth");
 
     private final Dictation dictation;
     private final List<Slot> slots;
@@ -44,36 +40,23 @@ final class Questions {
     }
 
     private Question question(int stroke, int lastEarlier) {
-        List<Integer> possible = IntStream.range(0, slots.size())
-                .filter(slot -> ways.count(stroke, slot).signum() > 0)
-                .boxed()
+        List<Slot> possible = slots.stream()
+                .filter(slot -> ways.count(stroke, slot.index()).signum() > 0)
                 .toList();
-        List<Integer> earlier =
-                possible.stream().filter(slot -> slot <= lastEarlier).toList();
-        List<Integer> later =
-                possible.stream().filter(slot -> slot > lastEarlier).toList();
-        String text = "is the " + named(stroke) + " on " + name(earlier.getLast())
-                + (earlier.size() > 1 ? " or earlier" : "")
-                + (earlier.size() + later.size() > 2 ? ", or on " : " or on ")
-                + name(later.getFirst()) + (later.size() > 1 ? " or later" : "") + "?";
-        return new Question(text, stroke, earlier.getLast());
+        return new Question(
+                stroke,
+                dictation.strokes().get(stroke),
+                nth(stroke),
+                possible.stream().filter(slot -> slot.index() <= lastEarlier).toList(),
+                possible.stream().filter(slot -> slot.index() > lastEarlier).toList(),
+                slots.getLast().bar() + 1);
     }
 
-    /** {@code second up}, {@code third stroke}. */
-    private String named(int stroke) {
-        String word = dictation.strokes().get(stroke).word();
-        int nth = 0;
-        for (int i = 0; i <= stroke; i++) if (dictation.strokes().get(i).word().equals(word)) nth++;
-        return ordinal(nth) + " " + word;
-    }
-
-    static String ordinal(int number) {
-        return number <= ORDINALS.size() ? ORDINALS.get(number - 1) : number + "th";
-    }
-
-    private String name(int slot) {
-        Slot found = slots.get(slot);
-        boolean severalBars = slots.getLast().bar() > 0;
-        return (severalBars ? "bar " + (found.bar() + 1) + ", " : "") + found.count();
+    /** Which of the strokes that are said alike it is: the second up, the third stroke. */
+    private int nth(int stroke) {
+        List<Dictation.Said> said = dictation.said();
+        return (int) said.subList(0, stroke + 1).stream()
+                .filter(said.get(stroke)::equals)
+                .count();
     }
 }

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import tactus.core.pattern.PatternFrame;
-import tactus.core.time.NotationException;
+import tactus.core.refusal.NotationException;
 import tactus.core.time.Slot;
 
 /** Puts strokes whose counts were said on their slots. */
@@ -72,11 +72,14 @@ final class SpokenCounts {
             boolean same = slot.count().spoken().equals(part);
             if (slot.index() > last && same) return slot.index();
         }
-        throw new NotationException(
-                "counts \"" + part + "\", which does not come "
-                        + (last < 0 ? "" : "after " + slots.get(last).count() + " ")
-                        + "in these beats at this hand rate",
-                dictation.text(),
-                Math.min(index, dictation.text().length()));
+        int at = Math.min(index, dictation.text().length());
+        throw last < 0
+                ? new NotationException("spoken-counts.missing", dictation.text(), at, part)
+                : new NotationException(
+                        "spoken-counts.not-behind",
+                        dictation.text(),
+                        at,
+                        part,
+                        slots.get(last).count());
     }
 }

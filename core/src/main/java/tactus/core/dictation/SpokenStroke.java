@@ -2,7 +2,6 @@ package tactus.core.dictation;
 
 import java.util.Objects;
 import java.util.Optional;
-import tactus.core.saying.Saying;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Stroke;
 
@@ -46,8 +45,7 @@ public record SpokenStroke(
         return form.withWay(direction.orElse(hand));
     }
 
-    /** As it is said back: {@code down}, {@code bass}, {@code mute up}. */
-    public String word() {
-        return isCounted ? "stroke" : Saying.word(form, direction);
+    Dictation.Said said() {
+        return new Dictation.Said(form, isCounted, direction);
     }
 }

@@ -19,7 +19,7 @@ public enum CommonGroove {
     private final Groove groove;
 
     CommonGroove(String meter, int beats, String line) {
-        groove = Groove.parse(line, Meter.parse(meter), beats);
+        groove = Groove.ofLine(line, Meter.parse(meter), beats);
     }
 
     public Groove groove() {

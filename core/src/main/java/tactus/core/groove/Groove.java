@@ -3,8 +3,11 @@ package tactus.core.groove;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import tactus.core.language.Lexicon;
+import tactus.core.refusal.Refusal;
 import tactus.core.time.Division;
 import tactus.core.time.Grid;
 import tactus.core.time.Length;
@@ -21,15 +24,15 @@ public record Groove(Meter meter, int beats, Division division, List<Set<Drum>> 
     /** The longest groove, in bars. */
     public static final int MOST_BARS = 4;
 
-    /** @throws IllegalArgumentException if the beats are outside their range or there are not as many hits as slots */
+    /** @throws Refusal if the beats are outside their range or there are not as many hits as slots */
     public Groove {
         int most = MOST_BARS * meter.beats().size();
         if (beats < 1 || beats > most) {
-            throw new IllegalArgumentException("a groove in " + meter + " has 1 to " + most + " beats, not " + beats);
+            throw new Refusal("groove.beats", meter, most, beats);
         }
         int slots = Grid.of(meter, beats, division).size();
         if (hits.size() != slots) {
-            throw new IllegalArgumentException("a groove of " + slots + " slots cannot have " + hits.size() + " hits");
+            throw new Refusal("groove.slots-hits", slots, hits.size());
         }
         hits = hits.stream().map(Set::copyOf).toList();
     }
@@ -38,10 +41,19 @@ public record Groove(Meter meter, int beats, Division division, List<Set<Drum>> 
      * Reads what is said of the drums: a letter or a word a slot ({@code k h s h}, {@code boom ts chick ts}), {@code -} for
      * none, several at once in brackets. The beats are divided so that all of it comes out even.
      *
-     * @throws tactus.core.time.NotationException if a word is not known or the hits do not come out even with the beats
+     * @throws tactus.core.refusal.NotationException if a word is not known or the hits do not come out even with the beats
      */
-    public static Groove parse(String text, Meter meter, int beats) {
-        return new GrooveReader(text, meter, beats).read();
+    public static Groove parse(String text, Meter meter, int beats, Lexicon lexicon) {
+        return new GrooveReader(text, meter, beats, Optional.of(lexicon)).read();
+    }
+
+    /**
+     * Reads hits as {@link #line} writes them.
+     *
+     * @throws tactus.core.refusal.NotationException if a sign is not known or the hits do not come out even with the beats
+     */
+    public static Groove ofLine(String line, Meter meter, int beats) {
+        return new GrooveReader(line, meter, beats, Optional.empty()).read();
     }
 
     public Grid grid() {
@@ -84,7 +96,7 @@ public record Groove(Meter meter, int beats, Division division, List<Set<Drum>> 
         return at(drum).contains(within);
     }
 
-    /** The hits as {@link #parse} reads them: {@code (kh)h(sh)h}. */
+    /** The hits as {@link #ofLine} reads them: {@code (kh)h(sh)h}. */
     public String line() {
         return hits.stream().map(Groove::sign).collect(Collectors.joining());
     }

@@ -5,13 +5,14 @@ import java.util.Optional;
 import tactus.core.chord.ChordName;
 import tactus.core.picking.Held;
 import tactus.core.pitch.Tuning;
+import tactus.core.refusal.NotationException;
+import tactus.core.refusal.Refusal;
 import tactus.core.shape.Fingering;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Grip;
 import tactus.core.shape.Neck;
 import tactus.core.shape.StringRange;
 import tactus.core.shape.Voicing;
-import tactus.core.time.NotationException;
 
 /**
  * A chord of a song: the name of its shape and how it is held.
@@ -22,16 +23,16 @@ import tactus.core.time.NotationException;
  */
 public record Chord(String name, Voicing voicing, Optional<Fingering> fingering, Optional<StringRange> strummed) {
 
-    private static final int LONGEST_NAME = 24;
+    /** The most characters of a name. */
+    public static final int LONGEST_NAME = 24;
 
-    /** @throws IllegalArgumentException if {@code name} is empty or too long, or the fingers are for other strings */
+    /** @throws Refusal if {@code name} is empty or too long, or the fingers are for other strings */
     public Chord {
         name = checkedName(name);
         Objects.requireNonNull(voicing);
         Objects.requireNonNull(strummed);
         fingering.filter(fingers -> fingers.strings() != voicing.strings()).ifPresent(fingers -> {
-            throw new IllegalArgumentException(
-                    "the fingers are for " + fingers.strings() + " strings, the shape has " + voicing.strings());
+            throw new Refusal("chord.fingers-strings", fingers.strings(), voicing.strings());
         });
     }
 
@@ -42,14 +43,13 @@ public record Chord(String name, Voicing voicing, Optional<Fingering> fingering,
     /**
      * Returns {@code name} without surrounding spaces.
      *
-     * @throws IllegalArgumentException if it is empty, too long or has spaces inside
+     * @throws Refusal if it is empty, too long or has spaces inside
      */
     public static String checkedName(String name) {
         String plain = name.strip();
         if (plain.isEmpty() || plain.length() > LONGEST_NAME || plain.contains(" ")) {
             String shown = plain.length() <= 40 ? plain : plain.substring(0, 39) + "…";
-            throw new IllegalArgumentException(
-                    "a chord's name has 1 to 24 characters and no spaces, was \"" + shown + "\"");
+            throw new Refusal("chord.name-characters", shown);
         }
         return plain;
     }

@@ -2,9 +2,10 @@ package tactus.core.harmony;
 
 import java.util.List;
 import java.util.Optional;
+import tactus.core.language.Lexicon;
+import tactus.core.refusal.NotationException;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
-import tactus.core.time.NotationException;
 
 /**
  * The harmony of some bars as a line of text: {@code G | C D | Em x2 | (2/4) D | N.C.}
@@ -38,12 +39,12 @@ public record HarmonyLine(List<Meter> bars, List<Span> spans, List<Mark> marks) 
      *
      * @param usual the meter of a bar that names none
      * @param round how long one round of the pattern is, if one is assigned
+     * @param lexicon the words for chords as they are said: {@code three bars D}
      * @throws NotationException if it cannot be read or a bar does not come out even, saying by how much
      */
-    public static HarmonyLine parse(String line, Meter usual, Optional<Length> round) {
-        return SpokenHarmony.isSpoken(line)
-                ? SpokenHarmony.read(line, usual, round)
-                : new HarmonyReader(line, usual, round).read();
+    public static HarmonyLine parse(String line, Meter usual, Optional<Length> round, Lexicon lexicon) {
+        var spoken = new SpokenHarmony(line, usual, round, lexicon);
+        return spoken.isSpoken() ? spoken.read() : new HarmonyReader(line, usual, round).read();
     }
 
     /** Writes bars and chords as a line that reads as the same; what spills over the last bar is left out. */

@@ -7,9 +7,9 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import tactus.core.chord.ChordName;
+import tactus.core.refusal.NotationException;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
-import tactus.core.time.NotationException;
 
 /** Reads a harmony line bar by bar. */
 final class HarmonyReader {
@@ -49,16 +49,17 @@ final class HarmonyReader {
             if (!openEnd) cell(from, at);
             from = at + 1;
         }
-        if (loopStart >= 0) throw wrong("opens a bracket [ that is not closed with ]", line.indexOf('['));
-        if (bars.isEmpty()) throw wrong("has no chord: write bars such as G | C D | Em", 0);
-        return new HarmonyAssembly().of(bars.stream().map(this::plain).toList());
+        if (loopStart >= 0) throw wrong("harmony-reader.opens-bracket", line.indexOf('['));
+        if (bars.isEmpty()) throw wrong("harmony-reader.chord-write", 0);
+        return new HarmonyAssembly(line).of(bars.stream().map(this::plain).toList());
     }
 
     private HarmonyAssembly.Bar plain(Bar bar) {
         var parts = new ArrayList<HarmonyAssembly.Part>();
         for (int i = 0; i < bar.parts.size(); i++) {
             Part part = bar.parts.get(i);
-            parts.add(new HarmonyAssembly.Part(part.name, bar.beats.get(i), part.isRounds, part.beats, part.mark));
+            parts.add(new HarmonyAssembly.Part(
+                    part.name, bar.beats.get(i), part.isRounds, part.beats, part.mark, part.index));
         }
         return new HarmonyAssembly.Bar(bar.meter, parts);
     }
@@ -68,7 +69,7 @@ final class HarmonyReader {
         List<Token> tokens = tokens(from, to);
         boolean opens = !tokens.isEmpty() && tokens.getFirst().text.equals("[");
         if (opens) {
-            if (loopStart >= 0) throw wrong("opens a bracket inside another", tokens.getFirst().index);
+            if (loopStart >= 0) throw wrong("harmony-reader.bracket-inside", tokens.getFirst().index);
             loopStart = bars.size();
             tokens.removeFirst();
         }
@@ -110,11 +111,11 @@ final class HarmonyReader {
     }
 
     private void repeat(List<Token> rest, int index) {
-        if (loopStart < 0) throw wrong("closes a bracket that is not open", index);
+        if (loopStart < 0) throw wrong("harmony-reader.closes-bracket", index);
         int times = rest.isEmpty() ? 2 : times(rest.getFirst());
-        if (rest.size() > 1) throw wrong("needs a stroke | behind the bracket", rest.get(1).index);
+        if (rest.size() > 1) throw wrong("harmony-reader.needs-stroke", rest.get(1).index);
         List<Bar> loop = List.copyOf(bars.subList(loopStart, bars.size()));
-        if (loop.isEmpty()) throw wrong("has nothing in its brackets", index);
+        if (loop.isEmpty()) throw wrong("harmony-reader.nothing-its", index);
         checkCount((long) bars.size() + (long) loop.size() * (times - 1));
         for (int i = 1; i < times; i++) bars.addAll(loop);
         loopStart = -1;
@@ -122,9 +123,9 @@ final class HarmonyReader {
 
     private int times(Token token) {
         Matcher times = TIMES.matcher(token.text);
-        if (!times.matches()) throw wrong("needs how often, such as x2", token.index);
+        if (!times.matches()) throw wrong("harmony-reader.needs-how", token.index);
         int count = Integer.parseInt(times.group(1));
-        if (count < 1) throw wrong("cannot go round 0 times", token.index);
+        if (count < 1) throw wrong("harmony-reader.go-round", token.index);
         return count;
     }
 
@@ -135,8 +136,7 @@ final class HarmonyReader {
         }
         int times = 1;
         if (!tokens.isEmpty() && TIMES.matcher(tokens.getLast().text).matches()) times = times(tokens.removeLast());
-        if (tokens.isEmpty())
-            throw wrong("has no chord in bar " + (bars.size() + 1) + "; a - lets the last one go on", from);
+        if (tokens.isEmpty()) throw wrong("harmony-reader.chord-bar", from, bars.size() + 1);
         checkCount((long) bars.size() + times);
         List<Part> parts = tokens.stream().map(this::part).toList();
         if (parts.getFirst().isRounds) addRounds(parts, meter);
@@ -155,15 +155,12 @@ final class HarmonyReader {
 
     private void addRounds(List<Part> parts, Meter meter) {
         Part part = parts.getFirst();
-        if (parts.size() > 1) throw wrong("counts rounds beside another chord in one bar", parts.get(1).index);
-        Length one = round.orElseThrow(
-                () -> wrong("counts rounds, but no pattern is assigned here that has a length", part.index));
+        if (parts.size() > 1) throw wrong("harmony-reader.counts-rounds", parts.get(1).index);
+        Length one = round.orElseThrow(() -> wrong("harmony-reader.no-round", part.index));
         Length whole = one.times(part.beats.orElseThrow());
         Length rest = whole.remainderOver(meter.length());
         if (!rest.isZero()) {
-            throw wrong(
-                    "comes to " + whole.dividedBy(meter.length()) + " bars, which is no whole number of bars",
-                    part.index);
+            throw wrong("harmony-reader.uneven-rounds", part.index, whole.dividedBy(meter.length()));
         }
         long count = whole.wholesOf(meter.length());
         checkCount(bars.size() + count);
@@ -176,22 +173,25 @@ final class HarmonyReader {
     private Part part(Token token) {
         if (ChordName.isNoChord(token.text)) return new Part(token.text, Optional.empty(), false, "", token.index);
         Matcher written = CHORD.matcher(token.text);
-        if (!written.matches()) throw wrong("has no chord there", token.index);
+        if (!written.matches()) throw wrong("harmony-reader.chord", token.index);
         String name = written.group(1);
         if (name.equals("-"))
             return goesOn(token, Optional.ofNullable(written.group(2)).map(Length::parse));
-        if (Chord.meaning(name).isEmpty() && !ChordName.isNoChord(name)) {
-            throw wrong("has \"" + name + "\" in it, which is no chord", token.index);
+        boolean isChord = ChordName.isNoChord(name) || Chord.meaning(name).isPresent() && !name.endsWith("_");
+        if (!isChord) throw wrong("harmony-reader.no-chord", token.index, name);
+        if (name.length() > Chord.LONGEST_NAME) {
+            throw wrong("harmony-reader.chord-characters", token.index, name.length());
         }
         Optional<Length> beats = Optional.ofNullable(written.group(2)).map(Length::parse);
-        if (beats.filter(count -> !count.isPositive()).isPresent()) throw wrong("gives a chord no length", token.index);
+        if (beats.filter(count -> !count.isPositive()).isPresent())
+            throw wrong("harmony-reader.gives-chord", token.index);
         boolean rounds = "r".equals(written.group(3));
         return new Part(name, beats, rounds, written.group(4), token.index);
     }
 
     private Part goesOn(Token token, Optional<Length> beats) {
         if (bars.isEmpty() && line.substring(0, token.index).isBlank())
-            throw wrong("has no chord yet to go on", token.index);
+            throw wrong("harmony-reader.chord-yet", token.index);
         return new Part("", beats, false, "", token.index);
     }
 
@@ -208,10 +208,7 @@ final class HarmonyReader {
         Length share = rest.dividedBy(open);
         if (!share.isPositive()) throw uneven(said.plus(Length.of(open)), all, index);
         if (!share.times(2).isWhole()) {
-            throw wrong(
-                    "has " + open + " chords sharing " + rest + " beats in bar " + (bars.size() + 1)
-                            + ", which do not come out even: say how many beats, such as C:2 D Em",
-                    index);
+            throw wrong("harmony-reader.chords-sharing", index, open, rest, bars.size() + 1);
         }
         return parts.stream().map(part -> part.beats.orElse(share)).toList();
     }
@@ -219,17 +216,15 @@ final class HarmonyReader {
     private NotationException uneven(Length chords, Length all, int index) {
         boolean over = all.isLessThan(chords);
         Length difference = over ? chords.minus(all) : all.minus(chords);
-        return wrong(
-                "has " + chords + " beats of chords in bar " + (bars.size() + 1) + ", which holds " + all + ": "
-                        + difference + (over ? " too many" : " missing"),
-                index);
+        String code = over ? "harmony-reader.too-many" : "harmony-reader.missing";
+        return wrong(code, index, chords, bars.size() + 1, all, difference);
     }
 
     private void checkCount(long count) {
-        if (count > MOST_BARS) throw wrong("comes to " + count + " bars; a section has at most 10,000", 0);
+        if (count > MOST_BARS) throw wrong("harmony-reader.too-many-bars", 0, count);
     }
 
-    private NotationException wrong(String reason, int index) {
-        return new NotationException(reason, line, Math.max(0, index));
+    private NotationException wrong(String code, int index, Object... values) {
+        return new NotationException(code, line, Math.max(0, index), values);
     }
 }

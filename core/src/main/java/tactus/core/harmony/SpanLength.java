@@ -1,14 +1,34 @@
 package tactus.core.harmony;
 
+import java.util.function.Function;
+import tactus.core.language.Lexicon;
+import tactus.core.refusal.Refusal;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
-import tactus.core.time.NotationException;
 
 /** How long a chord is held, as the teacher counts it. */
 public sealed interface SpanLength {
 
     /** The most beats or bars one chord is held. */
     int MOST = 1_000;
+
+    /** What the length of a chord is counted in. */
+    enum Unit {
+        BEAT(Beats::new),
+        BAR(Bars::new),
+        ROUND(Rounds::new);
+
+        private final Function<Length, SpanLength> length;
+
+        Unit(Function<Length, SpanLength> length) {
+            this.length = length;
+        }
+
+        /** @throws Refusal unless {@code count} is over 0 and at most 1,000 */
+        public SpanLength of(Length count) {
+            return length.apply(count);
+        }
+    }
 
     /** How many of its unit, more than nothing. */
     Length count();
@@ -20,15 +40,19 @@ public sealed interface SpanLength {
      */
     Length end(BarLines bars, Length from, Length round);
 
+    Unit unit();
+
     /** The same unit with another count. */
-    SpanLength withCount(Length other);
+    default SpanLength withCount(Length other) {
+        return unit().of(other);
+    }
 
     /** Felt beats of the bars that the span lies in. */
     record Beats(Length count) implements SpanLength {
 
-        /** @throws IllegalArgumentException unless {@code count} is over 0 and at most 1,000 */
+        /** @throws Refusal unless {@code count} is over 0 and at most 1,000 */
         public Beats {
-            SpanLength.check(count, "beats");
+            SpanLength.check(count, Unit.BEAT);
         }
 
         @Override
@@ -37,22 +61,17 @@ public sealed interface SpanLength {
         }
 
         @Override
-        public Beats withCount(Length other) {
-            return new Beats(other);
-        }
-
-        @Override
-        public String toString() {
-            return count + (count.equals(Length.WHOLE) ? " beat" : " beats");
+        public Unit unit() {
+            return Unit.BEAT;
         }
     }
 
     /** Bars, whatever their meters. */
     record Bars(Length count) implements SpanLength {
 
-        /** @throws IllegalArgumentException unless {@code count} is over 0 and at most 1,000 */
+        /** @throws Refusal unless {@code count} is over 0 and at most 1,000 */
         public Bars {
-            SpanLength.check(count, "bars");
+            SpanLength.check(count, Unit.BAR);
         }
 
         @Override
@@ -61,22 +80,17 @@ public sealed interface SpanLength {
         }
 
         @Override
-        public Bars withCount(Length other) {
-            return new Bars(other);
-        }
-
-        @Override
-        public String toString() {
-            return count + (count.equals(Length.WHOLE) ? " bar" : " bars");
+        public Unit unit() {
+            return Unit.BAR;
         }
     }
 
     /** Rounds of the pattern that is assigned to the section. */
     record Rounds(Length count) implements SpanLength {
 
-        /** @throws IllegalArgumentException unless {@code count} is over 0 and at most 1,000 */
+        /** @throws Refusal unless {@code count} is over 0 and at most 1,000 */
         public Rounds {
-            SpanLength.check(count, "rounds");
+            SpanLength.check(count, Unit.ROUND);
         }
 
         @Override
@@ -85,13 +99,8 @@ public sealed interface SpanLength {
         }
 
         @Override
-        public Rounds withCount(Length other) {
-            return new Rounds(other);
-        }
-
-        @Override
-        public String toString() {
-            return count + (count.equals(Length.WHOLE) ? " round" : " rounds");
+        public Unit unit() {
+            return Unit.ROUND;
         }
     }
 
@@ -119,33 +128,9 @@ public sealed interface SpanLength {
         return new Bars(Length.of(count));
     }
 
-    /**
-     * Reads {@code 2 bars}, {@code 1 beat}, {@code 3/2 beats} or {@code 4 rounds}.
-     *
-     * @throws NotationException if the text is no length of a span
-     */
-    static SpanLength parse(String text) {
-        var parts = text.strip().split("\\s+");
-        if (parts.length != 2) throw new NotationException("is not a length such as 2 bars or 3 beats", text, 0);
-        Length count = Length.parse(parts[0]);
-        try {
-            return switch (parts[1]) {
-                case "beat", "beats" -> new Beats(count);
-                case "bar", "bars" -> new Bars(count);
-                case "round", "rounds" -> new Rounds(count);
-                default -> throw new NotationException("counts no beats, bars or rounds", text, text.indexOf(parts[1]));
-            };
-        } catch (NotationException wrong) {
-            throw wrong;
-        } catch (IllegalArgumentException wrong) {
-            throw new NotationException("is no length: " + wrong.getMessage(), text, 0);
-        }
-    }
-
-    private static void check(Length count, String unit) {
+    private static void check(Length count, Unit unit) {
         if (!count.isPositive() || Length.of(MOST).isLessThan(count)) {
-            throw new IllegalArgumentException(
-                    "a chord lasts more than 0 and at most 1,000 " + unit + ", was " + count);
+            throw new Refusal("span-length." + Lexicon.code(unit), count);
         }
     }
 }

@@ -3,112 +3,105 @@ package tactus.core.harmony;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.regex.Pattern;
+import java.util.OptionalInt;
+import java.util.stream.Stream;
+import tactus.core.language.Lexicon;
+import tactus.core.refusal.NotationException;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
-import tactus.core.time.NotationException;
 
 /** Reads harmony as it is said in lessons: {@code three bars D, one A, and that twice}. */
 final class SpokenHarmony {
 
-    private static final Pattern START = Pattern.compile(
-            "(?i)\\s*(\\d+|a|one|two|three|four|five|six|seven|eight)"
-                    + "\\s+(bars?|beats?|rounds?|times)?\\s*(of\\s+)?\\p{L}.*",
-            Pattern.DOTALL);
-    private static final Map<String, Integer> NUMBERS = Map.ofEntries(
-            Map.entry("a", 1),
-            Map.entry("one", 1),
-            Map.entry("two", 2),
-            Map.entry("three", 3),
-            Map.entry("four", 4),
-            Map.entry("five", 5),
-            Map.entry("six", 6),
-            Map.entry("seven", 7),
-            Map.entry("eight", 8),
-            Map.entry("once", 1),
-            Map.entry("twice", 2));
-    private static final Set<String> FILLERS =
-            Set.of("of", "and", "then", "that", "all", "this", "go", "goes", "it", "times", "the", "whole");
+    private static final int MOST_BARS = 10_000;
 
     private final String text;
     private final Meter meter;
     private final Optional<Length> round;
+    private final Lexicon lexicon;
     private List<Span> spans = new ArrayList<>();
-    private String unit = "bar";
+    private SpanLength.Unit unit = SpanLength.Unit.BAR;
+    private OptionalInt number = OptionalInt.empty();
 
-    private SpokenHarmony(String text, Meter meter, Optional<Length> round) {
+    SpokenHarmony(String text, Meter meter, Optional<Length> round, Lexicon lexicon) {
         this.text = text;
         this.meter = meter;
         this.round = round;
+        this.lexicon = lexicon;
     }
 
-    static boolean isSpoken(String text) {
-        return !text.contains("|") && START.matcher(text).matches();
+    /** Whether it starts with a number and goes on with words. */
+    boolean isSpoken() {
+        if (text.contains("|")) return false;
+        List<String> words = Stream.of(text.strip().split("\\s+")).toList();
+        return words.size() > 1
+                && number(words.getFirst()).isPresent()
+                && Character.isLetter(words.get(1).charAt(0));
     }
 
-    static HarmonyLine read(String text, Meter meter, Optional<Length> round) {
-        return new SpokenHarmony(text, meter, round).read();
+    /** The number that a word says; {@code A} is a chord, {@code a} a number. */
+    private OptionalInt number(String word) {
+        if (word.matches("\\d{1,3}")) return OptionalInt.of(Integer.parseInt(word));
+        boolean article = lexicon.is("harmony.article", word) && Character.isLowerCase(word.charAt(0));
+        if (article) return OptionalInt.of(1);
+        Optional<String> said = lexicon.find("number", word);
+        return said.isPresent() ? OptionalInt.of(Integer.parseInt(said.get())) : OptionalInt.empty();
     }
 
-    private HarmonyLine read() {
-        int number = -1;
+    HarmonyLine read() {
         int at = 0;
         for (String word : text.split("(?<=[\\s,;])|(?=[\\s,;])")) {
-            String plain = word.toLowerCase(Locale.ROOT);
-            if (!plain.isBlank() && !",;".contains(plain)) {
-                if (isNumber(word)) {
-                    if (plain.equals("twice") || plain.equals("once")) repeat(number(plain), at);
-                    else number = number(plain);
-                } else if (plain.matches("times?") && number > 0) {
-                    repeat(number, at);
-                    number = -1;
-                } else if (plain.matches("bars?|beats?|rounds?")) unit = plain.replaceAll("s$", "");
-                else if (!FILLERS.contains(plain)) {
-                    add(word, number, at);
-                    number = -1;
-                }
-            }
+            if (!word.isBlank() && !",;".contains(word)) read(word, at);
             at += word.length();
         }
-        if (number > 0) throw new NotationException("says " + number + " of nothing", text, text.length());
+        if (number.isPresent()) {
+            throw new NotationException("spoken-harmony.says-nothing", text, text.length(), number.getAsInt());
+        }
         return line();
     }
 
-    /** {@code A} is a chord, {@code a} a number. */
-    private static boolean isNumber(String word) {
-        return word.matches("\\d{1,3}") || !word.equals("A") && NUMBERS.containsKey(word.toLowerCase(Locale.ROOT));
-    }
-
-    private static int number(String word) {
-        return word.matches("\\d+") ? Integer.parseInt(word) : NUMBERS.get(word);
-    }
-
-    private void add(String chord, int number, int index) {
-        if (Chord.meaning(chord).isEmpty())
-            throw new NotationException("has \"" + chord + "\" in it, which is no chord", text, index);
-        int count = number < 0 ? 1 : number;
-        if (count == 0) throw new NotationException("gives a chord no length", text, index);
-        if (unit.equals("round") && round.isEmpty()) {
-            throw new NotationException(
-                    "counts rounds, but no pattern is assigned here that has a length", text, index);
+    private void read(String word, int index) {
+        OptionalInt said = number(word);
+        if (said.isPresent()) number = said;
+        else if (lexicon.is("harmony.once", word)) repeat(1, index);
+        else if (lexicon.is("harmony.twice", word)) repeat(2, index);
+        else if (lexicon.is("harmony.times", word) && number.isPresent()) {
+            repeat(number.getAsInt(), index);
+            number = OptionalInt.empty();
+        } else if (!isUnit(word) && !lexicon.is("harmony.filler", word) && !lexicon.is("harmony.times", word)) {
+            add(word, index);
+            number = OptionalInt.empty();
         }
-        spans.add(new Span(
-                chord,
-                switch (unit) {
-                    case "beat" -> SpanLength.beats(count);
-                    case "round" -> SpanLength.rounds(count);
-                    default -> SpanLength.bars(count);
-                }));
+    }
+
+    private boolean isUnit(String word) {
+        Optional<SpanLength.Unit> said = lexicon.find("harmony-unit", word, SpanLength.Unit.values());
+        unit = said.orElse(unit);
+        return said.isPresent();
+    }
+
+    private void add(String chord, int index) {
+        if (Chord.meaning(chord).isEmpty() || chord.endsWith("_")) {
+            throw new NotationException("spoken-harmony.chord", text, index, chord);
+        }
+        int count = number.orElse(1);
+        if (count == 0) throw new NotationException("spoken-harmony.gives-chord", text, index);
+        if (chord.length() > Chord.LONGEST_NAME) {
+            throw new NotationException("harmony-reader.chord-characters", text, index, chord.length());
+        }
+        if (unit == SpanLength.Unit.ROUND && round.isEmpty()) {
+            throw new NotationException("spoken-harmony.counts-rounds", text, index);
+        }
+        spans.add(new Span(chord, unit.of(Length.of(count))));
     }
 
     private void repeat(int times, int index) {
-        if (spans.isEmpty()) throw new NotationException("goes round before anything is said", text, index);
-        if ((long) spans.size() * times > 1_000) throw new NotationException("goes round too often", text, index);
+        if (spans.isEmpty()) throw new NotationException("spoken-harmony.goes-round", text, index);
+        if ((long) spans.size() * times > SpanLength.MOST) {
+            throw new NotationException("spoken-harmony.too-often", text, index);
+        }
         spans = new ArrayList<>(
                 Collections.nCopies(times, spans).stream().flatMap(List::stream).toList());
     }
@@ -121,11 +114,10 @@ final class SpokenHarmony {
         if (!rest.isZero()) {
             Length lacking = oneBar.beatsBefore(meter.length().minus(rest));
             throw new NotationException(
-                    "comes to " + oneBar.beatsBefore(end) + " beats: the last bar lacks " + lacking,
-                    text,
-                    text.length());
+                    "spoken-harmony.comes-beats", text, text.length(), oneBar.beatsBefore(end), lacking);
         }
-        int bars = (int) Math.min(10_000, end.wholesOf(meter.length()));
-        return new HarmonyLine(Collections.nCopies(Math.max(1, bars), meter), spans, List.of());
+        long bars = end.wholesOf(meter.length());
+        if (bars > MOST_BARS) throw new NotationException("harmony-reader.too-many-bars", text, 0, bars);
+        return new HarmonyLine(Collections.nCopies((int) Math.max(1, bars), meter), spans, List.of());
     }
 }

@@ -4,7 +4,7 @@ import java.util.Set;
 import tactus.core.pattern.Pattern;
 
 /**
- * A pattern of the library.
+ * A pattern of the library. Its id is the code that a language has a name for.
  *
  * @param feels words for what it suits: {@code waltz}, {@code ballad}
  */

@@ -2,10 +2,11 @@ package tactus.core.library;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.Set;
+import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Predicate;
-import java.util.regex.Matcher;
 import java.util.stream.Stream;
+import tactus.core.language.Lexicon;
 import tactus.core.pattern.Pattern;
 import tactus.core.rhythm.PatternFacts;
 import tactus.core.stroke.Direction;
@@ -21,31 +22,31 @@ import tactus.core.time.Slot;
 /**
  * Looks for patterns by their rhythm: {@code has a miss on 3}, {@code starts with bass}, {@code fits in two beats},
  * {@code up on 2&}, {@code 6/8}, {@code picking}, {@code easy}. Several are joined by commas and must all be true; other words
- * are looked for in names and feels.
+ * are looked for in names and feels. The words are those of a lexicon; these are English.
  */
 public final class RhythmQuery implements Predicate<LibraryPattern> {
 
-    private static final List<String> NUMBERS = List.of("one", "two", "three", "four", "five", "six", "seven", "eight");
-    private static final java.util.regex.Pattern ON = java.util.regex.Pattern.compile(
-            "(?:has )?(?:an? )?(miss|stroke|down|up|bass|mute|accent)s? on (\\d+)\\s*(and|&|e|a|)");
-    private static final java.util.regex.Pattern STARTS =
-            java.util.regex.Pattern.compile("starts? with (?:an? |the )?(miss|down|up|bass|mute|accent|thumb)");
-    private static final java.util.regex.Pattern FITS =
-            java.util.regex.Pattern.compile("fits? (?:in|into|on) (\\w+) beats?");
-
+    private final Lexicon lexicon;
+    private final Function<LibraryPattern, String> name;
     private final Predicate<LibraryPattern> test;
 
-    private RhythmQuery(Predicate<LibraryPattern> test) {
-        this.test = test;
-    }
-
-    /** Every text is a query; an empty one finds all. */
-    public static RhythmQuery parse(String text) {
-        return new RhythmQuery(Stream.of(text.toLowerCase(Locale.ROOT).split(","))
+    private RhythmQuery(String text, Lexicon lexicon, Function<LibraryPattern, String> name) {
+        this.lexicon = lexicon;
+        this.name = name;
+        test = Stream.of(text.toLowerCase(Locale.ROOT).split(","))
                 .map(String::strip)
                 .filter(part -> !part.isEmpty())
-                .map(RhythmQuery::part)
-                .reduce(_ -> true, Predicate::and));
+                .map(this::part)
+                .reduce(_ -> true, Predicate::and);
+    }
+
+    /**
+     * Every text is a query; an empty one finds all.
+     *
+     * @param name what a pattern is called in the language of the lexicon
+     */
+    public static RhythmQuery parse(String text, Lexicon lexicon, Function<LibraryPattern, String> name) {
+        return new RhythmQuery(text, lexicon, name);
     }
 
     /** The patterns of {@code all} that it finds. */
@@ -58,27 +59,54 @@ public final class RhythmQuery implements Predicate<LibraryPattern> {
         return test.test(pattern);
     }
 
-    private static Predicate<LibraryPattern> part(String part) {
-        Matcher on = ON.matcher(part);
-        if (on.matches()) {
-            String count = on.group(2) + on.group(3).replace("and", "&");
-            return each -> has(
-                    each.pattern(), on.group(1), slot -> slot.count().toString().equals(count));
-        }
-        Matcher starts = STARTS.matcher(part);
-        if (starts.matches()) return each -> has(each.pattern(), starts.group(1), slot -> slot.index() == 0);
-        Matcher fits = FITS.matcher(part);
-        if (fits.matches() && beats(fits.group(1)) > 0) {
-            Length beats = Length.of(beats(fits.group(1)));
-            return each -> beats.isMultipleOf(Length.of(each.pattern().beats()));
-        }
-        if (part.matches("[0-9+]+/\\d+"))
-            return each -> each.pattern().meter().toString().equals(part);
-        return words(part);
+    private Predicate<LibraryPattern> part(String part) {
+        return on(part).or(() -> starts(part))
+                .or(() -> fits(part))
+                .or(() -> meter(part))
+                .orElseGet(() -> words(part));
     }
 
-    private static int beats(String word) {
-        return word.matches("\\d{1,2}") ? Integer.parseInt(word) : NUMBERS.indexOf(word) + 1;
+    private Optional<Predicate<LibraryPattern>> on(String part) {
+        Optional<List<String>> number = lexicon.read("query.on-number", part);
+        return number.or(() -> lexicon.read("query.on", part)).flatMap(holes -> {
+            Optional<String> syllable = holes.size() < 3 ? Optional.of("") : syllable(holes.get(2));
+            return lexicon.find("query-stroke", holes.getFirst())
+                    .flatMap(what -> syllable.map(said -> each -> has(
+                            each.pattern(),
+                            what,
+                            slot -> slot.count().toString().equals(holes.get(1) + said))));
+        });
+    }
+
+    private Optional<String> syllable(String word) {
+        return lexicon.find("syllable", word).map(code -> code.equals("and") ? "&" : code);
+    }
+
+    private Optional<Predicate<LibraryPattern>> starts(String part) {
+        return lexicon.read("query.starts", part)
+                .map(List::getFirst)
+                .map(word -> word.substring(word.lastIndexOf(' ') + 1))
+                .flatMap(word -> lexicon.find("query-stroke", word))
+                .map(what -> each -> has(each.pattern(), what, slot -> slot.index() == 0));
+    }
+
+    private Optional<Predicate<LibraryPattern>> fits(String part) {
+        return lexicon.read("query.fits", part)
+                .flatMap(holes -> beats(holes.getFirst()))
+                .map(Length::of)
+                .map(beats ->
+                        each -> beats.isMultipleOf(Length.of(each.pattern().beats())));
+    }
+
+    private Optional<Integer> beats(String word) {
+        Optional<Integer> digits = word.matches("[1-9]\\d?") ? Optional.of(Integer.valueOf(word)) : Optional.empty();
+        return digits.or(() -> lexicon.find("number", word).map(Integer::valueOf));
+    }
+
+    private static Optional<Predicate<LibraryPattern>> meter(String part) {
+        return part.matches("[0-9+]+/\\d+")
+                ? Optional.of(each -> each.pattern().meter().toString().equals(part))
+                : Optional.empty();
     }
 
     private static boolean has(Pattern pattern, String what, Predicate<Slot> where) {
@@ -105,15 +133,13 @@ public final class RhythmQuery implements Predicate<LibraryPattern> {
                                 && finger.role().isThumb());
     }
 
-    private static Predicate<LibraryPattern> words(String part) {
-        Set<String> picking = Set.of("picking", "fingers", "fingerpicking");
-        Set<String> steady = Set.of("syncopated", "offbeat");
+    private Predicate<LibraryPattern> words(String part) {
+        Optional<String> kind = lexicon.find("query-kind", part);
+        if (kind.equals(Optional.of("picking"))) return each -> each.feels().contains("picking");
+        if (kind.isPresent()) return each -> PatternFacts.of(each.pattern()).syncopation() > 0;
         return each -> {
-            if (picking.contains(part)) return each.feels().contains("picking");
-            if (steady.contains(part)) return PatternFacts.of(each.pattern()).syncopation() > 0;
-            String level = each.level().name().toLowerCase(Locale.ROOT).replace('_', ' ');
-            String all =
-                    each.pattern().name().toLowerCase(Locale.ROOT) + " " + String.join(" ", each.feels()) + " " + level;
+            String level = lexicon.word("level", each.level());
+            String all = name.apply(each).toLowerCase(Locale.ROOT) + " " + String.join(" ", each.feels()) + " " + level;
             return Stream.of(part.split("\\s+")).allMatch(all::contains);
         };
     }

@@ -4,6 +4,7 @@ import java.text.Normalizer;
 import java.util.Locale;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
+import tactus.core.refusal.Refusal;
 
 /** Names made of lower-case letters, digits and hyphens, that stay when the name a person reads is changed. */
 public final class Slug {
@@ -16,12 +17,11 @@ public final class Slug {
     /**
      * Returns {@code text} if it is a slug.
      *
-     * @throws IllegalArgumentException if it is not, or is longer than 64
+     * @throws Refusal if it is not, or is longer than 64
      */
     public static String checked(String text) {
         if (text.length() > LONGEST || !FORM.matcher(text).matches()) {
-            throw new IllegalArgumentException(
-                    "an id is made of 1 to 64 lower-case letters, digits and hyphens, was \"" + text + "\"");
+            throw new Refusal("slug.id-made", text);
         }
         return text;
     }

@@ -5,8 +5,9 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import tactus.core.refusal.NotationException;
+import tactus.core.refusal.Refusal;
 import tactus.core.stroke.Pick;
-import tactus.core.time.NotationException;
 
 /**
  * The fretting hand changes the shape while the strokes go on: a finger is added, lifted or moved on one string, until it
@@ -55,13 +56,13 @@ public record FingerMove(int string, Optional<Integer> fret, Sound sound) {
      */
     public static FingerMove parse(String text) {
         Matcher move = WRITTEN.matcher(text.strip());
-        if (!move.matches()) throw new NotationException("is no move such as 2h3 (string 2 to fret 3)", text, 0);
+        if (!move.matches()) throw new NotationException("finger-move.unread", text, 0);
         try {
             Optional<Integer> fret =
                     Optional.of(move.group(3)).filter(to -> !to.equals("-")).map(Integer::valueOf);
             return new FingerMove(Integer.parseInt(move.group(1)), fret, sound(move.group(2)));
-        } catch (IllegalArgumentException outside) {
-            throw new NotationException("is no move: " + outside.getMessage(), text, 0);
+        } catch (Refusal outside) {
+            throw new NotationException("finger-move.impossible", text, 0, outside.reason());
         }
     }
 

@@ -1,6 +1,5 @@
 package tactus.core.pattern;
 
-import java.util.Arrays;
 import java.util.Objects;
 
 /**
@@ -15,46 +14,27 @@ public record Form(PatternId of, Rule rule, boolean isEdited) {
     /** The rules by which forms are derived. */
     public enum Rule {
         /** The first half. */
-        SHORT_FIRST_HALF("short"),
+        SHORT_FIRST_HALF,
         /** The half with more accents. */
-        SHORT_ACCENTED_HALF("short with the accents"),
+        SHORT_ACCENTED_HALF,
         /** The ending before the next section: the last beat rings. */
-        LAST_TIME("last time"),
+        LAST_TIME,
         /** Only strokes on felt beats. */
-        LIGHT_BEATS("only beats"),
+        LIGHT_BEATS,
         /** Only downs. */
-        LIGHT_DOWNS("only downs"),
+        LIGHT_DOWNS,
         /** The empty crossings between strokes filled. */
-        BUSIER("busier"),
+        BUSIER,
         /** Mutes where the snare usually is. */
-        BACKBEAT_MUTES("muted backbeat"),
+        BACKBEAT_MUTES,
         /** First the bass, then the treble. */
-        BASS_THEN_CHORD("bass then chord"),
+        BASS_THEN_CHORD,
         /** Pairs of slots in triplet swing. */
-        SWUNG("swung"),
+        SWUNG,
         /** Every stroke lasts twice as long. */
-        HALF_TIME("half time"),
+        HALF_TIME,
         /** Every stroke lasts half as long. */
-        DOUBLE_TIME("double time");
-
-        private final String word;
-
-        Rule(String word) {
-            this.word = word;
-        }
-
-        /** What the form is called: {@code only beats}. */
-        public String word() {
-            return word;
-        }
-
-        /** @throws IllegalArgumentException if no rule is called that */
-        public static Rule of(String word) {
-            return Arrays.stream(values())
-                    .filter(rule -> rule.word.equals(word))
-                    .findFirst()
-                    .orElseThrow(() -> new IllegalArgumentException("there is no form called \"" + word + "\""));
-        }
+        DOUBLE_TIME
     }
 
     public Form {

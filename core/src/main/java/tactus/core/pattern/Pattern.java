@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import tactus.core.picking.PickingHand;
+import tactus.core.refusal.Refusal;
 import tactus.core.stroke.Hand;
 import tactus.core.stroke.Miss;
 import tactus.core.stroke.Stroke;
@@ -42,7 +43,7 @@ public record Pattern(
 
     private static final int LONGEST_NAME = 60;
 
-    /** @throws IllegalArgumentException if the name is outside its range */
+    /** @throws Refusal if the name is outside its range */
     public Pattern {
         Objects.requireNonNull(id);
         Objects.requireNonNull(frame);
@@ -67,7 +68,7 @@ public record Pattern(
     private static String checkedName(String name) {
         String plain = name.strip();
         if (plain.isEmpty() || plain.length() > LONGEST_NAME) {
-            throw new IllegalArgumentException("a pattern's name has 1 to 60 characters, this one " + plain.length());
+            throw new Refusal("pattern.name-characters", plain.length());
         }
         return plain;
     }
@@ -162,7 +163,7 @@ public record Pattern(
      * Replaces the strokes on the grid by those of {@code line}. A longer line makes the pattern longer, up to eight
      * bars; a shorter one leaves misses behind it.
      *
-     * @throws tactus.core.time.NotationException if the line cannot be read or is longer than eight bars
+     * @throws tactus.core.refusal.NotationException if the line cannot be read or is longer than eight bars
      */
     public Pattern withLine(String line) {
         Pattern longer = longEnoughFor(StrokeLine.slots(line));

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.stream.Stream;
+import tactus.core.refusal.Refusal;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Hand;
 import tactus.core.stroke.Stroke;
@@ -39,19 +40,17 @@ public record PatternFrame(
     /** The longest a pattern can be. */
     public static final int MOST_BARS = 8;
 
-    /** @throws IllegalArgumentException if the length or a division is outside its range */
+    /** @throws Refusal if the length or a division is outside its range */
     public PatternFrame {
         Objects.requireNonNull(hand);
         Objects.requireNonNull(feel);
         int most = mostBeats(meter);
         if (beats < 1 || beats > most) {
-            throw new IllegalArgumentException(
-                    "a pattern in " + meter + " has 1 to " + most + " beats (" + MOST_BARS + " bars), not " + beats);
+            throw new Refusal("pattern-frame.beats-bars", meter, most, MOST_BARS, beats);
         }
         int inBar = meter.beats().size();
         if (pickup < 0 || pickup >= inBar) {
-            throw new IllegalArgumentException(
-                    "a pick-up in " + meter + " has 0 to " + (inBar - 1) + " beats, not " + pickup);
+            throw new Refusal("pattern-frame.pick-up", meter, inBar - 1, pickup);
         }
         division.checkFits(meter);
         Division usual = division;
@@ -75,13 +74,18 @@ public record PatternFrame(
     /**
      * Returns beats with one slot for each move of the hand.
      *
-     * @throws IllegalArgumentException if the hand's rate does not divide the beats
+     * @throws Refusal if the hand's rate does not divide the beats
      */
     public static PatternFrame of(Meter meter, int beats, Hand hand) {
-        Division division = division(meter, hand)
-                .orElseThrow(() -> new IllegalArgumentException("a hand that moves in " + hand.rate()
-                        + " notes does not come out even with the beats of " + meter));
+        Division division =
+                division(meter, hand).orElseThrow(() -> new Refusal("pattern-frame.hand-moves", hand.rate(), meter));
         return of(meter, beats, division, hand);
+    }
+
+    /** Whether a hand that moves at {@code rate} comes out even with the beats of {@code meter}. */
+    public static boolean isPossible(Meter meter, Length rate) {
+        return Division.in(meter).stream()
+                .anyMatch(division -> division.slotLength(meter).equals(rate));
     }
 
     private static Optional<Division> division(Meter meter, Hand hand) {

@@ -1,5 +1,7 @@
 package tactus.core.pitch;
 
+import tactus.core.refusal.Refusal;
+
 /**
  * The frequency that an ensemble tunes A4 to. ISO 16 says 440; recordings and old instruments lie from 415 to 466.
  *
@@ -9,10 +11,10 @@ public record ConcertPitch(double hertz) {
 
     public static final ConcertPitch ISO_16 = new ConcertPitch(440);
 
-    /** @throws IllegalArgumentException if {@code hertz} is outside its range */
+    /** @throws Refusal if {@code hertz} is outside its range */
     public ConcertPitch {
         if (!(hertz >= 415 && hertz <= 466)) {
-            throw new IllegalArgumentException("A4 must be at 415 to 466 Hz, was " + text(hertz));
+            throw new Refusal("concert-pitch.hz", text(hertz));
         }
     }
 

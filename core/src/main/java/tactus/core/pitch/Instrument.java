@@ -1,6 +1,7 @@
 package tactus.core.pitch;
 
 import java.util.Objects;
+import tactus.core.refusal.Refusal;
 
 /**
  * How the guitar is set up.
@@ -16,15 +17,15 @@ public record Instrument(Tuning tuning, int tunedDown, int capo, ConcertPitch co
 
     public static final Instrument USUAL = new Instrument(Tuning.STANDARD, 0, 0, ConcertPitch.ISO_16);
 
-    /** @throws IllegalArgumentException if the capo or the tuning down is outside its range */
+    /** @throws Refusal if the capo or the tuning down is outside its range */
     public Instrument {
         Objects.requireNonNull(tuning);
         Objects.requireNonNull(concert);
         if (capo < 0 || capo > HIGHEST_CAPO) {
-            throw new IllegalArgumentException("the capo must be at fret 0 (none) to 11, was " + capo);
+            throw new Refusal("instrument.capo-fret", capo);
         }
         if (tunedDown < 0 || tunedDown > LOWEST_TUNED_DOWN) {
-            throw new IllegalArgumentException("a guitar is tuned down by 0 to 4 semitones, was " + tunedDown);
+            throw new Refusal("instrument.guitar-tuned", tunedDown);
         }
     }
 

@@ -1,7 +1,7 @@
 package tactus.core.pitch;
 
 import java.util.regex.Pattern;
-import tactus.core.time.NotationException;
+import tactus.core.refusal.NotationException;
 
 /**
  * A key: {@code D}, {@code Bb}, {@code F#m}.
@@ -24,7 +24,7 @@ public record Key(int tonic, boolean minor) {
      */
     public static Key parse(String text) {
         var match = FORM.matcher(text.strip());
-        if (!match.matches()) throw new NotationException("is not a key such as D, Bb or F#m", text, 0);
+        if (!match.matches()) throw new NotationException("key.unread", text, 0);
         return new Key(
                 NoteName.parse(match.group(1)).pitchClass(), !match.group(2).isEmpty());
     }

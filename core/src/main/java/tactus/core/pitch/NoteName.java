@@ -1,6 +1,6 @@
 package tactus.core.pitch;
 
-import tactus.core.time.NotationException;
+import tactus.core.refusal.NotationException;
 
 /**
  * A note without its octave as it is spelled: {@code F#}, {@code Bb}, {@code Cb}.
@@ -29,8 +29,7 @@ public record NoteName(char letter, int alter) {
     public static NoteName parse(String text) {
         String plain = text.strip();
         int read = lengthIn(plain, 0, NoteSchool.INTERNATIONAL);
-        if (read == 0 || read < plain.length())
-            throw new NotationException("is not a note such as F# or Bb", text, read);
+        if (read == 0 || read < plain.length()) throw new NotationException("note-name.unread", text, read);
         return at(plain, 0, NoteSchool.INTERNATIONAL);
     }
 

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import tactus.core.time.NotationException;
+import tactus.core.refusal.NotationException;
 
 /** Finds the octaves of a tuning that is said by its notes alone: {@code D A D G A D}. */
 final class OpenNotes {
@@ -13,7 +13,7 @@ final class OpenNotes {
 
     static Tuning tuning(String[] notes, String text) {
         if (notes.length > Tuning.MOST_STRINGS) {
-            throw new NotationException("has " + notes.length + " strings, more than 12", text, 0);
+            throw new NotationException("open-notes.strings-more", text, 0, notes.length);
         }
         List<Integer> classes =
                 Arrays.stream(notes).map(note -> pitchClass(note, text)).toList();
@@ -25,8 +25,7 @@ final class OpenNotes {
             return NoteName.parse(note.isEmpty() ? note : Character.toUpperCase(note.charAt(0)) + note.substring(1))
                     .pitchClass();
         } catch (NotationException wrong) {
-            throw new NotationException(
-                    "has \"" + note + "\", which is not a note such as E or F#", text, Math.max(0, text.indexOf(note)));
+            throw new NotationException("open-notes.note-e", text, Math.max(0, text.indexOf(note)), note);
         }
     }
 

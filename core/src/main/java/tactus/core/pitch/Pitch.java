@@ -1,6 +1,6 @@
 package tactus.core.pitch;
 
-import tactus.core.time.NotationException;
+import tactus.core.refusal.NotationException;
 
 /**
  * A sounding pitch of equal temperament, as a MIDI key number: 69 is A4, 40 the low E of a guitar.
@@ -29,13 +29,13 @@ public record Pitch(int number) implements Comparable<Pitch> {
         int name = NoteName.lengthIn(upper, 0, NoteSchool.INTERNATIONAL);
         String octave = upper.substring(name);
         if (name == 0 || !octave.matches("-?\\d")) {
-            throw new NotationException("is not a pitch such as E2 or F#3", text, 0);
+            throw new NotationException("pitch.unread", text, 0);
         }
         NoteName note = NoteName.at(upper, 0, NoteSchool.INTERNATIONAL);
         // A flat C lies in the octave of its letter, so the sign is added after the octave.
         int natural = new NoteName(note.letter(), 0).pitchClass();
         int number = 12 * (Integer.parseInt(octave) + 1) + natural + note.alter();
-        if (number < 0 || number > 127) throw new NotationException("is out of the range of pitches", text, 0);
+        if (number < 0 || number > 127) throw new NotationException("pitch.out-range", text, 0);
         return new Pitch(number);
     }
 

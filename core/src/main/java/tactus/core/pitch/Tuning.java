@@ -6,7 +6,8 @@ import java.util.List;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import tactus.core.time.NotationException;
+import tactus.core.refusal.NotationException;
+import tactus.core.refusal.Refusal;
 
 /**
  * The pitch of each open string. Where strings are doubled, as on a guitar with twelve, a pair is one string to the hand.
@@ -25,15 +26,15 @@ public record Tuning(List<Pitch> open, List<Pitch> partners) {
     /** E A D G B E. */
     public static final Tuning STANDARD = parse("E2 A2 D3 G3 B3 E4");
 
-    /** @throws IllegalArgumentException if there is no string or more than 12, or a pitch no string is tuned to */
+    /** @throws Refusal if there is no string or more than 12, or a pitch no string is tuned to */
     public Tuning {
         open = List.copyOf(open);
         partners = List.copyOf(partners);
         if (open.isEmpty() || open.size() > MOST_STRINGS) {
-            throw new IllegalArgumentException("a tuning has 1 to 12 strings, was " + open.size());
+            throw new Refusal("tuning.strings", open.size());
         }
         if (!partners.isEmpty() && partners.size() != open.size()) {
-            throw new IllegalArgumentException("either every string has a partner (E2:E3) or none");
+            throw new Refusal("tuning.either-every");
         }
         open.forEach(Tuning::check);
         partners.forEach(Tuning::check);
@@ -45,7 +46,7 @@ public record Tuning(List<Pitch> open, List<Pitch> partners) {
 
     private static void check(Pitch pitch) {
         if (pitch.compareTo(LOWEST) < 0 || pitch.compareTo(HIGHEST) > 0) {
-            throw new IllegalArgumentException("an open string sounds C0 to E6, was " + pitch);
+            throw new Refusal("tuning.open-string", pitch);
         }
     }
 
@@ -57,7 +58,7 @@ public record Tuning(List<Pitch> open, List<Pitch> partners) {
      */
     public static Tuning parse(String text) {
         String[] parts = text.strip().split("[\\s,-]+");
-        if (parts[0].isEmpty()) throw new NotationException("names no string: write one note for each", text, 0);
+        if (parts[0].isEmpty()) throw new NotationException("tuning.names-string", text, 0);
         if (Arrays.stream(parts).noneMatch(part -> part.matches(".*\\d.*"))) return OpenNotes.tuning(parts, text);
         var open = new ArrayList<Pitch>();
         var partners = new ArrayList<Pitch>();
@@ -73,18 +74,15 @@ public record Tuning(List<Pitch> open, List<Pitch> partners) {
         try {
             return Pitch.parse(part);
         } catch (NotationException wrong) {
-            throw new NotationException(
-                    "has \"" + part + "\", which is not a pitch such as E2 or F#3",
-                    text,
-                    Math.max(0, text.indexOf(part)));
+            throw new NotationException("tuning.pitch-e", text, Math.max(0, text.indexOf(part)), part);
         }
     }
 
     static Tuning checked(List<Pitch> open, List<Pitch> partners, String text) {
         try {
             return new Tuning(open, partners);
-        } catch (IllegalArgumentException wrong) {
-            throw new NotationException("is not a tuning: " + wrong.getMessage(), text, 0);
+        } catch (Refusal wrong) {
+            throw new NotationException("tuning.impossible", text, 0, wrong.reason());
         }
     }
 

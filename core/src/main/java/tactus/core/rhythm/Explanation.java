@@ -1,74 +1,77 @@
 package tactus.core.rhythm;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.pattern.Pattern;
-import tactus.core.saying.Saying;
+import tactus.core.statement.Statement;
 import tactus.core.stroke.StrokeLine;
 import tactus.core.time.Length;
+import tactus.core.time.Quantity;
 
 /**
  * A pattern explained from its cell.
  *
- * @param sentence what it is made of
- * @param mnemonic words for the cell
+ * @param made what it is made of, and how its strokes are spread where that is worth saying
+ * @param cell how many slots its cell has, or the whole pattern where nothing is repeated; 0 where nothing is played
  * @param steps how to practise it, in order
  * @param warning what a drill would teach wrongly, if it would
  */
-public record Explanation(String sentence, Optional<Mnemonic> mnemonic, List<String> steps, Optional<String> warning) {
-
-    private static final List<String> NUMBERS =
-            List.of("twice", "three times", "four times", "five times", "six times", "seven times", "eight times");
+public record Explanation(List<Statement> made, int cell, List<Statement> steps, Optional<Statement> warning) {
 
     public Explanation {
+        made = List.copyOf(made);
         steps = List.copyOf(steps);
+        Objects.requireNonNull(warning);
     }
 
     /** Explains {@code played} from its first bar line on; a pick-up is only said with it. */
     public static Explanation of(Pattern played) {
         Pattern pattern = played.withFrame(played.frame().withPickup(0));
         if (PatternFacts.struck(pattern).isEmpty()) {
-            return new Explanation("Nothing is played yet.", Optional.empty(), List.of(), Optional.empty());
+            return new Explanation(List.of(Statement.of("explain.nothing")), 0, List.of(), Optional.empty());
         }
         Optional<Cells> cells = Cells.of(pattern);
-        int slots = cells.map(Cells::slots).orElse(pattern.grid().size());
+        var made = new ArrayList<Statement>();
+        made.add(cells.map(found -> made(pattern, found)).orElse(Statement.of("explain.no-cell")));
+        spread(pattern).ifPresent(made::add);
         return new Explanation(
-                cells.map(found -> sentence(pattern, found))
-                                .orElse("Nothing in it is repeated: it is learnt as a whole.")
-                        + spread(pattern),
-                Mnemonic.of(pattern, slots),
+                made,
+                cells.map(Cells::slots).orElse(pattern.grid().size()),
                 steps(played, pattern, cells),
                 cells.flatMap(found -> warning(pattern, found)));
     }
 
     /** Said where the strokes do not simply divide the slots. */
-    private static String spread(Pattern pattern) {
+    private static Optional<Statement> spread(Pattern pattern) {
         List<Integer> struck = PatternFacts.struck(pattern);
         int slots = pattern.grid().size();
         boolean divides = slots % struck.size() == 0;
         return struck.size() < 3 || divides || !EvenSpread.isEven(struck, slots)
-                ? ""
-                : " Its " + struck.size() + " strokes are spread as evenly over " + slots + " slots as they can be.";
+                ? Optional.empty()
+                : Optional.of(Statement.of("explain.spread", Quantity.strokes(struck.size()), slots));
     }
 
-    private static String sentence(Pattern pattern, Cells cells) {
-        String cell = "The cell " + signs(pattern, cells) + " (" + beats(pattern, cells.length()) + ") comes "
-                + (cells.times() - 2 < NUMBERS.size() ? NUMBERS.get(cells.times() - 2) : cells.times() + " times");
-        if (cells.rest().isZero()) return cell + " and is all of it.";
-        String share = Math.round(cells.share().toDouble() * 100) + " % of the time";
+    private static Statement made(Pattern pattern, Cells cells) {
+        String signs = signs(pattern, cells);
+        Quantity length = beats(pattern, cells.length());
+        var times = Quantity.of(Quantity.Unit.TIME, cells.times());
+        if (cells.rest().isZero()) return Statement.of("explain.cell", signs, length, times);
+        long share = Math.round(cells.share().toDouble() * 100);
         return cells.goesOn()
-                ? cell + " and once more cut short: " + sum(pattern, cells) + " beats, " + share + "."
-                : cell + ", " + share + ", then a tail of " + beats(pattern, cells.rest()) + ".";
+                ? Statement.of("explain.cut-short", signs, length, times, sum(pattern, cells), share)
+                : Statement.of("explain.tail", signs, length, times, share, beats(pattern, cells.rest()));
     }
 
-    /** {@code 1½+1½+1}. */
-    private static String sum(Pattern pattern, Cells cells) {
+    /** The beats of each time and of the rest: 1½, 1½ and 1. */
+    private static List<Length> sum(Pattern pattern, Cells cells) {
         Length beat = pattern.meter().shortestBeat();
-        var parts = new ArrayList<String>();
-        for (int i = 0; i < cells.times(); i++) parts.add(number(cells.length().dividedBy(beat)));
-        parts.add(number(cells.rest().dividedBy(beat)));
-        return String.join("+", parts);
+        var parts = new ArrayList<>(
+                Collections.nCopies(cells.times(), cells.length().dividedBy(beat)));
+        parts.add(cells.rest().dividedBy(beat));
+        return parts;
     }
 
     private static String signs(Pattern pattern, Cells cells) {
@@ -81,50 +84,29 @@ public record Explanation(String sentence, Optional<Mnemonic> mnemonic, List<Str
         return signs.toString();
     }
 
-    private static String beats(Pattern pattern, Length length) {
-        Length beats = length.dividedBy(pattern.meter().shortestBeat());
-        return number(beats) + (beats.compareTo(Length.WHOLE) > 0 ? " beats" : " beat");
+    private static Quantity beats(Pattern pattern, Length length) {
+        return Quantity.beats(length.dividedBy(pattern.meter().shortestBeat()));
     }
 
-    /** {@code 1½}; a fraction where there is no sign for it. */
-    static String number(Length beats) {
-        long whole = beats.wholesOf(Length.WHOLE);
-        Length rest = beats.minus(Length.of(whole));
-        String part = switch (rest.toString()) {
-            case "0" -> "";
-            case "1/2" -> "½";
-            case "1/4" -> "¼";
-            case "3/4" -> "¾";
-            case "1/3" -> "⅓";
-            case "2/3" -> "⅔";
-            default -> (whole > 0 ? " " : "") + rest;
-        };
-        return whole > 0 || part.isEmpty() ? whole + part : part;
-    }
-
-    private static List<String> steps(Pattern played, Pattern pattern, Optional<Cells> cells) {
-        var steps = new ArrayList<String>();
-        steps.add("Move the hand on damped strings and count; strike nothing.");
-        steps.add("Say it: " + Saying.aloud(played));
+    private static List<Statement> steps(Pattern played, Pattern pattern, Optional<Cells> cells) {
+        var steps = new ArrayList<Statement>();
+        steps.add(Statement.of("practise.damped"));
+        steps.add(Statement.of("practise.say", played));
         cells.filter(found -> found.slots() > 1)
-                .ifPresent(found -> steps.add("The cell alone, "
-                        + (found.crossesBeats(pattern)
-                                ? "counted through the bar as it lies there"
-                                : "round and round over " + beats(pattern, found.length()))
-                        + ", on damped strings."));
-        cells.filter(found -> !found.rest().isZero())
-                .ifPresent(found -> steps.add("The last cell and the tail, until the tail comes by itself."));
-        steps.add("All of it on one chord, until it comes four times in a row.");
+                .ifPresent(found -> steps.add(
+                        found.crossesBeats(pattern)
+                                ? Statement.of("practise.cell-in-bar")
+                                : Statement.of("practise.cell", beats(pattern, found.length()))));
+        cells.filter(found -> !found.rest().isZero()).ifPresent(_ -> steps.add(Statement.of("practise.tail")));
+        steps.add(Statement.of("practise.one-chord"));
         return steps;
     }
 
     /** A cell that is no whole number of beats drifts when it is looped alone. */
-    private static Optional<String> warning(Pattern pattern, Cells cells) {
+    private static Optional<Statement> warning(Pattern pattern, Cells cells) {
         if (!cells.crossesBeats(pattern)) return Optional.empty();
-        Length beat = pattern.meter().shortestBeat();
-        long longer = cells.length().wholesOf(beat) + 1;
-        return Optional.of("A loop of " + number(Length.of(longer)) + (longer == 1 ? " beat" : " beats")
-                + " would be longer than the cell is in the bar (" + beats(pattern, cells.length())
-                + ") and teach the wrong beat: loop the whole bar.");
+        long longer = cells.length().wholesOf(pattern.meter().shortestBeat()) + 1;
+        return Optional.of(
+                Statement.of("practise.wrong-loop", Quantity.beats(Length.of(longer)), beats(pattern, cells.length())));
     }
 }

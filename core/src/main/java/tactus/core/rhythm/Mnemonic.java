@@ -3,6 +3,7 @@ package tactus.core.rhythm;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import tactus.core.language.Lexicon;
 import tactus.core.pattern.Pattern;
 import tactus.core.time.Slot;
 
@@ -12,30 +13,6 @@ import tactus.core.time.Slot;
  * @param syllables as they are written: {@code LAN tern light}
  */
 public record Mnemonic(List<String> syllables) {
-
-    private static final List<Mnemonic> ALL = List.of(
-            of("GLOW"),
-            of("LAN tern"),
-            of("GO HOME"),
-            of("a LIGHT"),
-            of("LAN tern LIGHT"),
-            of("HOLD it up"),
-            of("ONE lit LAMP"),
-            of("the POND is"),
-            of("HAND in HAND home"),
-            of("WALK a round the"),
-            of("LAN terns GLOW ing"),
-            of("LIGHT the LAN tern"),
-            of("WALK to the POND now"),
-            of("DOWN by the WA ter"),
-            of("LAN terns in a ROW"),
-            of("WALK with the LAN terns on"),
-            of("CAN dles BURN all EVE ning"),
-            of("SEE the LIGHT is go ing"),
-            of("CAR ry the LAN tern for ME"),
-            of("ROUND the POND and BACK home NOW"),
-            of("ALL the CHIL dren SING a LONG now"),
-            of("ROUND a bout the POND to NIGHT we"));
 
     public Mnemonic {
         syllables = List.copyOf(syllables);
@@ -49,14 +26,16 @@ public record Mnemonic(List<String> syllables) {
      * The words whose strong syllables fall on felt beats as well as any of ours do.
      *
      * @param slots how many slots of {@code pattern} they are for
+     * @param lexicon has the words to choose from
      * @return empty if there are none of as many syllables
      */
-    public static Optional<Mnemonic> of(Pattern pattern, int slots) {
+    public static Optional<Mnemonic> of(Pattern pattern, int slots, Lexicon lexicon) {
         List<Boolean> strong = pattern.grid().slots().stream()
                 .filter(slot -> slot.index() < slots && pattern.at(slot).isStruck())
                 .map(Slot::startsBeat)
                 .toList();
-        return ALL.stream()
+        return lexicon.codes("mnemonic").stream()
+                .map(code -> of(lexicon.word(code)))
                 .filter(words -> words.syllables.size() == strong.size())
                 .max(Comparator.comparingInt(words -> words.agreement(strong)));
     }

@@ -2,24 +2,17 @@ package tactus.core.rule;
 
 /** How loud one plays, from soft to strong, with the usual letters of written music. */
 public enum Dynamic {
-    VERY_SOFT("very soft", "pp"),
-    SOFT("soft", "p"),
-    RATHER_SOFT("rather soft", "mp"),
-    MEDIUM("medium", "mf"),
-    STRONG("strong", "f"),
-    VERY_STRONG("very strong", "ff");
+    VERY_SOFT("pp"),
+    SOFT("p"),
+    RATHER_SOFT("mp"),
+    MEDIUM("mf"),
+    STRONG("f"),
+    VERY_STRONG("ff");
 
-    private final String word;
     private final String letters;
 
-    Dynamic(String word, String letters) {
-        this.word = word;
+    Dynamic(String letters) {
         this.letters = letters;
-    }
-
-    /** How a rule says it: {@code rather soft}. */
-    public String word() {
-        return word;
     }
 
     /** The letters that stand below notes: {@code mp}. */

@@ -15,10 +15,4 @@ public record FormChoice(Optional<Form.Rule> rule) {
     public static FormChoice of(Form.Rule rule) {
         return new FormChoice(Optional.of(rule));
     }
-
-    /** Returns {@code full form} or {@code last time form}. */
-    @Override
-    public String toString() {
-        return rule.map(Form.Rule::word).orElse("full") + " form";
-    }
 }

@@ -3,6 +3,7 @@ package tactus.core.rule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.TreeSet;
 import tactus.core.section.Section;
 import tactus.core.section.Stretch.Bounds;
@@ -45,7 +46,8 @@ public record PassPlan(List<Piece> pieces, List<Assigned> assigned) {
 
     private static boolean holds(Part part, Piece piece, BarLines bars) {
         return switch (part) {
-            case Part.OnChord(int number) -> piece.span() == (number > 0 ? number - 1 : piece.spans() + number);
+            case Part.OnChord _, Part.OnChordFromEnd _ ->
+                part.chord(piece.spans()).equals(OptionalInt.of(piece.span()));
             case Part.SharedBars() -> piece.sharesBar();
             case Part.Voice(boolean sung) -> piece.isSung() == sung;
             case Part.InBars _, Part.InHalf _ ->
@@ -64,7 +66,7 @@ public record PassPlan(List<Piece> pieces, List<Assigned> assigned) {
                 Length middle = bars.start((bars.bars() + 1) / 2);
                 yield Optional.of(second ? new Bounds(middle, bars.length()) : new Bounds(Length.ZERO, middle));
             }
-            case Part.OnChord _, Part.SharedBars _, Part.Voice _ -> Optional.empty();
+            case Part.OnChord _, Part.OnChordFromEnd _, Part.SharedBars _, Part.Voice _ -> Optional.empty();
         };
     }
 

@@ -3,6 +3,7 @@ package tactus.core.rule;
 import java.util.Objects;
 import java.util.Optional;
 import tactus.core.pattern.PatternId;
+import tactus.core.refusal.Refusal;
 import tactus.core.time.Length;
 
 /**
@@ -24,7 +25,7 @@ public record Play(
 
     private static final Length LONGEST_PAUSE = Length.of(32);
 
-    /** @throws IllegalArgumentException if the pause is not over 0 and at most 32 beats */
+    /** @throws Refusal if the pause is not over 0 and at most 32 beats */
     public Play {
         Objects.requireNonNull(what);
         Objects.requireNonNull(form);
@@ -33,7 +34,7 @@ public record Play(
         Objects.requireNonNull(raise);
         pause.filter(beats -> !beats.isPositive() || LONGEST_PAUSE.isLessThan(beats))
                 .ifPresent(beats -> {
-                    throw new IllegalArgumentException("a pause lasts over 0 to 32 beats, was " + beats);
+                    throw new Refusal("play.pause-lasts", beats);
                 });
     }
 

@@ -32,6 +32,10 @@ public record Situation(
     }
 
     private boolean isUse(UseChoice choice) {
-        return choice.isEvery() || choice.equals(UseChoice.LAST) && isLastUse || choice.id() == use;
+        return switch (choice) {
+            case UseChoice.Group.EVERY -> true;
+            case UseChoice.Group.LAST -> isLastUse;
+            case UseChoice.Entry(int id) -> id == use;
+        };
     }
 }

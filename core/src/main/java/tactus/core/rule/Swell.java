@@ -24,10 +24,4 @@ public record Swell(Dynamic from, Dynamic to) {
     public double at(double part) {
         return from.ordinal() + (to.ordinal() - from.ordinal()) * Math.clamp(part, 0, 1);
     }
-
-    /** Returns {@code soft} or {@code soft to strong}. */
-    @Override
-    public String toString() {
-        return isSteady() ? from.word() : from.word() + " to " + to.word();
-    }
 }

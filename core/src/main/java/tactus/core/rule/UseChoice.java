@@ -1,26 +1,58 @@
 package tactus.core.rule;
 
-/**
- * Which of a section's uses are meant.
- *
- * @param id the id of an entry of the running order; or 0 for every use, -1 for the last
- */
-public record UseChoice(int id) {
+import java.util.Optional;
+import tactus.core.refusal.Refusal;
 
-    public static final UseChoice EVERY = new UseChoice(0);
-    public static final UseChoice LAST = new UseChoice(-1);
+/** Which of a section's uses are meant. */
+public sealed interface UseChoice {
 
-    /** @throws IllegalArgumentException if there can be no such entry */
-    public UseChoice {
-        if (id < -1) throw new IllegalArgumentException("an entry's id is 1 or more, was " + id);
+    UseChoice EVERY = Group.EVERY;
+    UseChoice LAST = Group.LAST;
+
+    /** Uses that are found again wherever they are in the running order. */
+    enum Group implements UseChoice {
+        EVERY,
+        LAST;
+
+        @Override
+        public boolean isEvery() {
+            return this == EVERY;
+        }
+
+        @Override
+        public Optional<Integer> entry() {
+            return Optional.empty();
+        }
     }
 
-    public boolean isEvery() {
-        return id == 0;
+    /**
+     * One entry of the running order, whatever becomes of the others.
+     *
+     * @param id the entry's id, from 1
+     */
+    record Entry(int id) implements UseChoice {
+        /** @throws Refusal if there can be no such entry */
+        public Entry {
+            if (id < 1) throw new Refusal("use.entry-id", id);
+        }
+
+        @Override
+        public boolean isEvery() {
+            return false;
+        }
+
+        @Override
+        public Optional<Integer> entry() {
+            return Optional.of(id);
+        }
     }
 
-    /** Whether one entry is meant, whatever becomes of the others. */
-    public boolean isOne() {
-        return id > 0;
+    static UseChoice entry(int id) {
+        return new Entry(id);
     }
+
+    boolean isEvery();
+
+    /** The id of the entry, where one is meant. */
+    Optional<Integer> entry();
 }

@@ -11,23 +11,12 @@ public sealed interface What {
     /** Something that is no pattern. */
     enum Event implements What {
         /** Nothing sounds; the bars are counted. */
-        SILENCE("silence"),
+        SILENCE,
         /** Struck once, and it rings on. */
-        HELD("held strum"),
+        HELD,
         /** Struck once and stopped; the rest is counted. */
-        STOP("stop and count"),
+        STOP,
         /** What would be played, on strings that the hand lies on. */
-        MUTED("muted strokes");
-
-        private final String word;
-
-        Event(String word) {
-            this.word = word;
-        }
-
-        /** How a rule says it: {@code stop and count}. */
-        public String word() {
-            return word;
-        }
+        MUTED
     }
 }

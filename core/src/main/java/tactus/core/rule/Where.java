@@ -59,10 +59,12 @@ public record Where(
      * level decides, then how many conditions there are.
      */
     int weight() {
-        long others = Stream.of(section.isPresent(), !use.isEvery(), use.isOne(), company.isPresent())
+        long others = Stream.of(section.isPresent(), !use.isEvery(), use.entry().isPresent(), company.isPresent())
                 .filter(Boolean::booleanValue)
                 .count();
-        boolean exact = part.filter(each -> each instanceof Part.OnChord || each instanceof Part.InBars)
+        boolean exact = part.filter(each -> each instanceof Part.OnChord
+                        || each instanceof Part.OnChordFromEnd
+                        || each instanceof Part.InBars)
                 .isPresent();
         return (version.isPresent() ? 1_000 : 0) + 10 * level().ordinal() + 2 * (int) others + (exact ? 1 : 0);
     }

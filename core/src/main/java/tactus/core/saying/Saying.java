@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import tactus.core.language.Lexicon;
 import tactus.core.pattern.Pattern;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Miss;
@@ -15,25 +16,29 @@ import tactus.core.time.Slot;
 /** The ways of saying a pattern. */
 public final class Saying {
 
-    private Saying() {}
+    private final StrokeWords words;
+
+    public Saying(Lexicon lexicon) {
+        words = new StrokeWords(lexicon);
+    }
 
     /** The strokes in order: {@code down, down, up, up, down, up}. */
-    public static String words(Pattern pattern) {
+    public String words(Pattern pattern) {
         return pattern.grid().slots().stream()
                 .filter(slot -> !(pattern.at(slot) instanceof Miss))
                 .map(slot -> word(pattern, slot))
                 .collect(Collectors.joining(", "));
     }
 
-    private static String word(Pattern pattern, Slot slot) {
-        return StrokeWords.against(pattern.at(slot), pattern.frame().handAt(slot));
+    private String word(Pattern pattern, Slot slot) {
+        return words.against(pattern.at(slot), pattern.frame().handAt(slot));
     }
 
     /**
      * The strokes with their counts: {@code 1 down, 2 down, & up, (3), & up}. Numbers where nothing is played stand in
      * brackets.
      */
-    public static String counted(Pattern pattern) {
+    public String counted(Pattern pattern) {
         var parts = new ArrayList<String>();
         for (Slot slot : said(pattern)) {
             String count = slot.count().spoken();
@@ -67,17 +72,17 @@ public final class Saying {
      * A line to read aloud in time, a syllable or a breath a slot: {@code down –, down up | – up}. Beats are divided by
      * commas, bars by lines.
      */
-    public static String aloud(Pattern pattern) {
+    public String aloud(Pattern pattern) {
         var line = new StringBuilder();
         for (Slot slot : pattern.grid().slots()) {
             if (slot.index() > 0) line.append(slot.startsBar() ? " | " : slot.startsBeat() ? ", " : " ");
-            line.append(StrokeWords.syllable(pattern.at(slot)));
+            line.append(words.syllable(pattern.at(slot)));
         }
         return line.toString();
     }
 
     /** A single stroke with its direction as far as it was said: {@code accent bass up}. */
-    public static String word(Stroke stroke, Optional<Direction> way) {
-        return StrokeWords.of(stroke, way);
+    public String word(Stroke stroke, Optional<Direction> way) {
+        return words.of(stroke, way);
     }
 }

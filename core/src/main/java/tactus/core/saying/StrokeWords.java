@@ -1,8 +1,10 @@
 package tactus.core.saying;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import tactus.core.language.Lexicon;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Force;
 import tactus.core.stroke.Miss;
@@ -20,111 +22,123 @@ import tactus.core.stroke.Touch;
 /** Strokes in words that a dictation reads back: {@code accent bass up}, {@code pinch 5-1}. */
 final class StrokeWords {
 
-    private static final List<String> STRINGS =
-            List.of("one", "two", "three", "four", "five", "six", "sev", "eight", "nine", "ten", "lev", "twelve");
+    private final Lexicon lexicon;
 
-    private StrokeWords() {}
+    StrokeWords(Lexicon lexicon) {
+        this.lexicon = lexicon;
+    }
 
     /** @param way the direction as far as it is said */
-    static String of(Stroke stroke, Optional<Direction> way) {
-        String direction = way.map(Direction::word).orElse("");
-        String word = switch (stroke) {
-            case Strum strum -> (reach(strum.reach()) + " " + direction).strip();
-            case Mute mute -> mute(mute) + (way.equals(Optional.of(Direction.UP)) ? " up" : "");
-            case Pluck pluck -> pluck(pluck);
-            case Miss _ -> "miss";
-            case Ring _ -> "let ring";
-            case Stop _ -> "stop";
-        };
-        return force(stroke.force()) + touch(stroke.touch()) + word;
+    String of(Stroke stroke, Optional<Direction> way) {
+        List<String> words = new ArrayList<>();
+        force(stroke.force()).map(lexicon::word).ifPresent(words::add);
+        touch(stroke.touch()).map(lexicon::word).ifPresent(words::add);
+        switch (stroke) {
+            case Strum strum -> {
+                reach(strum.reach()).ifPresent(words::add);
+                way.map(this::word).ifPresent(words::add);
+            }
+            case Mute mute -> {
+                words.add(mute(mute));
+                way.filter(Direction.UP::equals).map(this::word).ifPresent(words::add);
+            }
+            case Pluck pluck -> words.add(pluck(pluck));
+            case Miss _ -> words.add(lexicon.word("stroke.miss"));
+            case Ring _ -> words.add(lexicon.word("stroke.ring"));
+            case Stop _ -> words.add(lexicon.word("stroke.stop"));
+        }
+        return String.join(" ", words);
+    }
+
+    private String word(Direction way) {
+        return lexicon.word("stroke", way);
     }
 
     /** The stroke with its direction, unless the hand, crossing as {@code hand}, gives it that direction anyway. */
-    static String against(Stroke stroke, Optional<Direction> hand) {
+    String against(Stroke stroke, Optional<Direction> hand) {
         boolean strum = stroke instanceof Strum each && each.reach() == Reach.ALL;
         boolean told = strum || stroke instanceof Mute;
         return of(stroke, stroke.way().filter(way -> told || !Optional.of(way).equals(hand)));
     }
 
     /** One syllable to say in time; a breath where nothing is struck. */
-    static String syllable(Stroke stroke) {
+    String syllable(Stroke stroke) {
         return switch (stroke) {
             case Strum strum ->
                 switch (strum.reach()) {
                     case Reach.Half half ->
                         switch (half) {
-                            case ALL -> strum.direction().word();
-                            case BASS -> "bass";
-                            case TREBLE -> "high";
+                            case ALL -> lexicon.word("aloud", strum.direction());
+                            case BASS -> lexicon.word("aloud.bass");
+                            case TREBLE -> lexicon.word("aloud.treble");
                         };
-                    case Reach.Named _ -> "mid";
+                    case Reach.Named _ -> lexicon.word("aloud.named");
                 };
-            case Mute _ -> "chk";
+            case Mute _ -> lexicon.word("aloud.mute");
             case Pluck pluck ->
-                pluck.isPinch() ? "pinch" : syllable(pluck.picks().getFirst());
-            case Miss _ -> "–";
-            case Ring _ -> "ring";
-            case Stop _ -> "stop";
+                pluck.isPinch()
+                        ? lexicon.word("aloud.pinch")
+                        : syllable(pluck.picks().getFirst());
+            case Miss _ -> lexicon.word("aloud.miss");
+            case Ring _ -> lexicon.word("aloud.ring");
+            case Stop _ -> lexicon.word("aloud.stop");
         };
     }
 
-    private static String syllable(Pick pick) {
+    private String syllable(Pick pick) {
         return switch (pick) {
-            case Pick.OnString(int string) -> STRINGS.get(string - 1);
-            case Pick.Fretted fretted -> STRINGS.get(fretted.string() - 1);
+            case Pick.OnString(int string) -> lexicon.forms("aloud.string").get(string - 1);
+            case Pick.Fretted fretted -> lexicon.forms("aloud.string").get(fretted.string() - 1);
             case Pick.ByRole(Role role) ->
-                switch (role) {
-                    case ROOT_BASS -> "thumb";
-                    case ALTERNATE_BASS -> "thumb";
-                    case INDEX -> "point";
-                    case MIDDLE -> "mid";
-                    case RING -> "ring";
-                };
+                role == Role.RING ? lexicon.word("aloud.finger-ring") : lexicon.word("aloud", role);
         };
     }
 
-    private static String reach(Reach reach) {
+    private Optional<String> reach(Reach reach) {
         return switch (reach) {
             case Reach.Half half ->
                 switch (half) {
-                    case ALL -> "";
-                    case BASS -> "bass";
-                    case TREBLE -> "treble";
+                    case ALL -> Optional.empty();
+                    case BASS -> Optional.of(lexicon.word("stroke.bass"));
+                    case TREBLE -> Optional.of(lexicon.word("stroke.treble"));
                 };
-            case Reach.Named(int first, int last) -> "strings " + last + " to " + first;
+            case Reach.Named(int first, int last) -> Optional.of(lexicon.say("stroke.strings", last, first));
         };
     }
 
-    private static String mute(Mute mute) {
-        return switch (mute.kind()) {
-            case CHOP -> "mute";
-            case RELEASE -> "release";
-            case LAID -> "laid";
-        };
+    private String mute(Mute mute) {
+        return lexicon.word(
+                switch (mute.kind()) {
+                    case CHOP -> "stroke.mute";
+                    case RELEASE -> "stroke.release";
+                    case LAID -> "stroke.laid";
+                });
     }
 
-    private static String pluck(Pluck pluck) {
+    private String pluck(Pluck pluck) {
         if (!pluck.isPinch()) return pick(pluck.picks().getFirst());
-        return "pinch " + pluck.picks().stream().map(StrokeWords::inPinch).collect(Collectors.joining("-"));
+        return lexicon.say(
+                "stroke.pinch", pluck.picks().stream().map(this::inPinch).collect(Collectors.joining("-")));
     }
 
-    private static String pick(Pick pick) {
+    private String pick(Pick pick) {
         return switch (pick) {
-            case Pick.OnString(int string) -> "string " + string;
-            case Pick.Fretted(int string, int fret) -> "string " + string + " fret " + fret;
-            case Pick.ByRole(Role role) -> role == Role.RING ? "ring finger" : role(role);
+            case Pick.OnString(int string) -> lexicon.say("stroke.string", string);
+            case Pick.Fretted(int string, int fret) -> lexicon.say("stroke.string-fret", string, fret);
+            case Pick.ByRole(Role role) ->
+                lexicon.word(role == Role.RING ? "stroke.ring-finger" : "stroke." + code(role));
         };
     }
 
-    private static String inPinch(Pick pick) {
+    private String inPinch(Pick pick) {
         return switch (pick) {
             case Pick.OnString(int string) -> Integer.toString(string);
             case Pick.Fretted(int string, int fret) -> string + ":" + fret;
-            case Pick.ByRole(Role role) -> role(role);
+            case Pick.ByRole(Role role) -> lexicon.word("pinch." + code(role));
         };
     }
 
-    static String role(Role role) {
+    private static String code(Role role) {
         return switch (role) {
             case ROOT_BASS -> "thumb";
             case ALTERNATE_BASS -> "alternate";
@@ -134,19 +148,19 @@ final class StrokeWords {
         };
     }
 
-    private static String force(Force force) {
+    private static Optional<String> force(Force force) {
         return switch (force) {
-            case SOFT -> "soft ";
-            case PLAIN -> "";
-            case ACCENTED -> "accent ";
+            case SOFT -> Optional.of("mark.soft");
+            case PLAIN -> Optional.empty();
+            case ACCENTED -> Optional.of("mark.accented");
         };
     }
 
-    private static String touch(Touch touch) {
+    private static Optional<String> touch(Touch touch) {
         return switch (touch) {
-            case PLAIN -> "";
-            case SWEPT -> "sweep ";
-            case PALM_MUTED -> "palm ";
+            case PLAIN -> Optional.empty();
+            case SWEPT -> Optional.of("mark.swept");
+            case PALM_MUTED -> Optional.of("mark.palm-muted");
         };
     }
 }

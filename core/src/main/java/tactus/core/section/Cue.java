@@ -1,6 +1,7 @@
 package tactus.core.section;
 
 import java.util.Objects;
+import tactus.core.refusal.Refusal;
 
 /**
  * A few words at a beat: where the voice comes in, a word to listen for.
@@ -13,16 +14,16 @@ public record Cue(int bar, int beat, PassChoice passes, String text) {
 
     private static final int LONGEST = 60;
 
-    /** @throws IllegalArgumentException if the place or the text is outside its range */
+    /** @throws Refusal if the place or the text is outside its range */
     public Cue {
         Objects.requireNonNull(passes);
         text = text.strip();
         if (bar < 0 || bar > Section.MOST_BARS) {
-            throw new IllegalArgumentException("a cue stands at bar 0 (in front) to 10,000, not " + bar);
+            throw new Refusal("cue.stands-bar", bar);
         }
-        if (beat < 1 || beat > 32) throw new IllegalArgumentException("a cue stands at beat 1 to 32, not " + beat);
+        if (beat < 1 || beat > 32) throw new Refusal("cue.stands-beat", beat);
         if (text.isEmpty() || text.length() > LONGEST) {
-            throw new IllegalArgumentException("a cue has 1 to 60 characters, this one " + text.length());
+            throw new Refusal("cue.characters", text.length());
         }
     }
 }

@@ -3,6 +3,7 @@ package tactus.core.section;
 import java.util.List;
 import java.util.Objects;
 import tactus.core.harmony.Span;
+import tactus.core.refusal.Refusal;
 import tactus.core.time.Meter;
 
 /**
@@ -18,7 +19,7 @@ public record Except(PassChoice on, Change change) {
 
     /** The section goes round another number of times; holds for the whole use. */
     public record Runs(int passes) implements Change {
-        /** @throws IllegalArgumentException unless {@code passes} is 1 to 99 */
+        /** @throws Refusal unless {@code passes} is 1 to 99 */
         public Runs {
             Section.checkPasses(passes);
         }
@@ -56,11 +57,11 @@ public record Except(PassChoice on, Change change) {
      * @param bars the meter of each, at least one
      */
     public record Bars(List<Meter> bars, List<Span> spans) {
-        /** @throws IllegalArgumentException if there is no bar */
+        /** @throws Refusal if there is no bar */
         public Bars {
             bars = List.copyOf(bars);
             spans = List.copyOf(spans);
-            if (bars.isEmpty()) throw new IllegalArgumentException("an exception has at least one bar");
+            if (bars.isEmpty()) throw new Refusal("except.exception-least");
         }
     }
 

@@ -107,7 +107,9 @@ public final class Expansion {
                                 cue.bar() > to ? new Cue(cue.bar() + moved, cue.beat(), cue.passes(), cue.text()) : cue)
                         .toList())
                 .withVoice(section.voice().stream()
-                        .map(stretch -> stretch.fromBar() > to ? stretch.movedBy(moved) : stretch)
+                        .map(stretch -> stretch instanceof Stretch.Counted counted && counted.fromBar() > to
+                                ? counted.movedBy(moved)
+                                : stretch)
                         .toList());
     }
 
@@ -151,7 +153,7 @@ public final class Expansion {
         spans.addAll(tag.spans());
         var voice = new ArrayList<>(section.voice());
         tag.voice().stream()
-                .filter(stretch -> stretch.fromBar() > 0)
+                .filter(Stretch.Counted.class::isInstance)
                 .map(stretch -> stretch.movedBy(moved))
                 .forEach(voice::add);
         var cues = new ArrayList<>(section.cues());

@@ -1,75 +1,104 @@
 package tactus.core.section;
 
-import java.util.List;
-import tactus.core.time.NotationException;
+import tactus.core.language.Lexicon;
+import tactus.core.refusal.NotationException;
+import tactus.core.refusal.Refusal;
 
-/**
- * Which of the passes of a section are meant.
- *
- * @param number a pass from 1; or one of the numbers behind {@link #EVERY}, {@link #LAST} and {@link #BUT_LAST}
- */
-public record PassChoice(int number) {
+/** Which of the passes of a section are meant. */
+public sealed interface PassChoice {
 
-    public static final PassChoice EVERY = new PassChoice(0);
+    PassChoice EVERY = Group.EVERY;
     /** The last of several passes. */
-    public static final PassChoice LAST = new PassChoice(-1);
+    PassChoice LAST = Group.LAST;
     /** Every pass that another one follows. */
-    public static final PassChoice BUT_LAST = new PassChoice(-2);
+    PassChoice BUT_LAST = Group.BUT_LAST;
 
-    /** @throws IllegalArgumentException if there can be no such pass */
-    public PassChoice {
-        if (number < -2 || number > Section.MOST_PASSES) {
-            throw new IllegalArgumentException("a pass is 1 to " + Section.MOST_PASSES + ", was " + number);
+    /** Passes that are found again however many there are. */
+    enum Group implements PassChoice {
+        EVERY,
+        LAST,
+        BUT_LAST;
+
+        @Override
+        public String code() {
+            return Lexicon.code(this);
         }
-    }
 
-    /** Returns the pass with {@code number}, from 1. */
-    public static PassChoice of(int number) {
-        if (number < 1) throw new IllegalArgumentException("a pass is 1 to 99, was " + number);
-        return new PassChoice(number);
+        @Override
+        public boolean isEvery() {
+            return this == EVERY;
+        }
+
+        @Override
+        public boolean has(int pass, int passes) {
+            return switch (this) {
+                case EVERY -> true;
+                case LAST -> pass == passes && passes > 1;
+                case BUT_LAST -> pass < passes;
+            };
+        }
     }
 
     /**
-     * Reads a choice as {@link #toString} writes it.
+     * One pass.
      *
-     * @throws NotationException if it is none
+     * @param number from 1
      */
-    public static PassChoice parse(String text) {
-        for (PassChoice choice : List.of(EVERY, LAST, BUT_LAST))
-            if (choice.toString().equals(text)) return choice;
-        if (!text.matches("pass \\d{1,3}"))
-            throw new NotationException("is no pass such as pass 2 or last pass", text, 0);
-        try {
-            return of(Integer.parseInt(text.substring(5)));
-        } catch (NotationException wrong) {
-            throw wrong;
-        } catch (IllegalArgumentException wrong) {
-            throw new NotationException("is no pass: " + wrong.getMessage(), text, 5);
+    record Pass(int number) implements PassChoice {
+        /** @throws Refusal if there can be no such pass */
+        public Pass {
+            if (number < 1 || number > Section.MOST_PASSES) {
+                throw new Refusal("pass-choice.number", Section.MOST_PASSES, number);
+            }
+        }
+
+        @Override
+        public String code() {
+            return Integer.toString(number);
+        }
+
+        @Override
+        public boolean isEvery() {
+            return false;
+        }
+
+        @Override
+        public boolean has(int pass, int passes) {
+            return pass == number;
         }
     }
 
-    public boolean isEvery() {
-        return number == 0;
+    /**
+     * Returns the pass with {@code number}, from 1.
+     *
+     * @throws Refusal if there can be no such pass
+     */
+    static PassChoice of(int number) {
+        return new Pass(number);
     }
+
+    /**
+     * Reads a choice as {@link #code} writes it.
+     *
+     * @throws NotationException if it is none
+     */
+    static PassChoice ofCode(String code) {
+        return switch (code) {
+            case "every" -> EVERY;
+            case "last" -> LAST;
+            case "but-last" -> BUT_LAST;
+            default -> {
+                if (!code.matches("\\d{1,3}")) throw new NotationException("pass-choice.unread", code, 0);
+                yield of(Integer.parseInt(code));
+            }
+        };
+    }
+
+    /** Returns {@code 2}, {@code last}, {@code but-last} or {@code every}, as it is kept in files. */
+    String code();
+
+    boolean isEvery();
 
     /** Whether {@code pass}, from 1, of {@code passes} is meant. */
-    public boolean has(int pass, int passes) {
-        return switch (number) {
-            case 0 -> true;
-            case -1 -> pass == passes && passes > 1;
-            case -2 -> pass < passes;
-            default -> pass == number;
-        };
-    }
-
-    /** Returns {@code last pass}, {@code pass 2}, or {@code every pass}. */
-    @Override
-    public String toString() {
-        return switch (number) {
-            case 0 -> "every pass";
-            case -1 -> "last pass";
-            case -2 -> "all passes but the last";
-            default -> "pass " + number;
-        };
-    }
+    boolean has(int pass, int passes);
 }

@@ -6,6 +6,7 @@ import java.util.Objects;
 import java.util.Optional;
 import tactus.core.harmony.Span;
 import tactus.core.pattern.PatternId;
+import tactus.core.refusal.Refusal;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
@@ -38,7 +39,7 @@ public record Section(
     public static final int MOST_BARS = 10_000;
     public static final int MOST_PASSES = 99;
 
-    /** @throws IllegalArgumentException if a name, the bars or the passes are outside their range */
+    /** @throws Refusal if a name, the bars or the passes are outside their range */
     public Section {
         Objects.requireNonNull(id);
         Objects.requireNonNull(tag);
@@ -50,7 +51,7 @@ public record Section(
         cues = List.copyOf(cues);
         second = List.copyOf(second);
         if (bars.isEmpty() || bars.size() > MOST_BARS) {
-            throw new IllegalArgumentException("a section has 1 to 10,000 bars, not " + bars.size());
+            throw new Refusal("section.bars", bars.size());
         }
         checkPasses(passes);
     }
@@ -63,14 +64,14 @@ public record Section(
     private static String checkedName(String name) {
         String plain = name.strip();
         if (plain.isEmpty() || plain.length() > 60) {
-            throw new IllegalArgumentException("a section's name has 1 to 60 characters, this one " + plain.length());
+            throw new Refusal("section.name-characters", plain.length());
         }
         return plain;
     }
 
     static void checkPasses(int passes) {
         if (passes < 1 || passes > MOST_PASSES) {
-            throw new IllegalArgumentException("a section goes round 1 to 99 times, not " + passes);
+            throw new Refusal("section.goes-round", passes);
         }
     }
 

@@ -3,6 +3,7 @@ package tactus.core.section;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import tactus.core.refusal.Refusal;
 
 /**
  * An entry of the running order: a section, the same or the same except.
@@ -12,9 +13,9 @@ import java.util.Objects;
  */
 public record Use(int id, SectionId section, List<Except> excepts) {
 
-    /** @throws IllegalArgumentException if {@code id} is below 1 */
+    /** @throws Refusal if {@code id} is below 1 */
     public Use {
-        if (id < 1) throw new IllegalArgumentException("an entry's id is 1 or more, was " + id);
+        if (id < 1) throw new Refusal("use.entry-id", id);
         Objects.requireNonNull(section);
         excepts = List.copyOf(excepts);
     }

@@ -6,11 +6,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
-import java.util.stream.Collectors;
+import tactus.core.language.Lexicon;
+import tactus.core.language.Ordinals;
 import tactus.core.pattern.Form;
 import tactus.core.pattern.PatternId;
+import tactus.core.refusal.NotationException;
+import tactus.core.refusal.Refusal;
 import tactus.core.rule.Company;
 import tactus.core.rule.Dynamic;
 import tactus.core.rule.FitChoice;
@@ -25,49 +26,53 @@ import tactus.core.rule.What;
 import tactus.core.rule.Where;
 import tactus.core.section.PassChoice;
 import tactus.core.section.Section;
-import tactus.core.section.Stretch;
 import tactus.core.song.Song;
-import tactus.core.song.UseNames;
 import tactus.core.song.Version;
 import tactus.core.time.Length;
-import tactus.core.time.NotationException;
 
 /** Reads the sentence of a rule, part by part. */
 final class RuleReader {
 
-    private static final Pattern RAISE =
-            Pattern.compile("(up|down) (\\d{1,2}) (with the capo|with other shapes|but left out)");
-    private static final Pattern PAUSE = Pattern.compile("pause of (\\d{1,3}(?:/\\d{1,3})?) beats?");
-    private static final Pattern CHORD = Pattern.compile("chord (\\d{1,5})( from the end)?");
-
-    private static final Pattern USE = Pattern.compile("(last use|use \\d{1,4}) of (.+)");
-
+    private final Lexicon lexicon;
+    private final PlaceWords places;
     private final Song song;
     private final String sentence;
 
-    RuleReader(Song song, String sentence) {
+    RuleReader(Lexicon lexicon, Song song, String sentence) {
+        this.lexicon = lexicon;
+        places = new PlaceWords(lexicon);
         this.song = song;
         this.sentence = sentence;
     }
 
     Rule read() {
         int colon = colon();
-        if (colon < 0) throw wrong("needs a colon between where and what: Chorus, last pass: Driving eighths", 0);
+        if (colon < 0) throw wrong("rule-reader.needs-colon", sentence.length());
         Where where = Where.EVERYWHERE;
         int at = 0;
         boolean first = true;
         for (String part : sentence.substring(0, colon).split(",", -1)) {
-            where = first ? place(part, at) : condition(where, part, at);
+            int start = at + indent(part);
+            where = first ? place(part.strip(), start) : condition(where, part.strip(), start);
             first = false;
             at += part.length() + 1;
         }
+        return new Rule(where, play(colon + 1));
+    }
+
+    private Play play(int from) {
         Play play = Play.OPEN;
-        at = colon + 1;
-        for (String part : phrases(sentence.substring(colon + 1))) {
-            play = said(play, part, at);
+        int at = from;
+        for (String part : phrases(sentence.substring(from))) {
+            play = said(play, part.strip(), at + indent(part));
             at += part.length() + 1;
         }
-        return new Rule(where, play);
+        return play;
+    }
+
+    /** How far in a part its first letter stands. */
+    private static int indent(String part) {
+        return part.isBlank() ? 0 : part.indexOf(part.strip());
     }
 
     /** The first colon that ends a place; names of sections may hold one. */
@@ -99,38 +104,59 @@ final class RuleReader {
     }
 
     private Where place(String text, int at) {
-        String plain = text.strip();
-        if (plain.equalsIgnoreCase("everywhere")) return Where.EVERYWHERE;
-        Optional<Section> section = section(plain);
+        if (lexicon.is("rule-place.everywhere", text)) return Where.EVERYWHERE;
+        Optional<Section> section = section(text);
         if (section.isPresent()) return Where.in(section.get().id());
-        Matcher use = USE.matcher(plain);
-        if (use.matches() && section(use.group(2)).isPresent()) {
-            Section meant = section(use.group(2)).get();
-            return use.group(1).equals("last use")
-                    ? Where.in(meant.id()).withUse(UseChoice.LAST)
-                    : use(meant, Integer.parseInt(use.group(1).substring(4)), at);
+        return fullUse(text, at)
+                .or(() -> lastUse(text))
+                .or(() -> nthUse(text, at))
+                .orElseThrow(() -> noSection(text, at));
+    }
+
+    private NotationException noSection(String text, int at) {
+        List<String> names =
+                song.sections().stream().limit(6).map(Section::name).toList();
+        return names.isEmpty()
+                ? wrong("rule-reader.no-sections", at, text)
+                : wrong("rule-reader.begins-section", at, text, names);
+    }
+
+    private Optional<Where> fullUse(String text, int at) {
+        Optional<Where> last = lexicon.read("rule-use.last-of", text)
+                .flatMap(holes -> section(holes.getFirst()))
+                .map(section -> Where.in(section.id()).withUse(UseChoice.LAST));
+        return last.or(() -> lexicon.read("rule-use.number-of", text)
+                .filter(holes -> holes.getFirst().matches("\\d{1,4}"))
+                .flatMap(holes ->
+                        section(holes.getLast()).map(section -> use(section, Integer.parseInt(holes.getFirst()), at))));
+    }
+
+    private Optional<Where> lastUse(String text) {
+        return lexicon.read("rule-use.last", text)
+                .flatMap(holes -> section(holes.getFirst()))
+                .map(section -> Where.in(section.id()).withUse(UseChoice.LAST));
+    }
+
+    /** {@code second Chorus}, whichever of the two words comes first in the language. */
+    private Optional<Where> nthUse(String text, int at) {
+        var ordinals = new Ordinals(lexicon);
+        for (int space = text.indexOf(' '); space >= 0; space = text.indexOf(' ', space + 1)) {
+            String head = text.substring(0, space);
+            String rest = text.substring(space + 1);
+            Optional<Section> section = section(rest);
+            Optional<Integer> number = ordinals.number(head);
+            if (section.isPresent() && number.isPresent()) return Optional.of(use(section.get(), number.get(), at));
         }
-        int space = plain.indexOf(' ');
-        String ordinal = space < 0 ? "" : plain.substring(0, space);
-        Optional<Section> named = space < 0 ? Optional.empty() : section(plain.substring(space + 1));
-        if (named.isPresent() && ordinal.equalsIgnoreCase("last")) {
-            return Where.in(named.get().id()).withUse(UseChoice.LAST);
-        }
-        if (named.isPresent() && UseNames.number(ordinal).isPresent()) {
-            return use(named.get(), UseNames.number(ordinal).get(), at);
-        }
-        throw wrong("begins with \"" + plain + "\", which is no section: say everywhere, " + sections(), at);
+        return Optional.empty();
     }
 
     private Where use(Section section, int number, int at) {
-        List<Integer> uses = UseNames.indices(song, section.id());
+        List<Integer> uses = song.indicesOf(section.id());
         if (number < 1 || number > uses.size()) {
-            throw wrong(
-                    "speaks of a " + UseNames.ordinal(number) + " " + section.name() + ", there are " + uses.size(),
-                    at);
+            throw wrong("rule-reader.speaks", at, new Ordinals(lexicon).of(number), section.name(), uses.size());
         }
-        int id = song.uses().get(uses.get(number - 1)).id();
-        return Where.in(section.id()).withUse(new UseChoice(id));
+        return Where.in(section.id())
+                .withUse(UseChoice.entry(song.uses().get(uses.get(number - 1)).id()));
     }
 
     private Optional<Section> section(String name) {
@@ -139,60 +165,21 @@ final class RuleReader {
                 .findFirst();
     }
 
-    private String sections() {
-        String names = song.sections().stream().limit(6).map(Section::name).collect(Collectors.joining(", "));
-        return song.sections().isEmpty() ? "as there is no section yet" : "or one of " + names;
-    }
-
     private Where condition(Where where, String text, int at) {
-        String plain = text.strip();
-        String lower = plain.toLowerCase(Locale.ROOT);
-        Optional<PassChoice> pass = pass(lower, at);
+        Optional<PassChoice> pass = ranged(() -> places.pass(text), at);
         if (pass.isPresent()) return where.withPass(pass.get());
-        Optional<Part> part = part(lower, at);
+        Optional<Part> part = ranged(() -> places.part(text), at);
         if (part.isPresent()) return withPart(where, part.get(), at);
-        for (Company company : Company.values()) {
-            if (lower.equals(RuleSentence.company(company))) return where.withCompany(Optional.of(company));
-        }
-        if (lower.startsWith("in version ")) return where.withVersion(Optional.of(version(plain.substring(11), at)));
-        throw wrong(
-                "has \"" + plain + "\" in it, which is no place: say last pass, pass 2, last chord, chord 3, bars 5-8,"
-                        + " last 2 bars, second half, where nobody sings, with a band",
-                at);
+        Optional<Company> company = lexicon.find("rule-company", text, Company.values());
+        if (company.isPresent()) return where.withCompany(company);
+        return lexicon.read("rule-version.in", text)
+                .map(holes -> where.withVersion(Optional.of(version(holes.getFirst(), at))))
+                .orElseThrow(() -> wrong("rule-reader.place-say", at, text));
     }
 
     private Where withPart(Where where, Part part, int at) {
-        if (where.part().isPresent()) throw wrong("names two parts of a pass; one is enough", at);
+        if (where.part().isPresent()) throw wrong("rule-reader.names-two", at);
         return where.withPart(part);
-    }
-
-    private Optional<PassChoice> pass(String text, int at) {
-        boolean isPass = text.equals(PassChoice.LAST.toString())
-                || text.equals(PassChoice.BUT_LAST.toString())
-                || text.matches("pass \\d+");
-        return isPass ? Optional.of(ranged(() -> PassChoice.parse(text), at)) : Optional.empty();
-    }
-
-    private Optional<Part> part(String text, int at) {
-        switch (text) {
-            case "chords that share a bar":
-                return Optional.of(new Part.SharedBars());
-            case "first half", "second half":
-                return Optional.of(new Part.InHalf(text.startsWith("second")));
-            case "where nobody sings", "where somebody sings":
-                return Optional.of(new Part.Voice(text.contains("somebody")));
-            case "last chord":
-                return Optional.of(new Part.OnChord(-1));
-            default:
-                break;
-        }
-        Matcher chord = CHORD.matcher(text);
-        if (chord.matches() && Integer.parseInt(chord.group(1)) > 0) {
-            int number = Integer.parseInt(chord.group(1));
-            return Optional.of(new Part.OnChord(chord.group(2) == null ? number : -number));
-        }
-        boolean isBars = text.matches("(bars?|last) .*");
-        return isBars ? Optional.of(ranged(() -> new Part.InBars(Stretch.parse(text)), at)) : Optional.empty();
     }
 
     private String version(String name, int at) {
@@ -200,90 +187,84 @@ final class RuleReader {
                 .map(Version::name)
                 .filter(name.strip()::equalsIgnoreCase)
                 .findFirst()
-                .orElseThrow(() -> wrong("speaks of a version \"" + name.strip() + "\", which is not there", at));
+                .orElseThrow(() -> wrong("rule-reader.speaks-version", at, name.strip()));
     }
 
     private Play said(Play play, String text, int at) {
-        String plain = text.strip();
-        String lower = plain.toLowerCase(Locale.ROOT);
-        Optional<What> what = what(plain, lower);
+        Optional<What> what = what(text);
         if (what.isPresent()) return play.with(what.get());
-        for (FitChoice fit : FitChoice.values()) if (lower.equals(fit.word())) return play.with(fit);
-        if (lower.endsWith(" form")) return play.with(form(lower.substring(0, lower.length() - 5), at));
-        Optional<Swell> swell = swell(lower);
+        Optional<FitChoice> fit = lexicon.find("fit", text, FitChoice.values());
+        if (fit.isPresent()) return play.with(fit.get());
+        if (lexicon.is("form-choice.full", text)) return play.with(FormChoice.FULL);
+        Optional<List<String>> form = lexicon.read("form-choice.of", text);
+        if (form.isPresent()) return play.with(form(form.get().getFirst(), at));
+        Optional<Swell> swell = swell(text);
         if (swell.isPresent()) return play.with(swell.get());
-        Matcher raise = RAISE.matcher(lower);
-        if (raise.matches()) return play.with(raise(raise, at));
-        Matcher pause = PAUSE.matcher(lower);
-        if (pause.matches()) return ranged(() -> play.withPause(Length.parse(pause.group(1))), at);
-        throw wrong(
-                "has \"" + plain
-                        + "\" in it, which is no pattern of this song and nothing else that can be played: say a"
-                        + " pattern, silence, held strum, stop and count, muted strokes, short form, soft, strong",
-                at);
+        Optional<Raise> raise = raise(text, at);
+        if (raise.isPresent()) return play.with(raise.get());
+        return lexicon.read("pause.several", text)
+                .or(() -> lexicon.read("pause.one", text))
+                .map(holes -> ranged(() -> play.withPause(Length.parse(holes.getFirst())), at))
+                .orElseThrow(() -> wrong("rule-reader.pattern-song", at, text));
     }
 
     /** A pattern that is called exactly so, an event, or a pattern that is called so but for capitals. */
-    private Optional<What> what(String plain, String lower) {
+    private Optional<What> what(String text) {
         Optional<PatternId> exact = song.patterns().stream()
-                .filter(pattern -> pattern.name().equals(plain))
+                .filter(pattern -> pattern.name().equals(text))
                 .map(tactus.core.pattern.Pattern::id)
                 .findFirst();
-        Optional<What> event = Arrays.stream(What.Event.values())
-                .filter(each -> each.word().equals(lower))
-                .<What>map(each -> each)
-                .findFirst();
+        Optional<What> event = lexicon.find("event", text, What.Event.values()).map(each -> each);
         return exact.<What>map(What.Plays::new)
                 .or(() -> event)
-                .or(() -> RuleSentence.pattern(song, plain).map(What.Plays::new));
+                .or(() -> RuleSentence.pattern(song, text).map(What.Plays::new));
     }
 
     private FormChoice form(String word, int at) {
-        if (word.equals("full")) return FormChoice.FULL;
-        return Arrays.stream(Form.Rule.values())
-                .filter(rule -> rule.word().equals(word))
+        return lexicon.find("form", word, Form.Rule.values())
                 .map(FormChoice::of)
-                .findFirst()
                 .orElseThrow(() -> wrong(
-                        "speaks of a \"" + word + " form\": say one of full, "
-                                + Arrays.stream(Form.Rule.values())
-                                        .map(Form.Rule::word)
-                                        .collect(Collectors.joining(", ")),
-                        at));
+                        "rule-reader.speaks-form",
+                        at,
+                        word,
+                        Arrays.stream(Form.Rule.values())
+                                .map(rule -> lexicon.word("form", rule))
+                                .toList()));
     }
 
-    private static Optional<Swell> swell(String text) {
-        int to = text.indexOf(" to ");
-        if (to < 0) return dynamic(text).map(Swell::of);
-        Optional<Dynamic> from = dynamic(text.substring(0, to));
-        Optional<Dynamic> end = dynamic(text.substring(to + 4));
-        return from.isPresent() && end.isPresent() ? Optional.of(new Swell(from.get(), end.get())) : Optional.empty();
+    private Optional<Swell> swell(String text) {
+        Optional<Swell> steady = dynamic(text).map(Swell::of);
+        return steady.or(() -> lexicon.read("swell.to", text)
+                .flatMap(holes -> dynamic(holes.getFirst())
+                        .flatMap(from -> dynamic(holes.getLast()).map(to -> new Swell(from, to)))));
     }
 
-    private static Optional<Dynamic> dynamic(String word) {
-        return Arrays.stream(Dynamic.values())
-                .filter(level -> level.word().equals(word) || level.letters().equals(word))
-                .findFirst();
+    private Optional<Dynamic> dynamic(String text) {
+        return lexicon.find("dynamic", text, Dynamic.values());
     }
 
-    private Raise raise(Matcher raise, int at) {
-        int semitones = Integer.parseInt(raise.group(2)) * (raise.group(1).equals("up") ? 1 : -1);
-        Raise.Way way = Arrays.stream(Raise.Way.values())
-                .filter(each -> each.word().equals(raise.group(3)))
-                .findFirst()
-                .orElseThrow();
-        return ranged(() -> new Raise(semitones, way), at);
+    private Optional<Raise> raise(String text, int at) {
+        for (Raise.Way way : Raise.Way.values()) {
+            Optional<List<String>> up = lexicon.read("raise-up." + Lexicon.code(way), text);
+            Optional<List<String>> down = lexicon.read("raise-down." + Lexicon.code(way), text);
+            if (up.isEmpty() && down.isEmpty()) continue;
+            String number = up.or(() -> down).get().getFirst();
+            if (!number.matches("\\d{1,2}")) return Optional.empty();
+            int semitones = Integer.parseInt(number) * (up.isPresent() ? 1 : -1);
+            return Optional.of(ranged(() -> new Raise(semitones, way), at));
+        }
+        return Optional.empty();
     }
 
     private <T> T ranged(Supplier<T> value, int at) {
         try {
             return value.get();
-        } catch (IllegalArgumentException wrong) {
-            throw wrong("cannot be: " + wrong.getMessage(), at);
+        } catch (Refusal wrong) {
+            throw wrong("rule-reader.impossible", at, wrong.reason());
         }
     }
 
-    private NotationException wrong(String reason, int at) {
-        return new NotationException(reason, sentence, Math.min(at, sentence.length()));
+    private NotationException wrong(String code, int at, Object... values) {
+        return new NotationException(code, sentence, Math.min(at, sentence.length()), values);
     }
 }

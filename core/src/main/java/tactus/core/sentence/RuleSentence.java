@@ -3,11 +3,13 @@ package tactus.core.sentence;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import tactus.core.language.Lexicon;
+import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.refusal.NotationException;
 import tactus.core.rule.Company;
 import tactus.core.rule.FormChoice;
-import tactus.core.rule.Part;
 import tactus.core.rule.Play;
 import tactus.core.rule.Raise;
 import tactus.core.rule.Rule;
@@ -16,14 +18,14 @@ import tactus.core.rule.UseChoice;
 import tactus.core.rule.What;
 import tactus.core.rule.Where;
 import tactus.core.section.Section;
+import tactus.core.section.SectionId;
 import tactus.core.song.Song;
-import tactus.core.song.UseNames;
 import tactus.core.time.Length;
-import tactus.core.time.NotationException;
 import tactus.core.timeline.TimelineSpan;
 
 /**
- * A rule as a sentence: where it holds, a colon, and what is played there, each in parts behind commas.
+ * The rules of a song as sentences: where a rule holds, a colon, and what is played there, each in parts behind commas.
+ * The words are those of a lexicon; these are English.
  *
  * <p>Where: {@code everywhere}, a section, {@code second Chorus} or {@code last Chorus}; {@code pass 2}, {@code last
  * pass}; {@code chord 3}, {@code last chord}, {@code chords that share a bar}, {@code bars 5-8}, {@code last 2 bars},
@@ -33,116 +35,136 @@ import tactus.core.timeline.TimelineSpan;
  */
 public final class RuleSentence {
 
-    private RuleSentence() {}
+    private final Lexicon lexicon;
+    private final Song song;
+    private final PlaceWords places;
+    private final UseNames uses;
+
+    public RuleSentence(Lexicon lexicon, Song song) {
+        this.lexicon = lexicon;
+        this.song = song;
+        places = new PlaceWords(lexicon);
+        uses = new UseNames(lexicon, song);
+    }
 
     /** Writes {@code rule} as {@link #parse} reads it. */
-    public static String of(Song song, Rule rule) {
-        return where(song, rule.where()) + ": " + what(song, rule.play());
+    public String of(Rule rule) {
+        return of(rule.where()) + ": " + of(rule.play());
     }
 
     /** Writes where a rule holds. */
-    public static String where(Song song, Where where) {
+    public String of(Where where) {
         var parts = new ArrayList<String>();
-        parts.add(place(song, where));
-        if (!where.pass().isEvery()) parts.add(where.pass().toString());
-        where.part().map(RuleSentence::part).ifPresent(parts::add);
-        where.company().map(RuleSentence::company).ifPresent(parts::add);
-        where.version().map(name -> "in version " + name).ifPresent(parts::add);
+        parts.add(place(where));
+        if (!where.pass().isEvery()) parts.add(places.of(where.pass()));
+        where.part().map(places::of).ifPresent(parts::add);
+        where.company().map(this::company).ifPresent(parts::add);
+        where.version().map(name -> lexicon.say("rule-version.in", name)).ifPresent(parts::add);
         return String.join(", ", parts);
     }
 
-    static String company(Company company) {
-        return company == Company.ALONE ? "played alone" : "with " + company.word();
+    private String company(Company company) {
+        return lexicon.word("rule-company", company);
     }
 
-    private static String place(Song song, Where where) {
-        UseChoice use = where.use();
-        if (use.isOne())
-            return UseNames.ofId(song, use.id())
-                    .map(name -> numbered(song, use.id(), name))
-                    .orElse("?");
+    private String place(Where where) {
         String section =
                 where.section().flatMap(song::section).map(Section::name).orElse("");
-        if (use.equals(UseChoice.LAST)) return clear(song, "last " + section, "last use of " + section);
-        return section.isEmpty() ? "everywhere" : section;
+        return switch (where.use()) {
+            case UseChoice.Entry(int id) ->
+                uses.ofId(id).map(name -> numbered(id, name)).orElse("?");
+            case UseChoice.Group.LAST ->
+                clear(lexicon.say("rule-use.last", section), lexicon.say("rule-use.last-of", section));
+            case UseChoice.Group.EVERY -> section.isEmpty() ? lexicon.word("rule-place.everywhere") : section;
+        };
     }
 
     /** An entry of a section that is used once is told from the section. */
-    private static String numbered(Song song, int id, String name) {
-        String section =
-                song.section(song.use(id).orElseThrow().section()).orElseThrow().name();
-        List<Integer> uses = UseNames.indices(song, song.use(id).orElseThrow().section());
-        int number =
-                uses.stream().map(use -> song.uses().get(use).id()).toList().indexOf(id) + 1;
-        return clear(song, name.equals(section) ? "first " + section : name, "use " + number + " of " + section);
+    private String numbered(int id, String name) {
+        SectionId of = song.use(id).orElseThrow().section();
+        String section = song.section(of).orElseThrow().name();
+        List<Integer> ids = song.indicesOf(of).stream()
+                .map(use -> song.uses().get(use).id())
+                .toList();
+        String brief = name.equals(section) ? lexicon.say("rule-use.nth", lexicon.word("ordinal.1"), section) : name;
+        return clear(brief, lexicon.say("rule-use.number-of", ids.indexOf(id) + 1, section));
     }
 
     /** The short way to say it, unless a section is called that. */
-    private static String clear(Song song, String brief, String full) {
+    private String clear(String brief, String full) {
         return song.sections().stream().anyMatch(section -> section.isCalled(brief)) ? full : brief;
     }
 
-    static String part(Part part) {
-        return switch (part) {
-            case Part.OnChord(int number) -> chord(number);
-            case Part.SharedBars() -> "chords that share a bar";
-            case Part.InBars(var bars) -> bars.toString();
-            case Part.InHalf(boolean second) -> second ? "second half" : "first half";
-            case Part.Voice(boolean sung) -> sung ? "where somebody sings" : "where nobody sings";
-        };
-    }
-
-    private static String chord(int number) {
-        if (number > 0) return "chord " + number;
-        return number == -1 ? "last chord" : "chord " + -number + " from the end";
-    }
-
     /** Writes what a rule says. */
-    public static String what(Song song, Play play) {
+    public String of(Play play) {
         var parts = new ArrayList<String>();
-        play.what().map(what -> what(song, what)).ifPresent(parts::add);
-        play.form().ifPresent(form -> parts.add(form.toString()));
-        play.fit().ifPresent(fit -> parts.add(fit.word()));
-        play.dynamics().ifPresent(swell -> parts.add(swell.toString()));
-        play.raise().ifPresent(raise -> parts.add(raise.toString()));
-        play.pause()
-                .ifPresent(beats -> parts.add("pause of " + beats + (beats.equals(Length.WHOLE) ? " beat" : " beats")));
-        return parts.isEmpty() ? "nothing said" : String.join(", ", parts);
+        play.what().map(this::of).ifPresent(parts::add);
+        play.form().map(this::of).ifPresent(parts::add);
+        play.fit().map(fit -> lexicon.word("fit", fit)).ifPresent(parts::add);
+        play.dynamics().map(this::of).ifPresent(parts::add);
+        play.raise().map(this::of).ifPresent(parts::add);
+        play.pause().map(this::pause).ifPresent(parts::add);
+        return parts.isEmpty() ? lexicon.word("rule.open") : String.join(", ", parts);
+    }
+
+    private String pause(Length beats) {
+        return lexicon.say(beats.equals(Length.WHOLE) ? "pause.one" : "pause.several", beats);
     }
 
     /** Writes what is played over {@code span}: {@code Lantern march, short form, soft}. */
-    public static String played(Song song, TimelineSpan span) {
+    public String played(TimelineSpan span) {
         TimelineSpan.Played played = span.played();
         var parts = new ArrayList<String>();
-        parts.add(played.what().map(what -> what(song, what)).orElse("nothing"));
+        parts.add(played.what().map(this::of).orElse(lexicon.word("played.nothing")));
         boolean hasForm = played.pattern().isPresent() && !played.form().equals(FormChoice.FULL);
-        if (hasForm) parts.add(played.form().toString());
-        if (!played.swell().equals(Swell.USUAL)) parts.add(played.swell().toString());
-        span.raise().map(Raise::toString).ifPresent(parts::add);
+        if (hasForm) parts.add(of(played.form()));
+        if (!played.swell().equals(Swell.USUAL)) parts.add(of(played.swell()));
+        span.raise().map(this::of).ifPresent(parts::add);
         return String.join(", ", parts);
     }
 
-    private static String what(Song song, What what) {
+    /** Writes a pattern's name, or an event: {@code stop and count}. */
+    public String of(What what) {
         return switch (what) {
-            case What.Plays(var id) -> name(song, id);
-            case What.Event event -> event.word();
+            case What.Plays(var id) -> song.pattern(id).map(Pattern::name).orElse(id.value());
+            case What.Event event -> lexicon.word("event", event);
         };
     }
 
-    private static String name(Song song, PatternId id) {
-        return song.pattern(id).map(Pattern::name).orElse(id.value());
+    /** Writes {@code full form} or {@code last time form}. */
+    public String of(FormChoice form) {
+        return form.rule()
+                .map(rule -> lexicon.say("form-choice.of", of(rule)))
+                .orElse(lexicon.word("form-choice.full"));
+    }
+
+    /** Writes {@code last time}. */
+    public String of(Form.Rule form) {
+        return lexicon.word("form", form);
+    }
+
+    /** Writes {@code soft} or {@code soft to strong}. */
+    public String of(Swell swell) {
+        String from = lexicon.word("dynamic", swell.from());
+        return swell.isSteady() ? from : lexicon.say("swell.to", from, lexicon.word("dynamic", swell.to()));
+    }
+
+    /** Writes {@code up 2 with the capo}. */
+    public String of(Raise raise) {
+        String family = raise.semitones() > 0 ? "raise-up." : "raise-down.";
+        return lexicon.say(family + Lexicon.code(raise.way()), Math.abs(raise.semitones()));
     }
 
     /**
-     * Reads a sentence about {@code song}.
+     * Reads a sentence.
      *
      * @throws NotationException if a part of it means nothing, with the place and the words that would do
      */
-    public static Rule parse(Song song, String sentence) {
-        return new RuleReader(song, sentence).read();
+    public Rule parse(String sentence) {
+        return new RuleReader(lexicon, song, sentence).read();
     }
 
-    /** The names that a pattern can be called by in sentences; of patterns with the same name only the first one. */
+    /** The pattern that is called {@code name} but for capitals; of patterns with the same name only the first one. */
     static Optional<PatternId> pattern(Song song, String name) {
         List<Pattern> all = song.patterns();
         return all.stream()

@@ -6,7 +6,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import tactus.core.time.NotationException;
+import tactus.core.refusal.NotationException;
 
 /**
  * Which finger holds each string: {@code x32010} is the usual C. A finger on several strings at one fret is a barre.
@@ -33,7 +33,7 @@ public record Fingering(List<Set<Finger>> fingers) {
         for (int i = 0; i < plain.length(); i++) {
             if (plain.charAt(i) == '(') {
                 int end = plain.indexOf(')', i);
-                if (end < 0) throw new NotationException("has a bracket without its partner", text, i);
+                if (end < 0) throw new NotationException("fingering.bracket-without", text, i);
                 fingers.add(read(plain.substring(i + 1, end), i + 1, text));
                 i = end;
             } else {
@@ -48,8 +48,7 @@ public record Fingering(List<Set<Finger>> fingers) {
         for (char sign : signs.toCharArray()) {
             if ("0xX-".indexOf(sign) >= 0) continue;
             fingers.add(Finger.of(sign)
-                    .orElseThrow(() -> new NotationException(
-                            "has no finger at \"" + sign + "\": write 1 to 4, T for the thumb, 0 or x", text, index)));
+                    .orElseThrow(() -> new NotationException("fingering.finger-write", text, index, sign)));
         }
         return fingers;
     }

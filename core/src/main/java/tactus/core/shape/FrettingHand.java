@@ -1,5 +1,7 @@
 package tactus.core.shape;
 
+import tactus.core.refusal.Refusal;
+
 /**
  * The hand of whoever plays.
  *
@@ -17,10 +19,10 @@ public record FrettingHand(int span, boolean thumb) {
     /** The widest hand we reckon with; what it cannot reach nobody can. */
     public static final FrettingHand LARGEST = new FrettingHand(WIDEST, true);
 
-    /** @throws IllegalArgumentException if {@code span} is outside its range */
+    /** @throws Refusal if {@code span} is outside its range */
     public FrettingHand {
         if (span < SMALLEST || span > WIDEST) {
-            throw new IllegalArgumentException("a hand spans 50 to 180 mm from index to little finger, was " + span);
+            throw new Refusal("fretting-hand.spans-mm", span);
         }
     }
 }

@@ -1,5 +1,7 @@
 package tactus.core.shape;
 
+import tactus.core.refusal.Refusal;
+
 /**
  * The neck of a guitar with its capo, for distances in millimetres.
  *
@@ -14,12 +16,12 @@ public record Neck(double scaleLength, int capo) {
     /** From one string to the next where the hand holds them, in millimetres (common practice: 43 mm over five gaps). */
     public static final double STRING_GAP = 8.6;
 
-    /** @throws IllegalArgumentException if the scale or the capo is outside its range */
+    /** @throws Refusal if the scale or the capo is outside its range */
     public Neck {
         if (!(scaleLength >= SHORTEST && scaleLength <= LONGEST)) {
-            throw new IllegalArgumentException("a scale is 300 to 900 mm long, was " + scaleLength);
+            throw new Refusal("neck.scale-mm", scaleLength);
         }
-        if (capo < 0 || capo > 11) throw new IllegalArgumentException("the capo must be at 0 to 11, was " + capo);
+        if (capo < 0 || capo > 11) throw new Refusal("neck.capo", capo);
     }
 
     public Neck withCapo(int other) {

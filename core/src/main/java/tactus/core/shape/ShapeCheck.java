@@ -11,8 +11,10 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import tactus.core.chord.ChordName;
+import tactus.core.pitch.NoteName;
 import tactus.core.pitch.Tuning;
 import tactus.core.shape.ShapeFault.Kind;
+import tactus.core.statement.Statement;
 
 /** Finds what is wrong with shapes: notes that contradict the name, fingers that cannot be where they are said to be. */
 public final class ShapeCheck {
@@ -32,9 +34,10 @@ public final class ShapeCheck {
         for (int pitchClass : sounding(voicing)) mask |= 1 << pitchClass;
         Optional<Voicing> remedy = new NearestShape(tuning, name).to(voicing);
         List<Integer> foreign = foreign(voicing, tones);
-        String sentence = voicing + " is not " + name + ": " + difference(name, voicing, tones, mask, foreign)
-                + remedy.map(right -> " The nearest right shape is " + right + ".")
-                        .orElse("");
+        List<Statement> differences = differences(name, voicing, tones, mask, foreign);
+        Statement sentence = remedy.map(
+                        right -> Statement.of("shape.not-its-name", voicing, name, differences, name.notes(), right))
+                .orElseGet(() -> Statement.of("shape.nothing-near", voicing, name, differences, name.notes()));
         return Optional.of(new ShapeFault(Kind.NOT_ITS_NAME, sentence, foreign, remedy));
     }
 
@@ -59,20 +62,23 @@ public final class ShapeCheck {
                 .toList();
     }
 
-    private String difference(ChordName name, Voicing voicing, ChordTones tones, int mask, List<Integer> foreign) {
-        var parts = new ArrayList<String>();
+    private List<Statement> differences(
+            ChordName name, Voicing voicing, ChordTones tones, int mask, List<Integer> foreign) {
+        var found = new ArrayList<Statement>();
         for (int string : foreign) {
             int fret = voicing.fret(string).orElseThrow();
-            parts.add("string " + string + (fret == 0 ? " open" : " at fret " + fret) + " sounds "
-                    + name.note(pitchClass(voicing, string)));
+            NoteName note = name.note(pitchClass(voicing, string));
+            found.add(
+                    fret == 0
+                            ? Statement.of("shape.open-sounds", string, note)
+                            : Statement.of("shape.fret-sounds", string, fret, note));
         }
         int missing = tones.needed() & ~mask;
         for (int pitchClass = 0; pitchClass < 12; pitchClass++) {
-            if ((missing & 1 << pitchClass) != 0) parts.add(name.note(pitchClass) + " is missing");
+            if ((missing & 1 << pitchClass) != 0) found.add(Statement.of("shape.missing", name.note(pitchClass)));
         }
-        if (parts.isEmpty()) parts.add(name.bass() + " is not the lowest note");
-        String notes = name.notes().stream().map(Object::toString).collect(Collectors.joining(" "));
-        return String.join(", ", parts) + "; its notes are " + notes + ".";
+        if (found.isEmpty()) found.add(Statement.of("shape.not-lowest", name.bass()));
+        return found;
     }
 
     private int pitchClass(Voicing voicing, int string) {
@@ -89,15 +95,11 @@ public final class ShapeCheck {
         var faults = new ArrayList<ShapeFault>();
         Optional<Grip> grip = Grip.of(voicing, Neck.USUAL, FrettingHand.LARGEST);
         if (grip.isEmpty()) {
-            faults.add(fault(
-                    Kind.TOO_WIDE, "no hand holds " + voicing + ": too many fingers, or too far apart.", List.of()));
+            faults.add(fault(Kind.TOO_WIDE, Statement.of("shape.no-hand", voicing), List.of()));
         }
         grip.ifPresent(held -> held.unquiet()
-                .forEach(string -> faults.add(fault(
-                        Kind.RINGS_ON,
-                        "string " + string + " of " + voicing
-                                + " is left out between played ones, and no finger beside it can keep it quiet.",
-                        List.of(string)))));
+                .forEach(string -> faults.add(
+                        fault(Kind.RINGS_ON, Statement.of("shape.rings-on", string, voicing), List.of(string)))));
         return faults;
     }
 
@@ -118,14 +120,12 @@ public final class ShapeCheck {
 
     private static Optional<ShapeFault> misplaced(int string, int fret, Collection<Finger> here) {
         if (here.size() > 1) {
-            String both = here.stream().map(Finger::word).collect(Collectors.joining(" and "));
-            String sentence = both + " are both on string " + string + ", fret " + fret + ": leave one of them out.";
+            Statement sentence = Statement.of("shape.two-on-one", List.copyOf(new TreeSet<>(here)), string, fret);
             return Optional.of(fault(Kind.TWO_ON_ONE_SPOT, sentence, List.of(string)));
         }
         if (fret > 0 == !here.isEmpty()) return Optional.empty();
-        String sentence = fret > 0
-                ? "string " + string + " is held at fret " + fret + ", and no finger is there."
-                : "a finger is on string " + string + ", which is not held.";
+        Statement sentence =
+                fret > 0 ? Statement.of("shape.no-finger", string, fret) : Statement.of("shape.idle-finger", string);
         return Optional.of(fault(Kind.FINGER_MISPLACED, sentence, List.of(string)));
     }
 
@@ -134,9 +134,7 @@ public final class ShapeCheck {
                 .map(string -> voicing.fret(string).orElse(0))
                 .collect(Collectors.toCollection(TreeSet::new));
         if (frets.size() > 1) {
-            String where = frets.stream().map(Object::toString).collect(Collectors.joining(" and "));
-            String sentence =
-                    finger.word() + " is used twice, at frets " + where + ": give one of them to another finger.";
+            Statement sentence = Statement.of("shape.finger-twice", finger, List.copyOf(frets));
             return Optional.of(fault(Kind.FINGER_TWICE, sentence, List.copyOf(strings)));
         }
         int fret = frets.iterator().next();
@@ -146,9 +144,9 @@ public final class ShapeCheck {
                 .boxed()
                 .toList();
         if (covered.isEmpty()) return Optional.empty();
-        String sentence = "string " + covered.getFirst() + " is said to sound at fret "
-                + voicing.fret(covered.getFirst()).orElseThrow() + ", but lies under " + finger.word() + " at fret "
-                + fret + ".";
+        int string = covered.getFirst();
+        Statement sentence =
+                Statement.of("shape.covered", string, voicing.fret(string).orElseThrow(), finger, fret);
         return Optional.of(fault(Kind.COVERED, sentence, covered));
     }
 
@@ -160,7 +158,7 @@ public final class ShapeCheck {
         return strings.stream().mapToInt(Integer::intValue).max().orElse(0);
     }
 
-    private static ShapeFault fault(Kind kind, String sentence, List<Integer> strings) {
+    private static ShapeFault fault(Kind kind, Statement sentence, List<Integer> strings) {
         return new ShapeFault(kind, sentence, strings, Optional.empty());
     }
 }

@@ -2,15 +2,16 @@ package tactus.core.shape;
 
 import java.util.List;
 import java.util.Optional;
+import tactus.core.statement.Statement;
 
 /**
  * Something wrong with a shape.
  *
- * @param sentence what is wrong, in plain words
+ * @param sentence what is wrong
  * @param strings the strings it is about
  * @param remedy the nearest shape without the fault, where one was found
  */
-public record ShapeFault(Kind kind, String sentence, List<Integer> strings, Optional<Voicing> remedy) {
+public record ShapeFault(Kind kind, Statement sentence, List<Integer> strings, Optional<Voicing> remedy) {
 
     /** What there is to find. */
     public enum Kind {

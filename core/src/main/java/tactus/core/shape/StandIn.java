@@ -1,24 +1,23 @@
 package tactus.core.shape;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import tactus.core.chord.ChordName;
 import tactus.core.chord.Degree;
+import tactus.core.pitch.NoteName;
 import tactus.core.pitch.Tuning;
+import tactus.core.statement.Statement;
 
 /**
  * An easier shape for a chord that is still too hard. It keeps the root, the third and the seventh if there is one.
  *
- * @param givenUp what it gives up against the shape it stands in for, as the end of a sentence: {@code leaves out the
- *     fifth and strings 6 and 5}
+ * @param givenUp what it gives up against the shape it stands in for
  */
-public record StandIn(Shape shape, String givenUp) {
+public record StandIn(Shape shape, Statement givenUp) {
 
     /** How much less the hand must pay for a stand-in to be worth learning. */
     private static final double WORTH = 4;
@@ -88,13 +87,12 @@ public record StandIn(Shape shape, String givenUp) {
             return each.pitchClasses(tuning, neck.capo()).getFirst();
         }
 
-        private String givenUp(Shape shape) {
-            var lost = new ArrayList<String>();
-            lostNotes(shape).forEach(degree -> lost.add("the " + degree.word()));
-            lostStrings(shape).ifPresent(lost::add);
-            String text = lost.isEmpty() ? "keeps every note" : "leaves out " + joined(lost);
+        private Statement givenUp(Shape shape) {
+            List<Degree> notes = lostNotes(shape);
+            List<Integer> strings = lostStrings(shape);
             int bass = bass(shape.voicing());
-            return bass == bass(voicing) ? text : text + ", and has " + name.note(bass) + " lowest";
+            List<NoteName> lowest = bass == bass(voicing) ? List.of() : List.of(name.note(bass));
+            return Statement.of("stand-in", notes, strings, lowest);
         }
 
         private List<Degree> lostNotes(Shape shape) {
@@ -105,20 +103,12 @@ public record StandIn(Shape shape, String givenUp) {
                     .toList();
         }
 
-        private Optional<String> lostStrings(Shape shape) {
-            List<String> strings = IntStream.iterate(voicing.strings(), string -> string >= 1, string -> string - 1)
+        private List<Integer> lostStrings(Shape shape) {
+            return IntStream.iterate(voicing.strings(), string -> string >= 1, string -> string - 1)
                     .filter(string ->
                             voicing.isPlayed(string) && !shape.voicing().isPlayed(string))
-                    .mapToObj(Integer::toString)
+                    .boxed()
                     .toList();
-            if (strings.isEmpty()) return Optional.empty();
-            return Optional.of((strings.size() == 1 ? "string " : "strings ") + joined(strings));
-        }
-
-        private static String joined(List<String> parts) {
-            if (parts.size() == 1) return parts.getFirst();
-            return parts.subList(0, parts.size() - 1).stream().collect(Collectors.joining(", ")) + " and "
-                    + parts.getLast();
         }
     }
 }

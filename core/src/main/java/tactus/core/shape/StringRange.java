@@ -1,7 +1,8 @@
 package tactus.core.shape;
 
 import java.util.regex.Pattern;
-import tactus.core.time.NotationException;
+import tactus.core.refusal.NotationException;
+import tactus.core.refusal.Refusal;
 
 /**
  * Strings next to each other, as a teacher says them: {@code 4-1} are strings 4, 3, 2 and 1.
@@ -13,12 +14,10 @@ public record StringRange(int lowest, int highest) {
 
     private static final Pattern FORM = Pattern.compile("(\\d{1,2})(?:\\s*[-–]\\s*(\\d{1,2}))?");
 
-    /** @throws IllegalArgumentException if a string is outside its range or they stand the wrong way round */
+    /** @throws Refusal if a string is outside its range or they stand the wrong way round */
     public StringRange {
         if (highest < 1 || lowest > 12 || lowest < highest) {
-            throw new IllegalArgumentException(
-                    "strings are said from the lowest-sounding, 12 or less, to the highest, 1: 4-1, not " + lowest + "-"
-                            + highest);
+            throw new Refusal("string-range.strings-said", lowest, highest);
         }
     }
 
@@ -29,13 +28,13 @@ public record StringRange(int lowest, int highest) {
      */
     public static StringRange parse(String text) {
         var match = FORM.matcher(text.strip());
-        if (!match.matches()) throw new NotationException("names no strings such as 4-1", text, 0);
+        if (!match.matches()) throw new NotationException("string-range.unread", text, 0);
         int one = Integer.parseInt(match.group(1));
         int other = match.group(2) == null ? one : Integer.parseInt(match.group(2));
         try {
             return new StringRange(Math.max(one, other), Math.min(one, other));
-        } catch (IllegalArgumentException wrong) {
-            throw new NotationException("names no strings: they are numbered 1 to 12", text, 0);
+        } catch (Refusal wrong) {
+            throw new NotationException("string-range.numbered", text, 0);
         }
     }
 

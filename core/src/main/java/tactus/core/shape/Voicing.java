@@ -7,7 +7,9 @@ import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import tactus.core.pitch.Pitch;
 import tactus.core.pitch.Tuning;
-import tactus.core.time.NotationException;
+import tactus.core.refusal.NotationException;
+import tactus.core.refusal.Refusal;
+import tactus.core.time.Quantity;
 
 /**
  * A fret or "not played" for each string: {@code x32010} is the usual C. Frets are counted from the capo.
@@ -22,15 +24,15 @@ public record Voicing(List<Integer> frets) {
     private static final Pattern COMPACT = Pattern.compile("[xX0-9]+");
     private static final Pattern SPREAD = Pattern.compile("[xX]|\\d{1,3}");
 
-    /** @throws IllegalArgumentException if there are no strings, more than 12, or a fret is outside its range */
+    /** @throws Refusal if there are no strings, more than 12, or a fret is outside its range */
     public Voicing {
         frets = List.copyOf(frets);
         if (frets.isEmpty() || frets.size() > 12) {
-            throw new IllegalArgumentException("a shape has 1 to 12 strings, was " + frets.size());
+            throw new Refusal("voicing.shape-strings", frets.size());
         }
         for (int fret : frets) {
             if (fret < NOT_PLAYED || fret > HIGHEST_FRET) {
-                throw new IllegalArgumentException("a fret must be 0 to " + HIGHEST_FRET + " or x, was " + fret);
+                throw new Refusal("voicing.fret-x", HIGHEST_FRET, fret);
             }
         }
     }
@@ -44,20 +46,20 @@ public record Voicing(List<Integer> frets) {
         String plain = text.strip();
         var parts = plain.contains("-") ? plain.split("-", -1) : plain.split("");
         if (!plain.contains("-") && !COMPACT.matcher(plain).matches()) {
-            throw new NotationException("is not a shape such as x32010, low string first", text, 0);
+            throw new NotationException("voicing.unread", text, 0);
         }
         var frets = new ArrayList<Integer>();
         for (String part : parts) frets.add(fret(part, text));
         try {
             return new Voicing(frets);
-        } catch (IllegalArgumentException wrong) {
-            throw new NotationException("is not a shape: " + wrong.getMessage(), text, 0);
+        } catch (Refusal wrong) {
+            throw new NotationException("voicing.impossible", text, 0, wrong.reason());
         }
     }
 
     private static int fret(String part, String text) {
         if (!SPREAD.matcher(part).matches()) {
-            throw new NotationException("has no fret at \"" + part + "\"", text, Math.max(0, text.indexOf(part)));
+            throw new NotationException("voicing.fret", text, Math.max(0, text.indexOf(part)), part);
         }
         return part.equalsIgnoreCase("x") ? NOT_PLAYED : Integer.parseInt(part);
     }
@@ -85,16 +87,15 @@ public record Voicing(List<Integer> frets) {
     /**
      * What sounds with a capo at {@code capo}, from the lowest-numbered place on the neck; doubled strings count once.
      *
-     * @throws IllegalArgumentException if the tuning has another number of strings or a fret lies beyond the neck
+     * @throws Refusal if the tuning has another number of strings or a fret lies beyond the neck
      */
     public List<Pitch> pitches(Tuning tuning, int capo) {
         if (tuning.strings() != strings()) {
-            throw new IllegalArgumentException("the shape " + this + " is for " + strings()
-                    + (strings() == 1 ? " string" : " strings") + ", the tuning has " + tuning.strings());
+            throw new Refusal(
+                    "voicing.shape-tuning", this, Quantity.of(Quantity.Unit.STRING, strings()), tuning.strings());
         }
         if (frets.stream().anyMatch(fret -> fret + capo > HIGHEST_FRET)) {
-            throw new IllegalArgumentException(
-                    "with the capo at " + capo + " the shape " + this + " goes beyond fret " + HIGHEST_FRET);
+            throw new Refusal("voicing.capo-shape", capo, this, HIGHEST_FRET);
         }
         return IntStream.range(0, strings())
                 .filter(i -> frets.get(i) != NOT_PLAYED)
@@ -115,14 +116,13 @@ public record Voicing(List<Integer> frets) {
      * The shape with frets counted from the capo, where this one counts them from the nut; a string at the capo's fret is
      * open.
      *
-     * @throws IllegalArgumentException if a finger lies behind the capo
+     * @throws Refusal if a finger lies behind the capo
      */
     public Voicing fromNut(int capo) {
         for (int string = strings(); string >= 1; string--) {
             int fret = fret(string).orElse(capo);
             if (fret != 0 && fret < capo) {
-                throw new IllegalArgumentException("string " + string + " is held at fret " + fret
-                        + ", behind the capo at " + capo + ": move the capo down or the finger up");
+                throw new Refusal("voicing.string-held", string, fret, capo);
             }
         }
         return new Voicing(frets.stream()

@@ -1,12 +1,13 @@
 package tactus.core.snag;
 
-import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import tactus.core.harmony.Chord;
 import tactus.core.pattern.Figure;
 import tactus.core.pattern.Pattern;
@@ -14,80 +15,60 @@ import tactus.core.pattern.PatternId;
 import tactus.core.picking.Plucked;
 import tactus.core.picking.Plucked.Remark;
 import tactus.core.pitch.Tuning;
-import tactus.core.snag.Snag.Kind;
-import tactus.core.snag.Snag.Number;
-import tactus.core.song.Song;
 import tactus.core.stroke.Pick;
 import tactus.core.stroke.Pluck;
 import tactus.core.time.Slot;
-import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineSpan;
 
 /** Finds fingers that pluck dead strings or notes off the chord, once for each pattern and chord it is played on. */
-final class PickingSnags {
+final class PickingSnags implements Finder {
 
     private record On(Pattern pattern, String chord) {}
 
-    private final Song song;
-    private final Map<PatternId, Pattern> picked = new HashMap<>();
-    private final List<Snag> found = new ArrayList<>();
-
-    private PickingSnags(Song song) {
-        this.song = song;
-        for (Pattern pattern : song.patterns()) {
-            if (pattern.strokes().values().stream().anyMatch(Pluck.class::isInstance))
-                picked.put(pattern.id(), pattern);
+    @Override
+    public void find(LaidSong laid, Consumer<Snag> found) {
+        Map<PatternId, Pattern> picked = new HashMap<>();
+        for (Pattern pattern : laid.song().patterns()) {
+            boolean plucks = pattern.strokes().values().stream().anyMatch(Pluck.class::isInstance);
+            if (plucks) picked.put(pattern.id(), pattern);
+        }
+        if (picked.isEmpty()) return;
+        Tuning tuning = laid.song().facts().tuning();
+        for (On on : pairs(laid, picked)) {
+            laid.song()
+                    .chord(on.chord)
+                    .filter(chord -> chord.fits(tuning))
+                    .ifPresent(chord -> check(on.pattern, chord, tuning, found));
         }
     }
 
-    static List<Snag> of(Song song, Timeline timeline) {
-        var snags = new PickingSnags(song);
-        if (!snags.picked.isEmpty()) snags.pairs(timeline).forEach(snags::check);
-        return snags.found;
-    }
-
-    private Set<On> pairs(Timeline timeline) {
+    private static Set<On> pairs(LaidSong laid, Map<PatternId, Pattern> picked) {
         Set<On> pairs = new LinkedHashSet<>();
-        for (TimelineSpan span : timeline.spans()) {
+        for (TimelineSpan span : laid.timeline().spans()) {
             span.pattern().map(picked::get).ifPresent(pattern -> pairs.add(new On(pattern, span.chord())));
         }
         return pairs;
     }
 
-    private void check(On on) {
-        Tuning tuning = song.facts().tuning();
-        Optional<Chord> chord = song.chord(on.chord).filter(each -> each.fits(tuning));
-        chord.ifPresent(held -> check(on.pattern, held, Figure.of(on.pattern).on(held.held(tuning), on.chord)));
-    }
-
-    private void check(Pattern pattern, Chord chord, List<List<Plucked>> resolved) {
-        List<Slot> slots = pattern.grid().slots();
-        Set<String> said = new LinkedHashSet<>();
-        for (Slot slot : slots) {
+    private static void check(Pattern pattern, Chord chord, Tuning tuning, Consumer<Snag> found) {
+        List<List<Plucked>> resolved = Figure.of(pattern).on(chord.held(tuning), chord.name());
+        Set<Object> said = new HashSet<>();
+        for (Slot slot : pattern.grid().slots()) {
             for (Plucked plucked : resolved.get(slot.index())) {
-                String sentence = sentence(plucked, chord);
-                if (sentence.isEmpty() || !said.add(sentence)) continue;
-                found.add(new Snag(
-                        plucked.sounds() ? Kind.NOTE_OFF_CHORD : Kind.DEAD_STRING,
-                        new Place.InPattern(pattern.id(), slot.index()),
-                        pattern.name() + ", count " + slot.count(),
-                        sentence,
-                        List.of(
-                                new Number("string", Integer.toString(plucked.string())),
-                                new Number("slot", Integer.toString(slot.index() + 1)))));
+                how(plucked)
+                        .map(how -> new PatternSnag.WrongString(
+                                pattern.id(), slot, chord.name(), chord.voicing(), plucked.string(), how))
+                        .filter(snag -> said.add(List.of(snag.how(), snag.string())))
+                        .ifPresent(found);
             }
         }
     }
 
     /** Notes of a figure that is written with its frets may lie off the chord; that is what figures are for. */
-    private static String sentence(Plucked plucked, Chord chord) {
-        String string = "string " + plucked.string();
-        if (plucked.remarks().contains(Remark.NO_STRING)) return "there is no " + string + " on this guitar.";
-        if (plucked.remarks().contains(Remark.NOT_PLAYED)) {
-            return "on " + chord.name() + " the shape " + chord.voicing() + " leaves " + string
-                    + " out: the finger meets a dead string.";
-        }
+    private static Optional<PatternSnag.Pluck> how(Plucked plucked) {
+        if (plucked.remarks().contains(Remark.NO_STRING)) return Optional.of(PatternSnag.Pluck.NO_STRING);
+        if (plucked.remarks().contains(Remark.NOT_PLAYED)) return Optional.of(PatternSnag.Pluck.LEFT_OUT);
         boolean off = plucked.remarks().contains(Remark.OFF_CHORD) && !(plucked.pick() instanceof Pick.Fretted);
-        return off ? "on " + chord.name() + " " + string + " sounds a note that is not in the chord." : "";
+        return off ? Optional.of(PatternSnag.Pluck.OFF_CHORD) : Optional.empty();
     }
 }

@@ -9,105 +9,62 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.function.Function;
-import tactus.core.pattern.Pattern;
-import tactus.core.pattern.PatternId;
 import tactus.core.rule.Part;
 import tactus.core.rule.PassPlan;
 import tactus.core.rule.Play;
 import tactus.core.rule.Rule;
 import tactus.core.rule.Situation;
 import tactus.core.rule.Where;
+import tactus.core.section.PassChoice;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
-import tactus.core.sentence.RuleSentence;
-import tactus.core.snag.Snag.Fix;
-import tactus.core.snag.Snag.Kind;
-import tactus.core.snag.Snag.Number;
 import tactus.core.song.Passes;
 import tactus.core.song.Song;
-import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineSpan;
 
 /** Finds bars that no rule speaks of, rules that contradict each other, and rules whose place is not in the song. */
-final class RuleSnags {
+final class RuleSnags implements Finder {
 
-    private final Song song;
-    private final Timeline timeline;
-    private final Finds found = new Finds();
-
-    private RuleSnags(Song song, Timeline timeline) {
-        this.song = song;
-        this.timeline = timeline;
+    @Override
+    public void find(LaidSong laid, Consumer<Snag> found) {
+        checkCoverage(laid, found);
+        checkContradictions(laid.song().rules(), found);
+        checkPlaces(laid.song(), found);
     }
 
-    static List<Snag> of(Song song, Timeline timeline) {
-        var snags = new RuleSnags(song, timeline);
-        snags.checkCoverage();
-        snags.checkContradictions();
-        snags.checkPlaces();
-        return snags.found.all();
-    }
-
-    /** The pattern that most rules of {@code song} assign, if there is any pattern. */
-    static Optional<PatternId> commonPattern(Song song) {
-        Map<PatternId, Integer> counts = new LinkedHashMap<>();
-        song.rules().forEach(rule -> rule.pattern().ifPresent(id -> counts.merge(id, 1, Integer::sum)));
-        return counts.entrySet().stream()
-                .max(Comparator.comparingInt(Map.Entry::getValue))
-                .map(Map.Entry::getKey)
-                .or(() -> song.patterns().stream().findFirst().map(Pattern::id));
-    }
-
-    static Fix assign(Song song, Where where, PatternId pattern) {
-        String name = song.pattern(pattern).map(Pattern::name).orElse("");
-        return new Fix(
-                "Play " + name + " there",
-                edited -> edited.pattern(pattern).isEmpty()
-                        ? edited
-                        : edited.withRule(new Rule(where, Play.pattern(pattern))));
-    }
-
-    private void checkCoverage() {
-        Set<SectionId> said = new LinkedHashSet<>();
-        for (TimelineSpan span : timeline.spans()) {
+    private static void checkCoverage(LaidSong laid, Consumer<Snag> found) {
+        Map<SectionId, List<TimelineSpan>> silent = new LinkedHashMap<>();
+        for (TimelineSpan span : laid.timeline().spans()) {
             if (span.inSection() < 0 || span.played().what().isPresent()) continue;
-            SectionId id = song.uses().get(span.use()).section();
-            if (!said.add(id)) continue;
-            Section section = song.section(id).orElseThrow();
-            long silent = timeline.spans().stream()
-                    .filter(each -> each.inSection() >= 0
-                            && each.played().what().isEmpty()
-                            && song.uses().get(each.use()).section().equals(id))
-                    .count();
-            found.add(
-                    Kind.BAR_WITHOUT_PATTERN,
-                    new Place.InUse(span.use(), span.pass(), span.inSection()),
-                    section.name(),
-                    "no rule says what is played here, from " + span.chord() + " on (" + Words.count(silent, "chord")
-                            + " in the song).",
-                    commonPattern(song).map(pattern -> assign(song, Where.in(id), pattern)),
-                    new Number("chords", Long.toString(silent)));
+            silent.computeIfAbsent(laid.section(span).id(), _ -> new ArrayList<>())
+                    .add(span);
         }
+        silent.forEach((section, spans) -> found.accept(new RuleSnag.NothingSaid(
+                section,
+                laid.place(spans.getFirst()),
+                spans.getFirst().chord(),
+                spans.size(),
+                laid.assignCommon(section))));
     }
 
-    private void checkContradictions() {
+    private static void checkContradictions(List<Rule> rules, Consumer<Snag> found) {
         Map<Where, List<Integer>> places = new HashMap<>();
-        for (int i = 0; i < song.rules().size(); i++) {
-            places.computeIfAbsent(song.rules().get(i).where(), _ -> new ArrayList<>())
-                    .add(i);
+        for (int i = 0; i < rules.size(); i++) {
+            places.computeIfAbsent(rules.get(i).where(), _ -> new ArrayList<>()).add(i);
         }
-        var sorted = new ArrayList<>(places.values());
-        sorted.sort(Comparator.comparingInt(List::getFirst));
-        for (List<Integer> same : sorted) {
-            for (int i = 1; i < same.size(); i++) {
-                int later = same.get(i);
-                int earlier = same.get(i - 1);
-                if (contradict(
-                        song.rules().get(earlier).play(),
-                        song.rules().get(later).play())) {
-                    addContradiction(earlier, later);
-                }
+        places.values().stream()
+                .sorted(Comparator.comparingInt(List::getFirst))
+                .forEach(same -> checkSamePlace(rules, same, found));
+    }
+
+    private static void checkSamePlace(List<Rule> rules, List<Integer> same, Consumer<Snag> found) {
+        for (int i = 1; i < same.size(); i++) {
+            Rule winner = rules.get(same.get(i));
+            Rule beaten = rules.get(same.get(i - 1));
+            if (contradict(beaten.play(), winner.play())) {
+                found.accept(new RuleSnag.Contradiction(same.get(i), winner, beaten));
             }
         }
     }
@@ -129,47 +86,36 @@ final class RuleSnags {
                 && !says.apply(one).equals(says.apply(other));
     }
 
-    private void addContradiction(int earlier, int later) {
-        Rule beaten = song.rules().get(earlier);
-        Rule winner = song.rules().get(later);
-        found.add(
-                Kind.RULES_CONTRADICT,
-                new Place.InRules(later),
-                RuleSentence.where(song, winner.where()),
-                "two rules speak of the same place: \"" + RuleSentence.what(song, beaten.play()) + "\" and \""
-                        + RuleSentence.what(song, winner.play()) + "\". The later one holds.",
-                Optional.of(removal(beaten, "Delete the earlier rule")));
+    private static void checkPlaces(Song song, Consumer<Snag> found) {
+        List<Rule> rules = song.rules();
+        for (int index : missing(song)) {
+            if (isUsed(song, rules.get(index).where())) found.accept(new RuleSnag.NeverHolds(index, rules.get(index)));
+        }
     }
 
-    private static Fix removal(Rule rule, String label) {
-        return new Fix(label, edited -> {
-            var rest = new ArrayList<>(edited.rules());
-            rest.remove(rule);
-            return edited.withRules(rest);
-        });
-    }
-
-    private void checkPlaces() {
+    /** The rules whose place is on no pass; a pass in the middle is like the one before unless a rule names it. */
+    private static Set<Integer> missing(Song song) {
         Set<Integer> missing = new LinkedHashSet<>();
         for (int i = 0; i < song.rules().size(); i++) missing.add(i);
         var passes = new Passes(song);
         for (int use = 0; use < song.uses().size() && !missing.isEmpty(); use++) {
             int count = passes.count(use);
             for (int pass = 1; pass <= count; pass++) {
-                if (pass > 2 && pass < count && !speaksOfPass(pass)) continue;
+                if (pass > 2 && pass < count && !speaksOfPass(song, pass)) continue;
                 Section section = passes.section(use, pass);
                 var situation = passes.situation(use, pass);
                 missing.removeIf(index -> isThere(song.rules().get(index), section, situation));
             }
         }
-        for (int index : missing) if (isUsed(song.rules().get(index).where())) addPlace(index);
+        return missing;
     }
 
-    private boolean speaksOfPass(int pass) {
-        return song.rules().stream().anyMatch(rule -> rule.where().pass().number() == pass);
+    private static boolean speaksOfPass(Song song, int pass) {
+        PassChoice wanted = PassChoice.of(pass);
+        return song.rules().stream().anyMatch(rule -> rule.where().pass().equals(wanted));
     }
 
-    private boolean isThere(Rule rule, Section section, Situation situation) {
+    private static boolean isThere(Rule rule, Section section, Situation situation) {
         Where anywhere = rule.where().withVersion(Optional.empty()).withCompany(Optional.empty());
         if (!situation.isIn(anywhere)) return false;
         return rule.where().part().map(part -> isThere(part, section)).orElse(true);
@@ -177,7 +123,8 @@ final class RuleSnags {
 
     private static boolean isThere(Part part, Section section) {
         return switch (part) {
-            case Part.OnChord(int number) -> Math.abs(number) <= section.spans().size();
+            case Part.OnChord _, Part.OnChordFromEnd _ ->
+                part.chord(section.spans().size()).isPresent();
             case Part.InBars _, Part.InHalf _ ->
                 PassPlan.bounds(part, section.barLines()).isPresent();
             case Part.SharedBars _, Part.Voice _ -> true;
@@ -185,19 +132,9 @@ final class RuleSnags {
     }
 
     /** A section that is not played has rules that wait for it. */
-    private boolean isUsed(Where where) {
+    private static boolean isUsed(Song song, Where where) {
         return where.section()
                 .map(id -> song.uses().stream().anyMatch(use -> use.section().equals(id)))
                 .orElse(!song.uses().isEmpty());
-    }
-
-    private void addPlace(int index) {
-        Rule rule = song.rules().get(index);
-        found.add(
-                Kind.RULE_NEVER_HOLDS,
-                new Place.InRules(index),
-                RuleSentence.where(song, rule.where()),
-                "the rule \"" + RuleSentence.of(song, rule) + "\" speaks of a place that is not in the song.",
-                Optional.of(removal(rule, "Delete the rule")));
     }
 }

@@ -1,116 +1,58 @@
 package tactus.core.snag;
 
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
-import tactus.core.song.Song;
+import java.util.stream.Stream;
+import tactus.core.song.SnagId;
 
 /**
- * Something that does not fit.
- *
- * @param where the place as a person would say it: {@code Verse, bar 3}
- * @param sentence what is wrong, in plain words
- * @param numbers what was counted
- * @param fix what mends it in one step, if anything does
+ * Something that does not fit: what it is, where, and the exact numbers behind it. Its sentence is made where it is shown.
  */
-public record Snag(Kind kind, Place place, String where, String sentence, List<Number> numbers, Optional<Fix> fix) {
+public sealed interface Snag permits SetUpSnag, SectionSnag, RuleSnag, PatternSnag, PlayedSnag {
 
-    /** What there is to find. */
-    public enum Kind {
-        /** The chords of a section do not add up to its bars. */
-        SPANS_DO_NOT_FILL_BARS,
-        /** A chord ends before the pattern has come round. */
-        PATTERN_CUT,
-        /** A stroke goes another way than the hand. */
-        AGAINST_THE_HAND,
-        /** A finger plucks a string that the chord's shape leaves out, or that is not there. */
-        DEAD_STRING,
-        /** A finger plucks a note that is not in the chord. */
-        NOTE_OFF_CHORD,
-        /** A chord's name cannot be read. */
-        NAME_UNREADABLE,
-        /** A shape's notes are not those of its name. */
-        SHAPE_NOT_ITS_NAME,
-        /** A hand cannot hold a shape, or not with the fingers that are asked for. */
-        SHAPE_NOT_PLAYABLE,
-        /** A string is pulled far above what it is made for. */
-        STRING_TOO_TIGHT,
-        /** The capo sits where the hand is cramped. */
-        CAPO_TOO_HIGH,
-        /** A chord has no shape, so that it is silent. */
-        CHORD_WITHOUT_SHAPE,
-        /** A chord is counted in rounds where no pattern is assigned, so that it has no length. */
-        CHORD_WITHOUT_LENGTH,
-        /** No rule says what is played in some bars. */
-        BAR_WITHOUT_PATTERN,
-        /** Two rules of the same weight say different things about one place. */
-        RULES_CONTRADICT,
-        /** A rule speaks of a place that is not in the song. */
-        RULE_NEVER_HOLDS,
-        /** An exception speaks of bars that the section no longer has. */
-        EXCEPTION_WITHOUT_BARS,
-        /** Two sections are called the same and are not. */
-        SAME_NAME_OTHER_BARS,
-        /** A section is a little longer or shorter than one with nearly the same chords. */
-        LENGTH_UNLIKE_SIBLING,
-        /** A section's length is odd for a song whose others come in fours. */
-        LENGTH_ODD,
-        /** A part was planned for the lesson and is not there. */
-        PLANNED_PART_MISSING,
-        /** The same words were said for two different rhythms. */
-        SAME_WORDS_OTHER_RHYTHM,
-        /** Two patterns are the same rhythm under two names. */
-        SAME_RHYTHM_OTHER_NAME,
-        /** The guitar stops for long and nothing says how to count on. */
-        STOP_WITHOUT_COUNT,
-        /** The hand must cross the strings more often than the version allows. */
-        TOO_FAST_FOR_VERSION,
-        /** A change of chord takes longer than the pattern leaves for it. */
-        CHANGE_TOO_QUICK,
-        /** The figures of the second guitar and the bars do not come out even. */
-        SECOND_PART_UNEVEN,
-        /** A note of the second guitar on the first beat of a bar is not in the chord. */
-        SECOND_PART_OFF_CHORD,
-        /** The song is not as long as the recording. */
-        NOT_AS_LONG_AS_RECORDING
+    Kind kind();
+
+    /** Where one goes to look at it. */
+    SnagPlace place();
+
+    /** The ids and places of what it is about; of two snags of a kind they differ. */
+    List<Object> about();
+
+    /** What was counted. */
+    default List<Number> numbers() {
+        return List.of();
+    }
+
+    /** What mends it in one step, if anything does. */
+    default Optional<Fix> fix() {
+        return Optional.empty();
+    }
+
+    /** What it is known by, whatever things are called. */
+    default SnagId id() {
+        return new SnagId(kind().code(), about().stream().map(String::valueOf).toList());
+    }
+
+    /** The exact values that were counted; with other ones it has to be accepted anew. */
+    default List<String> values() {
+        var values = new ArrayList<String>();
+        for (Number number : numbers()) values.add(number.code() + " " + number.value());
+        return values;
     }
 
     /**
      * Something counted.
      *
-     * @param label what it is, in a few words
-     * @param value the exact value: a whole number or a fraction
+     * @param code what it is: {@code beats-of-chords}
+     * @param value exact: a whole number, a fraction, a rounded decimal as text
      */
-    public record Number(String label, String value) {}
+    record Number(String code, Object value) {}
 
-    /**
-     * What mends a snag in one step.
-     *
-     * @param label what it does, as a button says it
-     * @param change makes the mended song
-     */
-    public record Fix(String label, UnaryOperator<Song> change) {}
-
-    /** A snag that nothing mends in one step. */
-    public Snag(Kind kind, Place place, String where, String sentence, List<Number> numbers) {
-        this(kind, place, where, sentence, numbers, Optional.empty());
-    }
-
-    /** What it is known by when it is accepted: the same snag with other numbers is another one. */
-    public String key() {
-        return numbers.stream()
-                .map(number -> number.label() + " " + number.value())
-                .collect(Collectors.joining("; ", kind.name().toLowerCase(Locale.ROOT) + " @ " + where + " @ ", ""));
-    }
-
-    public Snag {
-        numbers = List.copyOf(numbers);
-    }
-
-    @Override
-    public String toString() {
-        return where + ": " + sentence;
+    /** Numbers from codes and values by turns. */
+    static List<Number> numbers(Object... codesAndValues) {
+        return Stream.iterate(0, i -> i < codesAndValues.length, i -> i + 2)
+                .map(i -> new Number((String) codesAndValues[i], codesAndValues[i + 1]))
+                .toList();
     }
 }

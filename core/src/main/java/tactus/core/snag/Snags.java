@@ -10,6 +10,18 @@ import tactus.core.timeline.Timeline;
 /** Finds what does not fit in a song. */
 public final class Snags {
 
+    private static final List<Finder> FINDERS = List.of(
+            new SetUpSnags(),
+            new SectionSnags(),
+            new RuleSnags(),
+            new FitSnags(),
+            new LengthSnags(),
+            new StopSnags(),
+            new PaceSnags(),
+            new SecondPartSnags(),
+            new PatternSnags(),
+            new PickingSnags());
+
     private Snags() {}
 
     /**
@@ -24,21 +36,14 @@ public final class Snags {
     public static Map<Boolean, List<Snag>> byAcceptance(Song song, List<Snag> all) {
         return all.stream()
                 .collect(Collectors.partitioningBy(
-                        snag -> song.lesson().reason(snag.key()).isPresent()));
+                        snag -> song.lesson().reason(snag.id(), snag.values()).isPresent()));
     }
 
     /** Finds every snag, accepted or not. */
     public static List<Snag> all(Song song, Timeline timeline) {
-        var found = new ArrayList<>(SetUpSnags.of(song));
-        found.addAll(SectionSnags.of(song));
-        found.addAll(RuleSnags.of(song, timeline));
-        found.addAll(FitSnags.of(song, timeline));
-        found.addAll(LengthSnags.of(song));
-        found.addAll(StopSnags.of(song, timeline));
-        found.addAll(PaceSnags.of(song, timeline));
-        found.addAll(SecondPartSnags.of(song, timeline));
-        found.addAll(PatternSnags.of(song));
-        found.addAll(PickingSnags.of(song, timeline));
+        var laid = new LaidSong(song, timeline);
+        var found = new ArrayList<Snag>();
+        for (Finder finder : FINDERS) finder.find(laid, found::add);
         return List.copyOf(found);
     }
 }

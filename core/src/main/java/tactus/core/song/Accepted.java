@@ -1,19 +1,26 @@
 package tactus.core.song;
 
+import java.util.List;
+import java.util.Objects;
+import tactus.core.refusal.Refusal;
+
 /**
- * A snag that is meant so.
+ * A snag that is meant so, as long as the numbers behind it stay the same.
  *
- * @param snag what was found, with its place and numbers; when these change it is another snag
+ * @param numbers the exact values that were found when it was accepted
  * @param reason why it is meant, 1 to 200 characters
  */
-public record Accepted(String snag, String reason) {
+public record Accepted(SnagId snag, List<String> numbers, String reason) {
 
-    /** @throws IllegalArgumentException if the reason is outside its range */
+    /** @throws Refusal if the reason is outside its range */
     public Accepted {
+        Objects.requireNonNull(snag);
+        numbers = List.copyOf(numbers);
         reason = reason.strip();
-        if (snag.isBlank()) throw new IllegalArgumentException("nothing is accepted");
-        if (reason.isEmpty() || reason.length() > 200) {
-            throw new IllegalArgumentException("a reason has 1 to 200 characters, this one " + reason.length());
-        }
+        if (reason.isEmpty() || reason.length() > 200) throw new Refusal("accepted.reason-characters", reason.length());
+    }
+
+    boolean isAbout(SnagId id, List<String> found) {
+        return snag.equals(id) && numbers.equals(found);
     }
 }

@@ -1,6 +1,7 @@
 package tactus.core.song;
 
 import tactus.core.harmony.Chord;
+import tactus.core.refusal.Refusal;
 
 /**
  * How many clean changes between two chords the student makes in a minute, to and fro.
@@ -11,14 +12,13 @@ import tactus.core.harmony.Chord;
  */
 public record ChangeCount(String from, String to, int perMinute) {
 
-    /** @throws IllegalArgumentException if the count is outside its range or the chords are the same */
+    /** @throws Refusal if the count is outside its range or the chords are the same */
     public ChangeCount {
         from = Chord.checkedName(from);
         to = Chord.checkedName(to);
-        if (from.equals(to))
-            throw new IllegalArgumentException("a change goes to another chord, not from " + from + " to it");
+        if (from.equals(to)) throw new Refusal("change-count.goes-another", from);
         if (perMinute < 1 || perMinute > 200) {
-            throw new IllegalArgumentException("changes in a minute are counted from 1 to 200, was " + perMinute);
+            throw new Refusal("change-count.changes-minute", perMinute);
         }
     }
 

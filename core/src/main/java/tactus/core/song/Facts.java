@@ -8,6 +8,7 @@ import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
 import tactus.core.pitch.Tuning;
+import tactus.core.refusal.Refusal;
 import tactus.core.rule.Company;
 import tactus.core.time.Meter;
 import tactus.core.time.Tempo;
@@ -40,15 +41,15 @@ public record Facts(
 
     private static final double LONGEST_RECORDING = 7_200;
 
-    /** @throws IllegalArgumentException if a text is too long */
+    /** @throws Refusal if a text is too long */
     public Facts {
         title = title.strip();
         note = note.strip();
         if (title.isEmpty() || title.length() > 100) {
-            throw new IllegalArgumentException("a title has 1 to 100 characters, this one " + title.length());
+            throw new Refusal("facts.title-characters", title.length());
         }
         if (note.length() > 200) {
-            throw new IllegalArgumentException("a note has at most 200 characters, this one " + note.length());
+            throw new Refusal("facts.note-most", note.length());
         }
         Objects.requireNonNull(key);
         Objects.requireNonNull(spelling);
@@ -59,13 +60,12 @@ public record Facts(
         Objects.requireNonNull(company);
         int inBar = meter.beats().size();
         if (pickup < 0 || pickup >= inBar) {
-            throw new IllegalArgumentException(
-                    "a pick-up in " + meter + " has 0 to " + (inBar - 1) + " beats, not " + pickup);
+            throw new Refusal("facts.pick-up", meter, inBar - 1, pickup);
         }
         recording
                 .filter(seconds -> !(seconds > 0 && seconds <= LONGEST_RECORDING))
                 .ifPresent(seconds -> {
-                    throw new IllegalArgumentException("a recording lasts over 0 to 7,200 seconds, was " + seconds);
+                    throw new Refusal("facts.recording-lasts", seconds);
                 });
     }
 

@@ -3,6 +3,7 @@ package tactus.core.song;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import tactus.core.refusal.Refusal;
 
 /**
  * What a teacher has noted for the lesson.
@@ -16,7 +17,7 @@ public record Lesson(List<String> planned, List<Accepted> accepted) {
 
     private static final int MOST_PLANNED = 60;
 
-    /** @throws IllegalArgumentException if more than 60 parts are planned */
+    /** @throws Refusal if more than 60 parts are planned */
     public Lesson {
         planned = planned.stream()
                 .map(String::strip)
@@ -24,13 +25,13 @@ public record Lesson(List<String> planned, List<Accepted> accepted) {
                 .distinct()
                 .toList();
         accepted = List.copyOf(accepted);
-        if (planned.size() > MOST_PLANNED) throw new IllegalArgumentException("at most 60 parts can be planned");
+        if (planned.size() > MOST_PLANNED) throw new Refusal("lesson.most-parts");
     }
 
-    /** Why {@code snag} is meant so; empty if it is not accepted. */
-    public Optional<String> reason(String snag) {
+    /** Why a snag with these numbers is meant so; empty if it is not accepted. */
+    public Optional<String> reason(SnagId snag, List<String> numbers) {
         return accepted.stream()
-                .filter(each -> each.snag().equals(snag))
+                .filter(each -> each.isAbout(snag, numbers))
                 .map(Accepted::reason)
                 .findFirst();
     }
@@ -45,7 +46,7 @@ public record Lesson(List<String> planned, List<Accepted> accepted) {
         return new Lesson(planned, more);
     }
 
-    public Lesson without(String snag) {
+    public Lesson without(SnagId snag) {
         return new Lesson(
                 planned,
                 accepted.stream().filter(each -> !each.snag().equals(snag)).toList());

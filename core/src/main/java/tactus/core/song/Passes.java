@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import tactus.core.rule.Situation;
+import tactus.core.rule.UseChoice;
 import tactus.core.section.Except;
 import tactus.core.section.Expansion;
 import tactus.core.section.Section;
@@ -31,7 +32,7 @@ public final class Passes {
         Use entry = song.uses().get(use);
         return song.withUse(entry.withExcepts(List.of()))
                 .withRules(song.rules().stream()
-                        .filter(rule -> rule.where().use().id() != entry.id())
+                        .filter(rule -> !rule.where().use().equals(UseChoice.entry(entry.id())))
                         .toList());
     }
 

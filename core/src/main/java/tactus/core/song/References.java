@@ -37,7 +37,7 @@ final class References {
         for (Rule rule : rules) {
             rule.pattern().ifPresent(id -> known(patternIds, id, "pattern"));
             rule.where().section().ifPresent(id -> known(sectionIds, id, "section"));
-            if (rule.where().use().isOne()) known(useIds, rule.where().use().id(), "entry");
+            rule.where().use().entry().ifPresent(id -> known(useIds, id, "entry"));
             rule.where()
                     .version()
                     .filter(name -> versions.named(name).isEmpty())

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import tactus.core.harmony.Chord;
 import tactus.core.name.Slug;
 import tactus.core.pattern.Pattern;
@@ -15,6 +16,7 @@ import tactus.core.pattern.PatternId;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
+import tactus.core.refusal.Refusal;
 import tactus.core.rule.Rule;
 import tactus.core.rule.UseChoice;
 import tactus.core.section.Section;
@@ -48,7 +50,7 @@ public record Song(
     public static final int LONGEST_ORDER = 1_000;
 
     /**
-     * @throws IllegalArgumentException if a name or id stands twice or refers to nothing, a section refers to itself, or
+     * @throws Refusal if a name or id stands twice or refers to nothing, a section refers to itself, or
      *     the order is too long
      */
     public Song {
@@ -63,7 +65,7 @@ public record Song(
         changeCounts = List.copyOf(changeCounts);
         References.check(chords, patterns, sections, uses, rules, versions);
         if (uses.size() > LONGEST_ORDER) {
-            throw new IllegalArgumentException("a running order has at most 1,000 entries, not " + uses.size());
+            throw new Refusal("song.running-order", uses.size());
         }
     }
 
@@ -114,6 +116,14 @@ public record Song(
     /** The sections as they are played. */
     public List<SectionId> order() {
         return uses.stream().map(Use::section).toList();
+    }
+
+    /** The entries of a section, as indices of the running order, from 0. */
+    public List<Integer> indicesOf(SectionId id) {
+        return IntStream.range(0, uses.size())
+                .filter(use -> uses.get(use).section().equals(id))
+                .boxed()
+                .toList();
     }
 
     /** The sections that a rule assigns {@code id} in, in the order in which they were written. */
@@ -227,7 +237,7 @@ public record Song(
     }
 
     private static boolean holdsFor(UseChoice use, Set<Integer> ids) {
-        return !use.isOne() || ids.contains(use.id());
+        return use.entry().map(ids::contains).orElse(true);
     }
 
     /** Puts {@code use} in place of the one with its id. */

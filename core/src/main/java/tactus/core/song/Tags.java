@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import tactus.core.refusal.Refusal;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 
@@ -13,7 +14,7 @@ final class Tags {
 
     private Tags() {}
 
-    /** @throws IllegalArgumentException if the tags of a section lead back to it */
+    /** @throws Refusal if the tags of a section lead back to it */
     static void check(List<Section> sections) {
         Map<SectionId, Optional<SectionId>> tags = new HashMap<>();
         sections.forEach(section -> tags.put(section.id(), section.tag()));
@@ -22,8 +23,7 @@ final class Tags {
             Optional<SectionId> next = Optional.of(section.id());
             while (next.isPresent()) {
                 if (!seen.add(next.get())) {
-                    throw new IllegalArgumentException(
-                            "the section \"" + section.name() + "\" would be its own tag: it leads back to itself");
+                    throw new Refusal("tags.section-would", section.name());
                 }
                 next = tags.getOrDefault(next.get(), Optional.empty());
             }

@@ -5,6 +5,8 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import tactus.core.harmony.Chord;
+import tactus.core.pitch.Instrument;
+import tactus.core.refusal.Refusal;
 import tactus.core.rule.Company;
 
 /**
@@ -29,7 +31,7 @@ public record Version(
     /** The version that changes nothing. */
     public static final String FULL = "full";
 
-    /** @throws IllegalArgumentException if the name is outside its range or is that of the full version */
+    /** @throws Refusal if the name is outside its range or is that of the full version */
     public Version {
         Objects.requireNonNull(capo);
         Objects.requireNonNull(company);
@@ -37,12 +39,14 @@ public record Version(
         name = name.strip();
         standIns = List.copyOf(standIns);
         if (name.isEmpty() || name.length() > 40 || name.contains(":") || name.contains(",")) {
-            throw new IllegalArgumentException("a version's name has 1 to 40 characters without : and ,");
+            throw new Refusal("version.name-characters");
         }
-        if (name.equalsIgnoreCase(FULL)) throw new IllegalArgumentException("the full version is always there");
+        if (name.equalsIgnoreCase(FULL)) throw new Refusal("version.full-always");
+        if (capo.isPresent() && (capo.getAsInt() < 0 || capo.getAsInt() > Instrument.HIGHEST_CAPO)) {
+            throw new Refusal("instrument.capo-fret", capo.getAsInt());
+        }
         if (mostStrokes.isPresent() && (mostStrokes.getAsInt() < 1 || mostStrokes.getAsInt() > 20)) {
-            throw new IllegalArgumentException(
-                    "a version allows 1 to 20 strokes a second, not " + mostStrokes.getAsInt());
+            throw new Refusal("version.allows-strokes", mostStrokes.getAsInt());
         }
     }
 

@@ -2,7 +2,9 @@ package tactus.core.song;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import tactus.core.refusal.Refusal;
 
 /**
  * The versions of a song and which of them is shown.
@@ -14,15 +16,19 @@ public record Versions(List<Version> all, Optional<String> shown) {
 
     public static final Versions NONE = new Versions(List.of(), Optional.empty());
 
-    /** @throws IllegalArgumentException if a name stands twice or the shown one is not there */
+    /** @throws Refusal if a name stands twice or the shown one is not there */
     public Versions {
         all = List.copyOf(all);
-        if (all.stream().map(each -> each.name().toLowerCase()).distinct().count() < all.size()) {
-            throw new IllegalArgumentException("two versions have the same name");
+        if (all.stream()
+                        .map(each -> each.name().toLowerCase(Locale.ROOT))
+                        .distinct()
+                        .count()
+                < all.size()) {
+            throw new Refusal("versions.two-same");
         }
         List<Version> versions = all;
         if (shown.isPresent() && versions.stream().noneMatch(each -> each.name().equals(shown.get()))) {
-            throw new IllegalArgumentException("there is no version \"" + shown.get() + "\"");
+            throw new Refusal("versions.version", shown.get());
         }
     }
 

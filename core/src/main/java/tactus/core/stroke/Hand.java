@@ -2,6 +2,7 @@ package tactus.core.stroke;
 
 import java.util.Objects;
 import java.util.Optional;
+import tactus.core.refusal.Refusal;
 import tactus.core.time.Length;
 
 /**
@@ -21,10 +22,10 @@ public record Hand(Mode mode, Length rate) {
         ALL_DOWN
     }
 
-    /** @throws IllegalArgumentException if {@code rate} is not positive */
+    /** @throws Refusal if {@code rate} is not positive */
     public Hand {
         Objects.requireNonNull(mode);
-        if (!rate.isPositive()) throw new IllegalArgumentException("the hand rate must be positive, was " + rate);
+        if (!rate.isPositive()) throw new Refusal("hand.rate-positive", rate);
     }
 
     public static Hand pendulum(Length rate) {

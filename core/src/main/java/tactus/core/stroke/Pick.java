@@ -1,5 +1,7 @@
 package tactus.core.stroke;
 
+import tactus.core.refusal.Refusal;
+
 /** What one finger plucks: a string, whatever a role comes to on the chord, or a string at a fret. */
 public sealed interface Pick {
 
@@ -15,7 +17,7 @@ public sealed interface Pick {
      * @param string from 1, the highest-sounding, to 12
      */
     record OnString(int string) implements Pick {
-        /** @throws IllegalArgumentException if there is no such string */
+        /** @throws Refusal if there is no such string */
         public OnString {
             checkString(string);
         }
@@ -31,18 +33,18 @@ public sealed interface Pick {
      * @param fret from 0, counted from the capo, to 24
      */
     record Fretted(int string, int fret) implements Pick {
-        /** @throws IllegalArgumentException if there is no such string or fret */
+        /** @throws Refusal if there is no such string or fret */
         public Fretted {
             checkString(string);
             if (fret < 0 || fret > MOST_FRET) {
-                throw new IllegalArgumentException("a fret is 0 to 24, was " + fret);
+                throw new Refusal("pick.fret", fret);
             }
         }
     }
 
     private static void checkString(int string) {
         if (string < 1 || string > MOST_STRINGS) {
-            throw new IllegalArgumentException("a string is 1 to 12, was " + string);
+            throw new Refusal("pick.string", string);
         }
     }
 }

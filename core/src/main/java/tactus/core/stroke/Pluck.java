@@ -2,6 +2,7 @@ package tactus.core.stroke;
 
 import java.util.List;
 import java.util.Objects;
+import tactus.core.refusal.Refusal;
 
 /**
  * Fingers pluck strings: one, or a pinch of several at once.
@@ -13,13 +14,13 @@ public record Pluck(List<Pick> picks, Touch touch, Force force) implements Strok
     /** The most strings that are plucked at once. */
     public static final int MOST = 6;
 
-    /** @throws IllegalArgumentException if there are no picks, more than six, or the same twice */
+    /** @throws Refusal if there are no picks, more than six, or the same twice */
     public Pluck {
         picks = List.copyOf(picks);
         Objects.requireNonNull(touch);
         Objects.requireNonNull(force);
         if (picks.isEmpty() || picks.size() > MOST || picks.stream().distinct().count() < picks.size()) {
-            throw new IllegalArgumentException("a hand plucks 1 to 6 different strings at once, not " + picks.size());
+            throw new Refusal("pluck.hand-plucks", picks.size());
         }
     }
 

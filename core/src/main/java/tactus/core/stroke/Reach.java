@@ -1,6 +1,7 @@
 package tactus.core.stroke;
 
 import java.util.stream.IntStream;
+import tactus.core.refusal.Refusal;
 
 /** Which strings a strum goes over: all, a half, or a named range such as 4 to 2. */
 public sealed interface Reach {
@@ -26,6 +27,11 @@ public sealed interface Reach {
         public int lowest(int strings) {
             return this == TREBLE ? strings / 2 : strings;
         }
+
+        @Override
+        public IntStream order(Direction direction, int strings) {
+            return Reach.order(lowest(strings), highest(strings), direction);
+        }
     }
 
     /**
@@ -38,11 +44,10 @@ public sealed interface Reach {
 
         private static final int MOST_STRINGS = 12;
 
-        /** @throws IllegalArgumentException if a string is outside its range */
+        /** @throws Refusal if a string is outside its range */
         public Named {
             if (first < 1 || last < first || last > MOST_STRINGS) {
-                throw new IllegalArgumentException(
-                        "a reach goes over strings 1 to 12, lowest first, not " + last + " to " + first);
+                throw new Refusal("reach.goes-over", last, first);
             }
         }
 
@@ -54,6 +59,11 @@ public sealed interface Reach {
         @Override
         public int lowest(int strings) {
             return Math.min(last, strings);
+        }
+
+        @Override
+        public IntStream order(Direction direction, int strings) {
+            return Reach.order(lowest(strings), highest(strings), direction);
         }
     }
 
@@ -69,9 +79,9 @@ public sealed interface Reach {
     int lowest(int strings);
 
     /** The strings reached in the order in which a hand going {@code direction} meets them. */
-    default IntStream order(Direction direction, int strings) {
-        int low = lowest(strings);
-        int high = highest(strings);
+    IntStream order(Direction direction, int strings);
+
+    private static IntStream order(int low, int high, Direction direction) {
         return direction == Direction.UP
                 ? IntStream.rangeClosed(high, low)
                 : IntStream.rangeClosed(high, low).map(string -> low + high - string);

@@ -2,7 +2,7 @@ package tactus.core.stroke;
 
 import java.util.ArrayList;
 import java.util.List;
-import tactus.core.time.NotationException;
+import tactus.core.refusal.NotationException;
 
 /**
  * Strokes as a line, one sign a slot, {@code d-du-udu}:
@@ -35,7 +35,7 @@ public final class StrokeLine {
         var strokes = new ArrayList<Stroke>();
         while (reader.hasNext()) {
             if (strokes.size() == hand.size()) {
-                throw reader.wrong("has more strokes than the pattern has slots, " + hand.size());
+                throw reader.wrong("stroke.more-than-slots", hand.size());
             }
             strokes.add(reader.next(hand.get(strokes.size())));
         }
@@ -57,9 +57,9 @@ public final class StrokeLine {
      */
     public static Stroke stroke(String sign, Direction usual) {
         var reader = new StrokeReader(sign);
-        if (!reader.hasNext()) throw reader.wrong("is no stroke");
+        if (!reader.hasNext()) throw reader.wrong("stroke.none");
         Stroke stroke = reader.next(usual);
-        if (reader.hasNext()) throw reader.wrong("is more than one stroke");
+        if (reader.hasNext()) throw reader.wrong("stroke.several");
         return stroke;
     }
 

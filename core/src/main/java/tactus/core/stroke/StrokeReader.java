@@ -4,7 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import tactus.core.time.NotationException;
+import tactus.core.refusal.NotationException;
+import tactus.core.refusal.Refusal;
 
 /** Reads the signs of a {@link StrokeLine} one after the other. */
 final class StrokeReader {
@@ -25,8 +26,8 @@ final class StrokeReader {
         return index < text.length();
     }
 
-    NotationException wrong(String reason) {
-        return new NotationException(reason, text, Math.min(index, text.length()));
+    NotationException wrong(String code, Object... values) {
+        return new NotationException(code, text, Math.min(index, text.length()), values);
     }
 
     /** The next stroke, where the hand goes {@code usual}. */
@@ -71,7 +72,7 @@ final class StrokeReader {
                         .<Stroke>map(role -> Pluck.of(new Pick.ByRole(role)))
                         .orElse(null);
         };
-        if (stroke == null) throw wrong("has no stroke called \"" + letter + "\"");
+        if (stroke == null) throw wrong("stroke.unknown", letter);
         return small == letter ? stroke : stroke.withForce(Force.ACCENTED);
     }
 
@@ -87,7 +88,7 @@ final class StrokeReader {
 
     private Stroke bracketed(Direction usual) {
         int end = text.indexOf(')', index);
-        if (end < 0) throw wrong("has a bracket that is not closed");
+        if (end < 0) throw wrong("stroke.bracket-open");
         String inside = text.substring(index + 1, end).strip();
         Stroke read = inside(inside, usual);
         index = end + 1;
@@ -105,8 +106,8 @@ final class StrokeReader {
         try {
             Reach reach = Reach.of(Integer.parseInt(range.group(2)), Integer.parseInt(range.group(3)));
             return Strum.of(way(range.group(1))).withReach(reach).withForce(accented ? Force.ACCENTED : Force.PLAIN);
-        } catch (IllegalArgumentException outside) {
-            throw wrong("has a reach that cannot be: " + outside.getMessage());
+        } catch (Refusal outside) {
+            throw wrong("stroke.reach", outside.reason());
         }
     }
 
@@ -127,11 +128,10 @@ final class StrokeReader {
                 at = pick.end();
             }
             if (at == said.length()) return new Pluck(picks, Touch.PLAIN, Force.PLAIN);
-        } catch (IllegalArgumentException outside) {
-            throw wrong("plucks what cannot be: " + outside.getMessage());
+        } catch (Refusal outside) {
+            throw wrong("stroke.pluck", outside.reason());
         }
-        throw wrong("has brackets that hold neither a direction and b, t, x or strings, nor what is plucked: (" + inside
-                + ")");
+        throw wrong("stroke.brackets", inside);
     }
 
     private static Pick pick(Matcher said) {

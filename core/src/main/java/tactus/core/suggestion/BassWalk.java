@@ -13,6 +13,7 @@ import tactus.core.pattern.PatternFrame;
 import tactus.core.pattern.PatternId;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Tuning;
+import tactus.core.refusal.Refusal;
 import tactus.core.stroke.Hand;
 import tactus.core.time.Division;
 import tactus.core.time.Meter;
@@ -56,11 +57,11 @@ public record BassWalk(List<Step> steps) {
      *
      * @param key the key of the shapes, whose scale is walked on
      * @return empty if a chord cannot be read, its root is on no bass string, or there is no room for so many notes
-     * @throws IllegalArgumentException if {@code beats} is not 1 to 8
+     * @throws Refusal if {@code beats} is not 1 to 8
      */
     public static Optional<BassWalk> between(Chord from, Chord to, int beats, Key key, Tuning tuning) {
         if (beats < 1 || beats > MOST_BEATS) {
-            throw new IllegalArgumentException("a walk has 1 to 8 notes, was " + beats);
+            throw new Refusal("bass-walk.notes", beats);
         }
         OptionalInt start = root(from, tuning);
         OptionalInt end = root(to, tuning);

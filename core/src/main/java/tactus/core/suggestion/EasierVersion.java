@@ -14,15 +14,16 @@ import tactus.core.shape.Neck;
 import tactus.core.shape.StandIn;
 import tactus.core.song.Song;
 import tactus.core.song.Version;
+import tactus.core.statement.Statement;
 
 /**
  * An easier version of a song, made by rule: every pattern's strokes on beats only, stand-ins for shapes that are hard,
  * nothing that the fretting hand adds.
  *
  * @param song with the version, which is shown
- * @param replacements what it replaces, a sentence each
+ * @param replacements what it replaces
  */
-public record EasierVersion(Song song, List<String> replacements) {
+public record EasierVersion(Song song, List<Statement> replacements) {
 
     public EasierVersion {
         replacements = List.copyOf(replacements);
@@ -34,13 +35,17 @@ public record EasierVersion(Song song, List<String> replacements) {
      * @throws IllegalArgumentException if no version can be called that
      */
     public static EasierVersion of(Song full, String name, Neck neck, FrettingHand hand) {
-        var replacements = new ArrayList<String>();
+        var replacements = new ArrayList<Statement>();
         var standIns = new ArrayList<Chord>();
         for (Chord chord : full.chords()) {
             standIn(full, chord, neck, hand).ifPresent(easier -> {
                 standIns.add(new Chord(chord.name(), easier.shape().voicing()));
-                replacements.add(chord.name() + ": " + easier.shape().voicing() + " for " + chord.voicing() + ", which "
-                        + easier.givenUp());
+                replacements.add(Statement.of(
+                        "replacement.shape",
+                        chord.name(),
+                        easier.shape().voicing(),
+                        chord.voicing(),
+                        easier.givenUp()));
             });
         }
         boolean plain =

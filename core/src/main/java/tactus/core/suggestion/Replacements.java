@@ -10,7 +10,9 @@ import tactus.core.rule.Rule;
 import tactus.core.rule.Where;
 import tactus.core.song.Song;
 import tactus.core.song.Version;
+import tactus.core.statement.Statement;
 import tactus.core.stroke.Stroke;
+import tactus.core.time.Quantity;
 import tactus.core.variation.Variation;
 
 /** What a version's rule for the whole song makes of every pattern, and what it takes from the fretting hand. */
@@ -19,8 +21,8 @@ public final class Replacements {
     private Replacements() {}
 
     /** A sentence for each pattern of {@code song} that {@code version} plays otherwise. */
-    public static List<String> of(Song song, Version version) {
-        var found = new ArrayList<String>();
+    public static List<Statement> of(Song song, Version version) {
+        var found = new ArrayList<Statement>();
         Optional<Form.Rule> form = song.rules().stream()
                 .filter(rule -> rule.where().equals(Where.EVERYWHERE.withVersion(Optional.of(version.name()))))
                 .map(Rule::play)
@@ -30,15 +32,19 @@ public final class Replacements {
         for (Pattern pattern : song.patterns()) {
             form.flatMap(rule -> lighter(pattern, rule)).ifPresent(found::add);
             if (version.isPlain() && !pattern.moves().isEmpty())
-                found.add(pattern.name() + ": without its finger moves");
+                found.add(Statement.of("replacement.plain", pattern.name()));
         }
         return found;
     }
 
-    private static Optional<String> lighter(Pattern pattern, Form.Rule rule) {
+    private static Optional<Statement> lighter(Pattern pattern, Form.Rule rule) {
         return Variation.of(pattern, rule)
-                .map(light -> pattern.name() + ": " + FormChoice.of(rule) + ", " + struck(light) + " strokes for "
-                        + struck(pattern));
+                .map(light -> Statement.of(
+                        "replacement.form",
+                        pattern.name(),
+                        FormChoice.of(rule),
+                        Quantity.strokes(struck(light)),
+                        struck(pattern)));
     }
 
     private static long struck(Pattern pattern) {

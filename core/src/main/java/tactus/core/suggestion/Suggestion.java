@@ -3,13 +3,14 @@ package tactus.core.suggestion;
 import java.util.List;
 import tactus.core.rule.Rule;
 import tactus.core.song.Song;
+import tactus.core.statement.Statement;
 
 /**
  * Rules that could be added.
  *
- * @param reason why, in a sentence
+ * @param reason why
  */
-public record Suggestion(String reason, List<Rule> rules) {
+public record Suggestion(Statement reason, List<Rule> rules) {
 
     public Suggestion {
         rules = List.copyOf(rules);

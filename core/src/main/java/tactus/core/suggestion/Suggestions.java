@@ -15,7 +15,7 @@ import tactus.core.rule.UseChoice;
 import tactus.core.rule.Where;
 import tactus.core.section.Section;
 import tactus.core.song.Song;
-import tactus.core.song.UseNames;
+import tactus.core.statement.Statement;
 
 /** Suggestions for dynamics, voice and company. The rules behind them are common practice. */
 public final class Suggestions {
@@ -46,7 +46,7 @@ public final class Suggestions {
                         rule.where().equals(where) && rule.play().dynamics().isPresent());
         if (said) return Optional.empty();
         return Optional.of(new Suggestion(
-                "Softer where somebody sings, so that the words are heard.",
+                Statement.of("suggestion.under-voice"),
                 List.of(new Rule(where, Play.OPEN.with(Swell.of(now.softer()))))));
     }
 
@@ -54,23 +54,23 @@ public final class Suggestions {
         if (section.voice().isEmpty()) return Optional.empty();
         Where where = Where.in(section.id()).withPart(new Part.Voice(false));
         return Optional.of(new Suggestion(
-                "Busier in the gaps of the voice, which leave room for a fill.",
+                Statement.of("suggestion.in-gaps"),
                 List.of(new Rule(where, Play.OPEN.with(FormChoice.of(Form.Rule.BUSIER))))));
     }
 
     /** Each use a step stronger than the one before, the last one strong. */
     private static Optional<Suggestion> building(Song song, Section section) {
-        List<Integer> uses = UseNames.indices(song, section.id());
+        List<Integer> uses = song.indicesOf(section.id());
         if (uses.size() < 2) return Optional.empty();
         var rules = new ArrayList<Rule>();
         int strongest = Dynamic.STRONG.ordinal();
         for (int i = 0; i < uses.size(); i++) {
             int level = Math.max(0, strongest - (uses.size() - 1 - i));
             Where where = Where.in(section.id())
-                    .withUse(new UseChoice(song.uses().get(uses.get(i)).id()));
+                    .withUse(UseChoice.entry(song.uses().get(uses.get(i)).id()));
             rules.add(new Rule(where, Play.OPEN.with(Swell.of(Dynamic.values()[level]))));
         }
-        return Optional.of(new Suggestion("A step stronger each time it comes, so that the song grows.", rules));
+        return Optional.of(new Suggestion(Statement.of("suggestion.building"), rules));
     }
 
     /** Where somebody else carries the pulse the guitar can play less; alone it has to fill. */
@@ -78,13 +78,11 @@ public final class Suggestions {
         Company company = song.asShown().facts().company();
         if (company == Company.SECOND_GUITAR) {
             return Optional.of(new Suggestion(
-                    "Only the beats with a second guitar, which fills what lies between.",
-                    List.of(thinned(company, Form.Rule.LIGHT_BEATS))));
+                    Statement.of("suggestion.second-guitar"), List.of(thinned(company, Form.Rule.LIGHT_BEATS))));
         }
         return company.carriesThePulse()
                 ? Optional.of(new Suggestion(
-                        "Only downs with " + company.word() + ", which carries the pulse.",
-                        List.of(thinned(company, Form.Rule.LIGHT_DOWNS))))
+                        Statement.of("suggestion.carried", company), List.of(thinned(company, Form.Rule.LIGHT_DOWNS))))
                 : Optional.empty();
     }
 

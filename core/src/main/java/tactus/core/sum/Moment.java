@@ -1,8 +1,6 @@
 package tactus.core.sum;
 
 import java.util.Optional;
-import tactus.core.song.Song;
-import tactus.core.song.UseNames;
 import tactus.core.time.Length;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
@@ -12,15 +10,15 @@ import tactus.core.timeline.TimelineBar;
  *
  * @param beat the felt beat of the bar, from 1
  */
-public record Moment(TimelineBar bar, int beat, String section) {
+public record Moment(TimelineBar bar, int beat) {
 
     /** Finds the place that is reached after {@code seconds}; empty outside the song. */
-    public static Optional<Moment> at(Song song, Timeline timeline, double seconds) {
+    public static Optional<Moment> at(Timeline timeline, double seconds) {
         double position = timeline.tempoMap().position(seconds);
         if (position < 0 || position >= timeline.length().toDouble()) return Optional.empty();
         // A millionth of a whole note is far below what can be heard, and forgives what rounding does to a beat.
         Length at = Length.of((long) Math.floor((position + 1e-6) * 1_000_000), 1_000_000);
-        return timeline.barAt(at).map(bar -> new Moment(bar, beat(bar, at), UseNames.of(song, bar.use())));
+        return timeline.barAt(at).map(bar -> new Moment(bar, beat(bar, at)));
     }
 
     private static int beat(TimelineBar bar, Length at) {
@@ -32,10 +30,5 @@ public record Moment(TimelineBar bar, int beat, String section) {
             beat++;
         }
         return Math.max(1, beat);
-    }
-
-    @Override
-    public String toString() {
-        return "bar " + bar.number() + ", " + section + ", pass " + bar.pass() + ", beat " + beat;
     }
 }

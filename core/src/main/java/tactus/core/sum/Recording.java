@@ -3,7 +3,7 @@ package tactus.core.sum;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import tactus.core.time.NotationException;
+import tactus.core.refusal.NotationException;
 import tactus.core.time.Tempo;
 import tactus.core.timeline.Timeline;
 
@@ -49,11 +49,11 @@ public record Recording(double seconds, double ours, int bars, double tempo) {
      */
     public static double parse(String text) {
         Matcher clock = CLOCK.matcher(text.strip());
-        if (!clock.matches()) throw new NotationException("is not a time such as 3:24", text, 0);
+        if (!clock.matches()) throw new NotationException("recording.unread", text, 0);
         int minutes = clock.group(1) == null ? 0 : Integer.parseInt(clock.group(1));
         int seconds = Integer.parseInt(clock.group(2));
         if (clock.group(1) != null && seconds > 59)
-            throw new NotationException("has more than 59 seconds", text, text.indexOf(':') + 1);
+            throw new NotationException("recording.more-seconds", text, text.indexOf(':') + 1);
         double part = clock.group(3) == null ? 0 : Double.parseDouble("0." + clock.group(3));
         return 60 * minutes + seconds + part;
     }

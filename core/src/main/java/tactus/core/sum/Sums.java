@@ -8,7 +8,6 @@ import tactus.core.section.Section;
 import tactus.core.song.Assignment;
 import tactus.core.song.Passes;
 import tactus.core.song.Song;
-import tactus.core.song.UseNames;
 import tactus.core.time.Length;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
@@ -32,14 +31,7 @@ public record Sums(List<Part> parts, int bars, int beats, double seconds) {
      * @param shape the phrases of one pass
      */
     public record Part(
-            int use,
-            String name,
-            int passes,
-            int bars,
-            int beats,
-            Optional<Length> rounds,
-            double seconds,
-            PhraseShape shape) {}
+            int use, int passes, int bars, int beats, Optional<Length> rounds, double seconds, PhraseShape shape) {}
 
     public Sums {
         parts = List.copyOf(parts);
@@ -74,7 +66,6 @@ public record Sums(List<Part> parts, int bars, int beats, double seconds) {
         int counted = (int) bars.stream().filter(bar -> bar.number() > 0).count();
         return new Part(
                 use,
-                UseNames.of(song, use),
                 passes.count(use),
                 counted,
                 beats(bars),

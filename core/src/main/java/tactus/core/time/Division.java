@@ -2,6 +2,7 @@ package tactus.core.time;
 
 import java.util.Arrays;
 import java.util.List;
+import tactus.core.refusal.Refusal;
 
 /** Into how many slots a felt beat is divided. In an additive meter this is meant for its shortest beat. */
 public enum Division {
@@ -18,13 +19,12 @@ public enum Division {
         this.slots = slots;
     }
 
-    /** @throws IllegalArgumentException unless {@code slots} is 1, 2, 3, 4, 6 or 8 */
+    /** @throws Refusal unless {@code slots} is 1, 2, 3, 4, 6 or 8 */
     public static Division of(int slots) {
         return Arrays.stream(values())
                 .filter(division -> division.slots == slots)
                 .findFirst()
-                .orElseThrow(() ->
-                        new IllegalArgumentException("a beat is divided into 1, 2, 3, 4, 6 or 8 slots, not " + slots));
+                .orElseThrow(() -> new Refusal("division.beat-divided", slots));
     }
 
     /** The divisions that give every felt beat of {@code meter} a whole number of slots. */
@@ -49,11 +49,10 @@ public enum Division {
         return meter.shortestBeat().dividedBy(slots);
     }
 
-    /** @throws IllegalArgumentException if it does not fit {@code meter} */
+    /** @throws Refusal if it does not fit {@code meter} */
     public void checkFits(Meter meter) {
         if (!fits(meter)) {
-            throw new IllegalArgumentException(
-                    "the beats of " + meter + " do not divide into " + slots + " equal slots");
+            throw new Refusal("division.beats-divide", meter, slots);
         }
     }
 

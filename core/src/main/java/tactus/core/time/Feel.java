@@ -1,6 +1,8 @@
 package tactus.core.time;
 
 import java.util.regex.Pattern;
+import tactus.core.refusal.NotationException;
+import tactus.core.refusal.Refusal;
 
 /**
  * How the two slots of a pair share their time: {@code 1:1} straight, {@code 2:1} triplet swing, {@code 3:2} light
@@ -17,10 +19,10 @@ public record Feel(int longer, int shorter) {
 
     private static final Pattern WRITTEN = Pattern.compile("\\s*(\\d)\\s*:\\s*(\\d)\\s*");
 
-    /** @throws IllegalArgumentException if a share is outside its range */
+    /** @throws Refusal if a share is outside its range */
     public Feel {
         if (shorter < 1 || shorter > 9 || longer < shorter || longer > 3 * shorter) {
-            throw new IllegalArgumentException("a swing is from 1:1 (straight) to 3:1, was " + longer + ":" + shorter);
+            throw new Refusal("feel.swing-straight", longer, shorter);
         }
     }
 
@@ -31,11 +33,11 @@ public record Feel(int longer, int shorter) {
      */
     public static Feel parse(String text) {
         var match = WRITTEN.matcher(text);
-        if (!match.matches()) throw new NotationException("is not a swing such as 2:1", text, 0);
+        if (!match.matches()) throw new NotationException("feel.unread", text, 0);
         try {
             return new Feel(Integer.parseInt(match.group(1)), Integer.parseInt(match.group(2)));
-        } catch (IllegalArgumentException outside) {
-            throw new NotationException("is not a swing: " + outside.getMessage(), text, 0);
+        } catch (Refusal outside) {
+            throw new NotationException("feel.impossible", text, 0, outside.reason());
         }
     }
 

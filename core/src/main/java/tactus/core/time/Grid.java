@@ -3,6 +3,7 @@ package tactus.core.time;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntFunction;
+import tactus.core.refusal.Refusal;
 
 /**
  * The slots over a number of felt beats, starting at a bar line or some beats in front of it: eight eighths for four beats of 4/4.
@@ -19,7 +20,7 @@ public record Grid(Length length, List<Slot> slots) {
     /**
      * Lays {@code beats} felt beats of {@code meter} out, bar after bar.
      *
-     * @throws IllegalArgumentException if {@code beats} is below 1 or the division does not fit the meter
+     * @throws Refusal if {@code beats} is below 1 or the division does not fit the meter
      */
     public static Grid of(Meter meter, int beats, Division division) {
         return of(meter, 0, beats, _ -> division);
@@ -30,15 +31,14 @@ public record Grid(Length length, List<Slot> slots) {
      *
      * @param pickup how many more beats come in front of the first bar line, fewer than a bar has
      * @param division how the beat with a number from 0, those in front included, is divided
-     * @throws IllegalArgumentException if {@code beats} is below 1, there is a whole bar in front, or a division does not
+     * @throws Refusal if {@code beats} is below 1, there is a whole bar in front, or a division does not
      *     fit the meter
      */
     public static Grid of(Meter meter, int pickup, int beats, IntFunction<Division> division) {
-        if (beats < 1) throw new IllegalArgumentException("a grid has at least 1 beat, was " + beats);
+        if (beats < 1) throw new Refusal("grid.least-beat", beats);
         int inBar = meter.beats().size();
         if (pickup < 0 || pickup >= inBar) {
-            throw new IllegalArgumentException(
-                    "a pick-up has 0 to " + (inBar - 1) + " beats in " + meter + ", not " + pickup);
+            throw new Refusal("grid.pick-up", inBar - 1, meter, pickup);
         }
         var builder = new Builder(meter, pickup);
         for (int beat = 0; beat < pickup + beats; beat++) builder.add(beat, division.apply(beat));

@@ -1,6 +1,7 @@
 package tactus.core.time;
 
 import java.util.regex.Pattern;
+import tactus.core.refusal.NotationException;
 
 /**
  * A length of musical time, or a position counted from a start, in whole notes and kept exactly: {@code 1/8} is an
@@ -51,9 +52,9 @@ public record Length(long over, long under) implements Comparable<Length> {
      */
     public static Length parse(String text) {
         var match = FRACTION.matcher(text.strip());
-        if (!match.matches()) throw new NotationException("is not a fraction such as 3/8", text, 0);
+        if (!match.matches()) throw new NotationException("length.unread", text, 0);
         long under = match.group(2) == null ? 1 : Long.parseLong(match.group(2));
-        if (under == 0) throw new NotationException("has a zero below the line", text, text.indexOf('/') + 1);
+        if (under == 0) throw new NotationException("length.zero-below", text, text.indexOf('/') + 1);
         return new Length(Long.parseLong(match.group(1)), under);
     }
 

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.regex.Pattern;
+import tactus.core.refusal.NotationException;
+import tactus.core.refusal.Refusal;
 
 /**
  * A time signature with its grouping: {@code 4/4}, {@code 6/8}, or {@code 2+2+3/8} for a 7/8 that is felt as two short
@@ -27,18 +29,18 @@ public record Meter(List<Integer> groups, int unit) {
     private static final int MOST_UNITS = 32;
     private static final Pattern WRITTEN = Pattern.compile("(-?\\d{1,4}(?:\\+\\d{1,4})*)/(-?\\d{1,4})");
 
-    /** @throws IllegalArgumentException if a group, their sum or the unit is outside its range */
+    /** @throws Refusal if a group, their sum or the unit is outside its range */
     public Meter {
         groups = List.copyOf(groups);
         int count = groups.stream().mapToInt(Integer::intValue).sum();
         if (count < 1 || count > MOST_UNITS) {
-            throw new IllegalArgumentException("the upper number of a meter must be 1 to 32, was " + count);
+            throw new Refusal("meter.upper-number", count);
         }
         if (groups.stream().anyMatch(group -> group < 1 || group > 4)) {
-            throw new IllegalArgumentException("a group of a meter must be 1 to 4, was " + groups);
+            throw new Refusal("meter.group", groups);
         }
-        if (unit < 1 || unit > 32 || Integer.bitCount(unit) != 1) {
-            throw new IllegalArgumentException("the lower number of a meter must be 1, 2, 4, 8, 16 or 32, was " + unit);
+        if (!isUnit(unit)) {
+            throw new Refusal("meter.lower-number", unit);
         }
     }
 
@@ -46,13 +48,22 @@ public record Meter(List<Integer> groups, int unit) {
      * Returns a meter with its usual grouping: threes where they come out even, 2+2+3 for seven, otherwise threes
      * followed by twos (common practice).
      *
-     * @throws IllegalArgumentException if {@code count} or {@code unit} is outside its range
+     * @throws Refusal if {@code count} or {@code unit} is outside its range
      */
     public static Meter of(int count, int unit) {
         if (count < 1 || count > MOST_UNITS) {
-            throw new IllegalArgumentException("the upper number of a meter must be 1 to 32, was " + count);
+            throw new Refusal("meter.upper-number", count);
         }
         return new Meter(usualGroups(count), unit);
+    }
+
+    /** Whether there is a meter with these numbers. */
+    public static boolean isPossible(int count, int unit) {
+        return count >= 1 && count <= MOST_UNITS && isUnit(unit);
+    }
+
+    private static boolean isUnit(int unit) {
+        return unit >= 1 && unit <= 32 && Integer.bitCount(unit) == 1;
     }
 
     /**
@@ -62,15 +73,15 @@ public record Meter(List<Integer> groups, int unit) {
      */
     public static Meter parse(String text) {
         var match = WRITTEN.matcher(text.replace(" ", ""));
-        if (!match.matches()) throw new NotationException("is not a meter such as 4/4 or 2+2+3/8", text, 0);
+        if (!match.matches()) throw new NotationException("meter.unread", text, 0);
         try {
             var groups = List.of(match.group(1).split("\\+")).stream()
                     .map(Integer::valueOf)
                     .toList();
             int unit = Integer.parseInt(match.group(2));
             return groups.size() == 1 ? of(groups.getFirst(), unit) : new Meter(groups, unit);
-        } catch (IllegalArgumentException wrong) {
-            throw new NotationException("is not a meter: " + wrong.getMessage(), text, 0);
+        } catch (Refusal wrong) {
+            throw new NotationException("meter.impossible", text, 0, wrong.reason());
         }
     }
 

@@ -1,5 +1,7 @@
 package tactus.core.time;
 
+import tactus.core.refusal.Refusal;
+
 /**
  * How fast the song goes: 92 quarters a minute.
  *
@@ -11,12 +13,12 @@ public record Tempo(double perMinute, Length beat) {
     public static final double SLOWEST = 20;
     public static final double FASTEST = 400;
 
-    /** @throws IllegalArgumentException if {@code perMinute} is outside its range or not a number */
+    /** @throws Refusal if {@code perMinute} is outside its range or not a number */
     public Tempo {
         if (!(perMinute >= SLOWEST && perMinute <= FASTEST)) {
-            throw new IllegalArgumentException("the tempo must be 20 to 400 beats a minute, was " + plain(perMinute));
+            throw new Refusal("tempo.beats-minute", plain(perMinute));
         }
-        if (!beat.isPositive()) throw new IllegalArgumentException("the tempo's beat must be positive, was " + beat);
+        if (!beat.isPositive()) throw new Refusal("tempo.beat-positive", beat);
     }
 
     /** Returns {@code perMinute} felt beats of {@code meter} a minute. */

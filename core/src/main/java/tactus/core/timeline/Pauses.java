@@ -3,6 +3,7 @@ package tactus.core.timeline;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.TreeMap;
 import tactus.core.rule.Part;
 import tactus.core.rule.PassPlan;
@@ -32,13 +33,12 @@ final class Pauses {
     private static Optional<Length> end(Rule rule, SectionLayout layout) {
         Optional<Part> part = rule.where().part();
         if (part.isEmpty()) return Optional.of(layout.bars.length());
-        if (part.get() instanceof Part.OnChord(int number)) return endOfChord(number, layout);
+        OptionalInt chord = part.get().chord(layout.section.spans().size());
+        if (chord.isPresent()) return endOfChord(chord.getAsInt(), layout);
         return PassPlan.bounds(part.get(), layout.bars).map(Bounds::to);
     }
 
-    private static Optional<Length> endOfChord(int number, SectionLayout layout) {
-        int count = layout.section.spans().size();
-        int index = number > 0 ? number - 1 : count + number;
+    private static Optional<Length> endOfChord(int index, SectionLayout layout) {
         return layout.spans.stream()
                 .filter(span -> span.inSection() == index)
                 .map(SectionLayout.LaidSpan::end)

@@ -155,23 +155,24 @@ class CapoPlanTest {
     @Test
     void theAdviceComparesTheBestWithNow() {
         assertEquals(
-                "Capo 1 with shapes in G: no barre, at most 63 mm of stretch, ease 75; now it is 3 barres, at most 67 mm of stretch, ease 58.",
-                CapoAdvice.sentence(plan(song("Ab", "Ab Db Eb Fm"))).orElseThrow());
-        assertTrue(CapoAdvice.sentence(plan(song("G", "G C D Em")))
+                "capo.better [capo.at [1, G, 0], capo.what [0, 63, 75], capo.what [3, 67, 58]]",
+                CapoAdvice.of(plan(song("Ab", "Ab Db Eb Fm"))).orElseThrow().toString());
+        assertTrue(CapoAdvice.of(plan(song("G", "G C D Em")))
                 .orElseThrow()
-                .startsWith("It is best as it is: no capo"));
-        assertTrue(CapoAdvice.sentence(plan(Song.empty("Nothing"))).isEmpty());
+                .toString()
+                .startsWith("capo.best-as-is [capo.at [0, G, 0]"));
+        assertTrue(CapoAdvice.of(plan(Song.empty("Nothing"))).isEmpty());
     }
 
     /** A flat with E shapes is capo 4 (common practice). */
     @Test
     void theSumIsAnsweredTheOtherWayRound() {
         List<CapoSums.Setting> settings = CapoSums.settings(Key.parse("Ab"), Key.parse("E"));
-        assertEquals("capo 4", settings.getFirst().toString());
+        assertEquals(new CapoSums.Setting(0, 4), settings.getFirst());
         assertEquals(5, settings.size());
         assertEquals(
-                "no capo, strings 1 down",
-                CapoSums.settings(Key.parse("Eb"), Key.parse("E")).getFirst().toString());
+                new CapoSums.Setting(1, 0),
+                CapoSums.settings(Key.parse("Eb"), Key.parse("E")).getFirst());
         assertEquals("F", CapoSums.onLoweredGuitar(Key.parse("G"), 2).toString());
         assertEquals(
                 "C",
@@ -186,8 +187,9 @@ class CapoPlanTest {
         assertEquals(
                 List.of(KeyChange.Kind.MOVE_CAPO, KeyChange.Kind.OTHER_SHAPES, KeyChange.Kind.LEAVE_OUT),
                 change.answers().stream().map(KeyChange.Answer::kind).toList());
-        assertTrue(change.answers().getFirst().sentence().startsWith("move the capo to 2: the same shapes sound in A"));
-        assertTrue(change.answers().get(1).sentence().contains("in A: they sound in A"));
+        assertEquals(
+                "key-change.capo [2, A]", change.answers().getFirst().sentence().toString());
+        assertTrue(change.answers().get(1).sentence().toString().startsWith("key-change.shapes [A, A"));
         assertFalse(KeyChange.of(song, plan(song), -1).answers().getFirst().possible());
         assertThrows(IllegalArgumentException.class, () -> KeyChange.of(song, plan(song), 0));
     }

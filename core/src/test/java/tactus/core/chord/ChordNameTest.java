@@ -11,11 +11,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import tactus.core.outside.English;
 import tactus.core.outside.Table;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.NoteSchool;
 import tactus.core.pitch.Spelling;
-import tactus.core.time.NotationException;
+import tactus.core.refusal.NotationException;
 
 class ChordNameTest {
 
@@ -94,15 +95,15 @@ class ChordNameTest {
             })
     void aNameThatCannotBeReadSaysWhereAndWhatIsNear(String text, int index, String near) {
         var wrong = assertThrows(NotationException.class, () -> ChordName.parse(text));
-        assertTrue(wrong.getMessage().contains(near), wrong.getMessage());
+        assertTrue(English.of(wrong).contains(near), English.of(wrong));
         assertEquals(index, wrong.index());
     }
 
     @Test
     void aNameOfTwoHundredCharactersIsRefusedInAShortSentence() {
         var wrong = assertThrows(NotationException.class, () -> ChordName.parse("C7" + "b9".repeat(99)));
-        assertTrue(wrong.getMessage().contains("has 200 characters"), wrong.getMessage());
-        assertTrue(wrong.getMessage().length() < 160, wrong.getMessage());
+        assertTrue(English.of(wrong).contains("has 200 characters"), English.of(wrong));
+        assertTrue(English.of(wrong).length() < 160, English.of(wrong));
     }
 
     @Test

@@ -115,14 +115,13 @@ class NamingTest {
 
     @Test
     void eachNameSaysWhy() {
+        assertEquals("[name.whole, name.root-lowest]", first("C E G").reasons().toString());
         assertEquals(
-                "Every note of the name is there; its root lies lowest.",
-                first("C E G").reason());
+                "[name.left-out [1, [FIVE]], name.root-lowest]",
+                first("C E Bb").reasons().toString());
         assertEquals(
-                "The fifth is left out; its root lies lowest.", first("C E Bb").reason());
-        assertEquals(
-                "Every note of the name is there; E, the major third, lies lowest.",
-                first("E G C").reason());
+                "[name.whole, name.degree-lowest [E, THREE]]",
+                first("E G C").reasons().toString());
     }
 
     @Test

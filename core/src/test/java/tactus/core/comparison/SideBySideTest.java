@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -13,6 +14,7 @@ import tactus.core.comparison.SideBySide.Kind;
 import tactus.core.harmony.HarmonyLine;
 import tactus.core.harmony.Span;
 import tactus.core.harmony.SpanLength;
+import tactus.core.outside.English;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.time.Length;
@@ -21,7 +23,7 @@ import tactus.core.time.Meter;
 class SideBySideTest {
 
     private static Section section(String line) {
-        HarmonyLine read = HarmonyLine.parse(line, Meter.parse("4/4"), Optional.empty());
+        HarmonyLine read = English.line(line, Meter.parse("4/4"), Optional.empty());
         return new Section(new SectionId("s"), "S", read.bars(), read.spans(), 1);
     }
 
@@ -70,8 +72,10 @@ class SideBySideTest {
     @Test
     void aLineSaysBarChordAndLengthOfBothSides() {
         SideBySide.Line line = compare("C x2 | G", "C x2 | D").differences().getFirst();
-        assertEquals("bar 3: G, 1 bar", line.left().orElseThrow().toString());
-        assertEquals("bar 3: D, 1 bar", line.right().orElseThrow().toString());
-        assertEquals(List.of(1, 1), List.of(line.leftSpan(), line.rightSpan()));
+        assertEquals(
+                new SideBySide.Held("G", SpanLength.bars(1), 3), line.left().orElseThrow());
+        assertEquals(
+                new SideBySide.Held("D", SpanLength.bars(1), 3), line.right().orElseThrow());
+        assertEquals(List.of(OptionalInt.of(1), OptionalInt.of(1)), List.of(line.leftSpan(), line.rightSpan()));
     }
 }

@@ -8,11 +8,11 @@ import java.util.Random;
 import java.util.function.Consumer;
 import org.junit.jupiter.api.Test;
 import tactus.core.groove.Groove;
-import tactus.core.library.RhythmQuery;
+import tactus.core.outside.English;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.refusal.NotationException;
 import tactus.core.time.Meter;
-import tactus.core.time.NotationException;
 
 /** Whatever is typed is read, or refused with its place in the text and a sentence; nothing else ever happens. */
 class AnyTextTest {
@@ -77,7 +77,7 @@ class AnyTextTest {
             } catch (NotationException wrong) {
                 refused++;
                 assertTrue(wrong.index() >= 0 && wrong.index() <= text.length(), text + ": " + wrong.index());
-                assertFalse(wrong.getMessage().isBlank());
+                assertFalse(English.of(wrong).isBlank());
             }
         }
         assertTrue(read > 40 && refused > 40, read + " read, " + refused + " refused");
@@ -86,7 +86,7 @@ class AnyTextTest {
     @Test
     void anyDictationIsReadOrRefusedInItsPlace() {
         tryTexts(text -> {
-            Dictation said = Dictation.parse(text);
+            Dictation said = English.dictation(text);
             assertFalse(said.strokes().isEmpty());
             Placing.of(said, FOUR, 4, Given.NOTHING);
         });
@@ -111,8 +111,8 @@ class AnyTextTest {
             for (int i = 0; i < 4 + random.nextInt(5); i++) text.append(drums.get(random.nextInt(drums.size() - 3)));
             if (random.nextInt(4) == 0) text.append(drums.get(7 + random.nextInt(4)));
             try {
-                Groove groove = Groove.parse(text.toString(), FOUR, 4);
-                assertTrue(groove.equals(Groove.parse(groove.line(), FOUR, 4)), text.toString());
+                Groove groove = English.groove(text.toString(), FOUR, 4);
+                assertTrue(groove.equals(English.groove(groove.line(), FOUR, 4)), text.toString());
                 read++;
             } catch (NotationException wrong) {
                 assertTrue(wrong.index() >= 0 && wrong.index() <= text.length());
@@ -129,7 +129,7 @@ class AnyTextTest {
         for (int run = 0; run < 1000; run++) {
             var text = new StringBuilder();
             for (int i = 0; i < random.nextInt(7); i++) text.append(words.get(random.nextInt(words.size())));
-            RhythmQuery.parse(text.toString()).find(tactus.core.library.Library.patterns());
+            English.found(text.toString());
         }
     }
 }

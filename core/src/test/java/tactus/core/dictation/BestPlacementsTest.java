@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import tactus.core.groove.Groove;
+import tactus.core.outside.English;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.rhythm.Syncopation;
 import tactus.core.stroke.Direction;
@@ -29,7 +30,7 @@ class BestPlacementsTest {
         var strokes = new StringBuilder("D");
         int count = 2 + random.nextInt(most);
         for (int i = 1; i < count; i++) strokes.append(random.nextBoolean() ? " D" : " U");
-        return Dictation.parse(strokes.toString());
+        return English.dictation(strokes.toString());
     }
 
     private static void tryAll(Dictation said, int stroke, List<Integer> slots, List<List<Integer>> all) {
@@ -118,7 +119,7 @@ class BestPlacementsTest {
 
     @Test
     void anyQuestionIsAnsweredUntilOnePlacementIsLeft() {
-        Placing placing = Placing.of(Dictation.parse("D U D U D"), SIXTEEN);
+        Placing placing = Placing.of(English.dictation("D U D U D"), SIXTEEN);
         int asked = 0;
         var random = new Random(3);
         while (placing.question().isPresent()) {
@@ -131,10 +132,10 @@ class BestPlacementsTest {
 
     @Test
     void aGroovesSnareIsAmongTheReasons() {
-        Groove rock = Groove.parse("k s k s", FOUR, 4);
-        Placing placing = Placing.of(Dictation.parse("D D"), SIXTEEN, new Given(List.of(), false, Optional.of(rock)));
+        Groove rock = English.groove("k s k s", FOUR, 4);
+        Placing placing = Placing.of(English.dictation("D D"), SIXTEEN, new Given(List.of(), false, Optional.of(rock)));
         assertEquals(
                 List.of("2 of 2 strokes on felt beats", "1 of 2 snare hits are struck", "syncopation 0"),
-                placing.best().getFirst().reasons());
+                placing.best().getFirst().reasons().stream().map(English::say).toList());
     }
 }

@@ -5,13 +5,14 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.outside.English;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.time.Meter;
 
 class ComparisonTest {
 
     private static Comparison compare(String first, String second) {
-        return Comparison.of(Dictation.parse(first), Dictation.parse(second), PatternFrame.of(Meter.parse("4/4")));
+        return Comparison.of(English.dictation(first), English.dictation(second), PatternFrame.of(Meter.parse("4/4")));
     }
 
     @ParameterizedTest
@@ -22,16 +23,21 @@ class ComparisonTest {
         "D D U, D D U D, '[the second has one more: down as stroke 4]'"
     })
     void whereTwoSayingsDifferIsSaidStrokeByStroke(String first, String second, String differences) {
-        assertEquals(differences, compare(first, second).differences().toString());
+        assertEquals(
+                differences,
+                compare(first, second).differences().stream()
+                        .map(English::say)
+                        .toList()
+                        .toString());
     }
 
     @Test
     void theOneThatCannotBePlayedLoses() {
         assertEquals(
                 "Only the first can be played in these beats.",
-                compare("D D U U D U", "D U U U U U").verdict());
+                English.say(compare("D D U U D U", "D U U U U U").verdict()));
         assertEquals(
                 "Both can be played; the first is likelier: its strokes lie more on the beats.",
-                compare("D D D D", "D U U U").verdict());
+                English.say(compare("D D D D", "D U U U").verdict()));
     }
 }

@@ -7,7 +7,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import tactus.core.time.NotationException;
+import tactus.core.outside.English;
+import tactus.core.refusal.NotationException;
 
 class DictationTest {
 
@@ -32,7 +33,7 @@ class DictationTest {
                 "pinch thumb-ring, index;pinch thumb-ring index"
             })
     void strokesAreReadInTheFormsPeopleSayThem(String said, String words) {
-        assertEquals(words, Dictation.parse(said).words());
+        assertEquals(words, English.words(English.dictation(said)));
     }
 
     @ParameterizedTest
@@ -44,15 +45,13 @@ class DictationTest {
                 "D D U no D U U;down up up"
             })
     void whatIsTakenBackIsNotCounted(String said, String words) {
-        assertEquals(words, Dictation.parse(said).words());
+        assertEquals(words, English.words(English.dictation(said)));
     }
 
     @Test
     void numbersThatRiseFromOneAreCountsAndOthersAreStrings() {
-        assertEquals("stroke stroke stroke stroke", Dictation.parse("1 2 3 4").words());
-        assertEquals(
-                "string 4 string 3 string 2 string 1",
-                Dictation.parse("4 3 2 1").words());
+        assertEquals("stroke stroke stroke stroke", English.words(English.dictation("1 2 3 4")));
+        assertEquals("string 4 string 3 string 2 string 1", English.words(English.dictation("4 3 2 1")));
     }
 
     @ParameterizedTest
@@ -71,13 +70,13 @@ class DictationTest {
                 ", , ,;0"
             })
     void whatCannotBeReadIsPointedAt(String said, int index) {
-        var wrong = assertThrows(NotationException.class, () -> Dictation.parse(said));
+        var wrong = assertThrows(NotationException.class, () -> English.dictation(said));
         assertEquals(index, wrong.index());
     }
 
     @Test
     void fiveHundredStrokesAreRefusedWithTheirNumber() {
-        var wrong = assertThrows(NotationException.class, () -> Dictation.parse("D ".repeat(500)));
-        assertTrue(wrong.getMessage().contains("says 500 strokes, more than 256"), wrong.getMessage());
+        var wrong = assertThrows(NotationException.class, () -> English.dictation("D ".repeat(500)));
+        assertTrue(English.of(wrong).contains("says 500 strokes, more than 256"), English.of(wrong));
     }
 }

@@ -14,13 +14,14 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tactus.core.groove.Groove;
+import tactus.core.outside.English;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.pattern.PatternId;
+import tactus.core.refusal.NotationException;
 import tactus.core.stroke.Hand;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
-import tactus.core.time.NotationException;
 
 /** Where spoken strokes fall. The counts of the two first examples are those of the product's own language. */
 class PlacingTest {
@@ -32,7 +33,7 @@ class PlacingTest {
     }
 
     private static Placing place(String said, PatternFrame frame) {
-        return Placing.of(Dictation.parse(said), frame);
+        return Placing.of(English.dictation(said), frame);
     }
 
     private static String best(Placing placing) {
@@ -105,7 +106,7 @@ class PlacingTest {
     })
     void theLikeliestPlacementAndTheHandRateAreFoundTogether(
             String said, String meter, int beats, String rate, String counts) {
-        Placing placing = Placing.of(Dictation.parse(said), Meter.parse(meter), beats, Given.NOTHING);
+        Placing placing = Placing.of(English.dictation(said), Meter.parse(meter), beats, Given.NOTHING);
         assertEquals(counts, best(placing));
         assertEquals(Length.parse(rate), placing.frame().hand().rate());
     }
@@ -113,9 +114,9 @@ class PlacingTest {
     @Test
     void sixEightsIsPlacedInBothSchools() {
         Meter six = Meter.parse("6/8");
-        Placing turning = Placing.of(Dictation.parse("D U D U D U"), six, 2, Given.NOTHING);
+        Placing turning = Placing.of(English.dictation("D U D U D U"), six, 2, Given.NOTHING);
         assertEquals(Hand.pendulum(Length.EIGHTH), turning.frame().hand());
-        Placing downs = Placing.of(Dictation.parse("D D D D D D"), six, 2, Given.NOTHING);
+        Placing downs = Placing.of(English.dictation("D D D D D D"), six, 2, Given.NOTHING);
         assertEquals(Hand.allDown(Length.EIGHTH), downs.frame().hand());
         assertEquals("1 2 3 4 5 6", best(downs));
         assertEquals(BigInteger.ONE, downs.count());
@@ -159,20 +160,20 @@ class PlacingTest {
     @Test
     void aCountThatMustBeStruckRulesOthersOut() {
         Placing placing =
-                Placing.of(Dictation.parse("D U D D"), EIGHTHS, new Given(List.of("2&"), false, Optional.empty()));
+                Placing.of(English.dictation("D U D D"), EIGHTHS, new Given(List.of("2&"), false, Optional.empty()));
         assertEquals("1 2& 3 4", best(placing));
         assertEquals(BigInteger.ONE, placing.count());
     }
 
     @Test
     void aSnareDrawsStrokesToItself() {
-        Groove pushed = Groove.parse("k---s--k-sk-s---", Meter.parse("4/4"), 4);
-        Dictation said = Dictation.parse("D U U D");
+        Groove pushed = English.groove("k---s--k-sk-s---", Meter.parse("4/4"), 4);
+        Dictation said = English.dictation("D U U D");
         Placing without = Placing.of(said, frame("4/4", 4, "1/16"));
         Placing with = Placing.of(said, frame("4/4", 4, "1/16"), new Given(List.of(), false, Optional.of(pushed)));
         assertEquals(without.count(), with.count());
-        assertTrue(
-                with.best().getFirst().reasons().stream().anyMatch(reason -> reason.endsWith("snare hits are struck")));
+        assertTrue(with.best().getFirst().reasons().stream()
+                .anyMatch(reason -> reason.code().equals("placement.snare")));
         assertTrue(best(with).contains("3e"), best(with));
         assertFalse(best(without).contains("3e"), best(without));
     }
@@ -180,7 +181,7 @@ class PlacingTest {
     @Test
     void aLateStartIsAllowedOnlyWhereItIsSaid() {
         assertEquals(BigInteger.ZERO, place("U D U D", EIGHTHS).count());
-        Placing late = Placing.of(Dictation.parse("U D U D"), EIGHTHS, new Given(List.of(), true, Optional.empty()));
+        Placing late = Placing.of(English.dictation("U D U D"), EIGHTHS, new Given(List.of(), true, Optional.empty()));
         assertFalse(late.best().isEmpty());
         assertTrue(best(late).startsWith("1&"));
     }
@@ -203,10 +204,11 @@ class PlacingTest {
         assertEquals(BigInteger.ZERO, placing.count());
         assertTrue(placing.problem().isPresent());
         assertTrue(
-                placing.mends().stream().anyMatch(each -> each.sentence().equals(mend)),
+                placing.mends().stream()
+                        .anyMatch(each -> English.say(each.change()).equals(mend)),
                 () -> placing.mends().toString());
         for (Mend each : placing.mends()) {
-            assertTrue(each.placed().count().signum() > 0, each.sentence());
+            assertFalse(each.placed().best().isEmpty(), each.change().toString());
         }
     }
 
@@ -214,7 +216,7 @@ class PlacingTest {
     void theStrokeThatBreaksASayingIsNamed() {
         assertEquals(
                 "stroke 5 (down) has no slot left where the hand, moving in 1/8 notes, goes that way",
-                place("D D D D D", EIGHTHS).problem().orElseThrow());
+                English.say(place("D D D D D", EIGHTHS).problem().orElseThrow()));
     }
 
     @ParameterizedTest

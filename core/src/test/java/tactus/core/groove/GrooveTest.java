@@ -7,11 +7,12 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.outside.English;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.refusal.NotationException;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
-import tactus.core.time.NotationException;
 
 class GrooveTest {
 
@@ -26,9 +27,9 @@ class GrooveTest {
         "ks-s, ks-s"
     })
     void drumsAreReadAsTheyAreSpoken(String said, String line) {
-        Groove groove = Groove.parse(said, FOUR, 4);
+        Groove groove = English.groove(said, FOUR, 4);
         assertEquals(line, groove.line());
-        assertEquals(groove, Groove.parse(groove.line(), FOUR, 4));
+        assertEquals(groove, English.groove(groove.line(), FOUR, 4));
     }
 
     /** Kick on 1 and 3, snare on 2 and 4 (common practice). */
@@ -39,7 +40,7 @@ class GrooveTest {
         assertEquals(List.of(Length.of(1, 4), Length.of(3, 4)), rock.at(Drum.SNARE));
         for (CommonGroove each : CommonGroove.values()) {
             Groove groove = each.groove();
-            assertEquals(groove, Groove.parse(groove.line(), groove.meter(), groove.beats()));
+            assertEquals(groove, English.groove(groove.line(), groove.meter(), groove.beats()));
         }
     }
 
@@ -48,7 +49,7 @@ class GrooveTest {
     void whatNoDrumPlaysIsPointedAt(String said, int index) {
         assertEquals(
                 index,
-                assertThrows(NotationException.class, () -> Groove.parse(said, FOUR, 4))
+                assertThrows(NotationException.class, () -> English.groove(said, FOUR, 4))
                         .index());
     }
 
@@ -80,7 +81,7 @@ class GrooveTest {
                         .toList());
         assertEquals(
                 "b-D(ub)b-D-",
-                GroovePatterns.of(Groove.parse("k-skk-s-", FOUR, 4))
+                GroovePatterns.of(English.groove("k-skk-s-", FOUR, 4))
                         .getFirst()
                         .line()
                         .replace("Db", "D(ub)"));

@@ -12,22 +12,24 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.outside.English;
+import tactus.core.refusal.NotationException;
+import tactus.core.sentence.LengthWords;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
-import tactus.core.time.NotationException;
 
 class HarmonyLineTest {
 
     private static final Meter FOUR = Meter.parse("4/4");
 
     private static HarmonyLine read(String line) {
-        return HarmonyLine.parse(line, FOUR, Optional.of(Length.of(2)));
+        return English.line(line, FOUR, Optional.of(Length.of(2)));
     }
 
     private static String spans(HarmonyLine line) {
         return line.spans().stream()
-                .map(span -> span.chord() + " " + span.length())
+                .map(span -> span.chord() + " " + new LengthWords(English.LEXICON).of(span.length()))
                 .collect(Collectors.joining(", "));
     }
 
@@ -66,7 +68,7 @@ class HarmonyLineTest {
     @Test
     void aBarCanHaveAMeterOfItsOwn() {
         assertEquals("4/4 2/4 4/4", bars(read("G | (2/4) D | C")));
-        assertEquals("7/8 7/8", bars(HarmonyLine.parse("Em:2r", Meter.parse("7/8"), Optional.of(Length.of(7, 8)))));
+        assertEquals("7/8 7/8", bars(English.line("Em:2r", Meter.parse("7/8"), Optional.of(Length.of(7, 8)))));
     }
 
     @Test
@@ -97,19 +99,19 @@ class HarmonyLineTest {
             })
     void whatDoesNotComeOutEvenSaysByHowMuchAndWhere(String line, String reason, int index) {
         var wrong = assertThrows(NotationException.class, () -> read(line));
-        assertTrue(wrong.getMessage().contains(reason), wrong.getMessage());
+        assertTrue(English.of(wrong).contains(reason), English.of(wrong));
         assertEquals(index, wrong.index());
     }
 
     @Test
     void roundsOfNothingAndSectionsWithoutEndAreRefused() {
-        var rounds = assertThrows(NotationException.class, () -> HarmonyLine.parse("G:2r", FOUR, Optional.empty()));
-        assertTrue(rounds.getMessage().contains("no pattern is assigned"), rounds.getMessage());
-        var uneven = assertThrows(
-                NotationException.class, () -> HarmonyLine.parse("G:1r", FOUR, Optional.of(Length.of(3, 4))));
-        assertTrue(uneven.getMessage().contains("comes to 3/4 bars"), uneven.getMessage());
+        var rounds = assertThrows(NotationException.class, () -> English.line("G:2r", FOUR, Optional.empty()));
+        assertTrue(English.of(rounds).contains("no pattern is assigned"), English.of(rounds));
+        var uneven =
+                assertThrows(NotationException.class, () -> English.line("G:1r", FOUR, Optional.of(Length.of(3, 4))));
+        assertTrue(English.of(uneven).contains("comes to 3/4 bars"), English.of(uneven));
         var many = assertThrows(NotationException.class, () -> read("[[G x999] x9".substring(1) + " | [G x9999] x9"));
-        assertTrue(many.getMessage().contains("at most 10,000"), many.getMessage());
+        assertTrue(English.of(many).contains("at most 10,000"), English.of(many));
     }
 
     /** Any split of any bars reads back as the same lengths of the same chords. */
@@ -138,7 +140,7 @@ class HarmonyLineTest {
                 at += length;
             }
             String text = HarmonyLine.format(bars, spans, marks, usual, Length.WHOLE);
-            HarmonyLine again = HarmonyLine.parse(text, usual, Optional.of(Length.WHOLE));
+            HarmonyLine again = English.line(text, usual, Optional.of(Length.WHOLE));
             assertEquals(bars, again.bars(), text);
             assertEquals(spans, again.spans(), text);
             assertEquals(marks, again.marks(), text);

@@ -12,11 +12,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
-import tactus.core.dictation.Dictation;
 import tactus.core.dictation.Placing;
 import tactus.core.groove.Agreement;
 import tactus.core.groove.CommonGroove;
 import tactus.core.groove.GroovePatterns;
+import tactus.core.outside.English;
 import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
@@ -38,7 +38,7 @@ class LibraryFormsTest {
     @ParameterizedTest
     @MethodSource("patterns")
     void whatIsSaidWithItsCountsIsItself(Pattern pattern) {
-        Placing placing = Placing.of(Dictation.parse(Saying.counted(pattern)), pattern.frame());
+        Placing placing = Placing.of(English.dictation(new Saying(English.LEXICON).counted(pattern)), pattern.frame());
         assertEquals(
                 pattern.line(),
                 placing.pattern(placing.best().getFirst(), pattern).line());

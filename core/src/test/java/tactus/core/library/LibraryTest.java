@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.outside.English;
 import tactus.core.pattern.Pattern;
 import tactus.core.rhythm.PatternFacts;
 import tactus.core.stroke.Stroke;
@@ -17,9 +18,7 @@ import tactus.core.stroke.Stroke;
 class LibraryTest {
 
     private static List<String> found(String query) {
-        return RhythmQuery.parse(query).find(Library.patterns()).stream()
-                .map(each -> each.pattern().name())
-                .toList();
+        return English.found(query);
     }
 
     @Test

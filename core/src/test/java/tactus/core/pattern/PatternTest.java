@@ -8,6 +8,9 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.outside.English;
+import tactus.core.refusal.NotationException;
+import tactus.core.refusal.Refusal;
 import tactus.core.rhythm.PatternFacts;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Hand;
@@ -16,7 +19,6 @@ import tactus.core.stroke.Strum;
 import tactus.core.time.Division;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
-import tactus.core.time.NotationException;
 import tactus.core.time.Tempo;
 
 class PatternTest {
@@ -98,9 +100,8 @@ class PatternTest {
     @ParameterizedTest
     @ValueSource(ints = {0, -1, 33, 256})
     void aLengthOutsideOneBeatToEightBarsIsRefused(int beats) {
-        var wrong = assertThrows(
-                IllegalArgumentException.class, () -> pattern("4/4", "d").withBeats(beats));
-        assertEquals("a pattern in 4/4 has 1 to 32 beats (8 bars), not " + beats, wrong.getMessage());
+        var wrong = assertThrows(Refusal.class, () -> pattern("4/4", "d").withBeats(beats));
+        assertEquals("a pattern in 4/4 has 1 to 32 beats (8 bars), not " + beats, English.of(wrong));
     }
 
     @Test
@@ -112,9 +113,8 @@ class PatternTest {
     @ParameterizedTest
     @CsvSource({"'', 0", "'   ', 0"})
     void aPatternHasAName(String name, int length) {
-        var wrong = assertThrows(
-                IllegalArgumentException.class, () -> pattern("4/4", "d").withName(name));
-        assertEquals("a pattern's name has 1 to 60 characters, this one " + length, wrong.getMessage());
+        var wrong = assertThrows(Refusal.class, () -> pattern("4/4", "d").withName(name));
+        assertEquals("a pattern's name has 1 to 60 characters, this one " + length, English.of(wrong));
     }
 
     @Test

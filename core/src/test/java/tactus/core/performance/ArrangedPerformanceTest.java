@@ -9,9 +9,9 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.outside.English;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
-import tactus.core.sentence.RuleSentence;
 import tactus.core.song.Song;
 import tactus.core.time.Meter;
 import tactus.core.timeline.Timeline;
@@ -23,7 +23,7 @@ class ArrangedPerformanceTest {
 
     private static Song ruled(Song song, String... sentences) {
         Song ruled = song;
-        for (String sentence : sentences) ruled = ruled.withRule(RuleSentence.parse(ruled, sentence));
+        for (String sentence : sentences) ruled = ruled.withRule(English.rule(ruled, sentence));
         return ruled;
     }
 

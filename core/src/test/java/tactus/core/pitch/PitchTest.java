@@ -13,7 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tactus.core.outside.Table;
-import tactus.core.time.NotationException;
+import tactus.core.refusal.NotationException;
 
 class PitchTest {
 

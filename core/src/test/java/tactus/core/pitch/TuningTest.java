@@ -10,7 +10,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import tactus.core.time.NotationException;
+import tactus.core.outside.English;
+import tactus.core.refusal.NotationException;
 
 class TuningTest {
 
@@ -60,7 +61,7 @@ class TuningTest {
             })
     void aTuningThatCannotBeReadSaysWhy(String text, String reason) {
         var wrong = assertThrows(NotationException.class, () -> Tuning.parse(text));
-        assertTrue(wrong.getMessage().contains(reason), wrong.getMessage());
+        assertTrue(English.of(wrong).contains(reason), English.of(wrong));
     }
 
     /**

@@ -3,14 +3,18 @@ package tactus.core.rhythm;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.outside.English;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.statement.Statement;
 import tactus.core.time.Division;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
+import tactus.core.time.Quantity;
 import tactus.core.time.Tempo;
 
 class CellsTest {
@@ -48,13 +52,21 @@ class CellsTest {
     @Test
     void aCellAcrossTheBeatsIsExplainedWithItsSumAndADrillOfItIsWarnedOf() {
         Explanation explanation = Explanation.of(pattern("4/4", 2, "d--d--d-"));
+        Quantity beats = Quantity.beats(Length.parse("3/2"));
+        Length half = Length.parse("3/2");
         assertEquals(
-                "The cell d-- (1½ beats) comes twice and once more cut short: 1½+1½+1 beats, 75 % of the time. "
-                        + "Its 3 strokes are spread as evenly over 8 slots as they can be.",
-                explanation.sentence());
+                List.of(
+                        Statement.of(
+                                "explain.cut-short",
+                                "d--",
+                                beats,
+                                Quantity.of(Quantity.Unit.TIME, 2),
+                                List.of(half, half, Length.WHOLE),
+                                75L),
+                        Statement.of("explain.spread", Quantity.strokes(3), 8)),
+                explanation.made());
         assertEquals(
-                "A loop of 2 beats would be longer than the cell is in the bar (1½ beats) and teach the wrong beat: "
-                        + "loop the whole bar.",
+                Statement.of("practise.wrong-loop", Quantity.beats(Length.of(2)), beats),
                 explanation.warning().orElseThrow());
     }
 
@@ -64,7 +76,10 @@ class CellsTest {
         Pattern pattern = pattern("4/4", 2, line);
         assertEquals(
                 strokes,
-                Explanation.of(pattern).mnemonic().orElseThrow().syllables().size());
+                Mnemonic.of(pattern, Explanation.of(pattern).cell(), English.LEXICON)
+                        .orElseThrow()
+                        .syllables()
+                        .size());
     }
 
     @Test

@@ -20,7 +20,7 @@ class RuleBookTest {
 
     private static final SectionId CHORUS = new SectionId("chorus");
     private static final Where SECTION = Where.in(CHORUS);
-    private static final Where USE = SECTION.withUse(new UseChoice(3));
+    private static final Where USE = SECTION.withUse(UseChoice.entry(3));
     private static final Where PASS = USE.withPass(PassChoice.LAST);
 
     /** From the widest to the narrowest. */

@@ -8,8 +8,8 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import tactus.core.dictation.Dictation;
 import tactus.core.dictation.Placing;
+import tactus.core.outside.English;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.pattern.PatternId;
@@ -42,9 +42,9 @@ class SayingTest {
     @Test
     void aPatternIsSaidInWordsWithCountsAndInTime() {
         Pattern pattern = pattern("4/4", 2, "d-du-udu");
-        assertEquals("down, down, up, up, down, up", Saying.words(pattern));
-        assertEquals("1 down, 2 down, & up, (3), & up, 4 down, & up", Saying.counted(pattern));
-        assertEquals("down –, down up, – up, down up", Saying.aloud(pattern));
+        assertEquals("down, down, up, up, down, up", new Saying(English.LEXICON).words(pattern));
+        assertEquals("1 down, 2 down, & up, (3), & up, 4 down, & up", new Saying(English.LEXICON).counted(pattern));
+        assertEquals("down –, down up, – up, down up", new Saying(English.LEXICON).aloud(pattern));
     }
 
     /** The syllables of Hoffman, Pelto and White (1996); what is not played stands in brackets. */
@@ -105,8 +105,8 @@ class SayingTest {
             for (int slot = 0; slot < frame.grid().size(); slot++) {
                 pattern = pattern.withStroke(slot, kinds.get(random.nextInt(kinds.size())));
             }
-            String said = Saying.counted(pattern);
-            Placing placing = Placing.of(Dictation.parse(said), frame);
+            String said = new Saying(English.LEXICON).counted(pattern);
+            Placing placing = Placing.of(English.dictation(said), frame);
             Pattern back = placing.pattern(placing.best().getFirst(), pattern);
             assertEquals(pattern.line(), back.line(), said);
         }
@@ -115,7 +115,7 @@ class SayingTest {
     @Test
     void theWordsOfAUsualPatternPlaceItAgain() {
         Pattern pattern = pattern("4/4", 2, "d-du-udu");
-        Placing placing = Placing.of(Dictation.parse(Saying.words(pattern)), pattern.frame());
+        Placing placing = Placing.of(English.dictation(new Saying(English.LEXICON).words(pattern)), pattern.frame());
         assertEquals(
                 pattern.line(),
                 placing.pattern(placing.best().getFirst(), pattern).line());

@@ -13,11 +13,14 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tactus.core.harmony.HarmonyLine;
+import tactus.core.outside.English;
+import tactus.core.refusal.NotationException;
+import tactus.core.refusal.Refusal;
 import tactus.core.section.Except.Bars;
+import tactus.core.sentence.PlaceWords;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
-import tactus.core.time.NotationException;
 
 class ExpansionTest {
 
@@ -25,7 +28,7 @@ class ExpansionTest {
     private static final Section VERSE = section("C x2 | G | Am | F x2 | C | G");
 
     private static HarmonyLine line(String text) {
-        return HarmonyLine.parse(text, FOUR, Optional.empty());
+        return English.line(text, FOUR, Optional.empty());
     }
 
     private static Section section(String line) {
@@ -143,8 +146,9 @@ class ExpansionTest {
         "last 20 bars, 0, 32"
     })
     void aStretchIsReadWrittenAndFound(String text, int from, int to) {
-        Stretch stretch = Stretch.parse(text);
-        assertEquals(text, stretch.toString());
+        Stretch stretch = English.stretch(text);
+        assertEquals(text, new PlaceWords(English.LEXICON).of(stretch));
+        assertEquals(stretch, Stretch.ofCode(stretch.code()));
         var bars = new BarLines(VERSE.bars());
         assertEquals(Optional.of(new Stretch.Bounds(Length.of(from, 4), Length.of(to, 4))), stretch.in(bars));
     }
@@ -152,24 +156,29 @@ class ExpansionTest {
     @ParameterizedTest
     @ValueSource(strings = {"", "0", "bars 5-4", "bar 1.0", "last 0 bars", "first bar", "5-8.", "bar 4.3-4.2"})
     void aStretchThatCannotBeIsRefused(String text) {
-        assertThrows(NotationException.class, () -> Stretch.parse(text));
+        assertThrows(NotationException.class, () -> English.stretch(text));
     }
 
     @Test
     void aStretchBehindTheLastBarIsNowhere() {
         assertTrue(Stretch.bars(9, 9).in(VERSE.barLines()).isEmpty());
-        assertTrue(Stretch.parse("bar 1.5").in(VERSE.barLines()).isEmpty());
+        assertTrue(English.stretch("bar 1.5").in(VERSE.barLines()).isEmpty());
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"every pass", "last pass", "all passes but the last", "pass 1", "pass 99"})
     void aPassIsReadAsItIsWritten(String text) {
-        assertEquals(text, PassChoice.parse(text).toString());
+        var words = new PlaceWords(English.LEXICON);
+        PassChoice pass = words.pass(text).orElseThrow();
+        assertEquals(text, words.of(pass));
+        assertEquals(pass, PassChoice.ofCode(pass.code()));
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"pass 0", "pass 100", "first pass", ""})
+    @ValueSource(strings = {"pass 0", "pass 100"})
     void aPassThatCannotBeIsRefused(String text) {
-        assertThrows(NotationException.class, () -> PassChoice.parse(text));
+        assertThrows(Refusal.class, () -> new PlaceWords(English.LEXICON).pass(text));
+        assertEquals(Optional.empty(), new PlaceWords(English.LEXICON).pass("first pass"));
+        assertThrows(Refusal.class, () -> PassChoice.ofCode("first"));
     }
 }

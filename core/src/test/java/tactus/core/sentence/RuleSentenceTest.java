@@ -12,8 +12,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.outside.English;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.refusal.NotationException;
 import tactus.core.rule.Part;
 import tactus.core.rule.Play;
 import tactus.core.rule.Rule;
@@ -24,7 +26,7 @@ import tactus.core.section.PassChoice;
 import tactus.core.section.SectionId;
 import tactus.core.song.Song;
 import tactus.core.song.Version;
-import tactus.core.time.NotationException;
+import tactus.core.song.Why;
 
 class RuleSentenceTest {
 
@@ -72,22 +74,22 @@ class RuleSentenceTest {
                 "Verse: Tin roof, soft, very soft"
             })
     void aRuleReadsAsTheSentenceItIsWrittenAs(String sentence) {
-        Rule rule = RuleSentence.parse(song, sentence);
-        assertEquals(sentence, RuleSentence.of(song, rule));
-        assertEquals(rule, RuleSentence.parse(song, RuleSentence.of(song, rule)));
+        Rule rule = English.rule(song, sentence);
+        assertEquals(sentence, English.say(song, rule));
+        assertEquals(rule, English.rule(song, English.say(song, rule)));
     }
 
     @Test
     void aSentenceSaysWhereAndWhat() {
-        Rule rule = RuleSentence.parse(song, "second chorus,  LAST PASS, last chord: p");
+        Rule rule = English.rule(song, "second chorus,  LAST PASS, last chord: p");
         Where where = Where.in(new SectionId("chorus"))
-                .withUse(new UseChoice(4))
+                .withUse(UseChoice.entry(4))
                 .withPass(PassChoice.LAST)
-                .withPart(new Part.OnChord(-1));
+                .withPart(new Part.OnChordFromEnd(1));
         assertEquals(new Rule(where, Play.pattern(new PatternId("p"))), rule);
         assertEquals(
                 Where.in(new SectionId("chorus")),
-                RuleSentence.parse(song, "Refrain: silence").where());
+                English.rule(song, "Refrain: silence").where());
     }
 
     @Test
@@ -95,56 +97,61 @@ class RuleSentenceTest {
         Song held = song.withPattern(song.patterns().getFirst().copiedAs(new PatternId("held"), "Held strum"));
         assertEquals(
                 What.Event.HELD,
-                RuleSentence.parse(held, "Verse: held strum").play().what().orElseThrow());
+                English.rule(held, "Verse: held strum").play().what().orElseThrow());
         assertEquals(
                 new What.Plays(new PatternId("held")),
-                RuleSentence.parse(held, "Verse: Held strum").play().what().orElseThrow());
+                English.rule(held, "Verse: Held strum").play().what().orElseThrow());
     }
 
     @Test
     void theEntryThatIsMeantStaysWhenTheOrderIsChanged() {
-        Rule rule = RuleSentence.parse(song, "second Verse: silence");
+        Rule rule = English.rule(song, "second Verse: silence");
         var uses = List.of(song.uses().get(2), song.uses().get(0), song.uses().get(1));
-        assertEquals("first Verse: silence", RuleSentence.of(song.withUses(uses), rule));
+        assertEquals("first Verse: silence", English.say(song.withUses(uses), rule));
     }
 
     @ParameterizedTest
     @CsvSource(
             delimiter = ';',
             value = {
-                "Verse P; needs a colon; 0",
+                "Verse P; needs a colon; 7",
                 "Bridge: P; no section; 0",
                 "third Verse: P; there are 2; 0",
-                "Verse, sometimes: P; no place; 6",
-                "Verse, pass 100: P; a pass is 1 to 99; 6",
-                "Verse, last bar, chord 1: P; two parts of a pass; 16",
-                "Verse, in version Second: P; which is not there; 6",
-                "Verse: Zigzag; no pattern of this song; 6",
-                "Verse: upside down form; upside down; 6",
-                "Verse: up 12 with the capo; 1 to 11 semitones; 6",
-                "Verse: pause of 0 beats; over 0 to 32; 6"
+                "Verse, sometimes: P; no place; 7",
+                "Verse, pass 100: P; a pass is 1 to 99; 7",
+                "Verse, last bar, chord 1: P; two parts of a pass; 17",
+                "Verse, in version Second: P; which is not there; 7",
+                "Verse: Zigzag; no pattern of this song; 7",
+                "Verse: upside down form; upside down; 7",
+                "Verse: up 12 with the capo; 1 to 11 semitones; 7",
+                "Verse: pause of 0 beats; over 0 to 32; 7"
             })
     void whatMeansNothingIsSaidWithItsPlace(String sentence, String reason, int index) {
-        var wrong = assertThrows(NotationException.class, () -> RuleSentence.parse(song, sentence));
-        assertTrue(wrong.getMessage().contains(reason), wrong.getMessage());
+        var wrong = assertThrows(NotationException.class, () -> English.rule(song, sentence));
+        assertTrue(English.of(wrong).contains(reason), English.of(wrong));
         assertEquals(index, wrong.index());
     }
 
     @Test
     void whyShowsTheWinnerAndWhatItBeats() {
-        Song ruled = song.withRule(RuleSentence.parse(song, "Verse, last chord: Tin roof, soft"))
-                .withRule(RuleSentence.parse(song, "everywhere: silence"))
-                .withRule(RuleSentence.parse(song, "Verse: strong"));
+        Song ruled = song.withRule(English.rule(song, "Verse, last chord: Tin roof, soft"))
+                .withRule(English.rule(song, "everywhere: silence"))
+                .withRule(English.rule(song, "Verse: strong"));
         Why why = Why.at(ruled, 0, 1, 1);
         assertEquals(
-                "Verse, last chord: Tin roof, soft", why.reasons().getFirst().winner());
+                "Verse, last chord: Tin roof, soft",
+                English.say(ruled, why.reasons().getFirst().winner()));
         assertEquals(
                 List.of("Verse: P", "everywhere: silence"),
-                why.reasons().getFirst().beaten());
-        assertEquals("how loud", why.reasons().get(1).about());
-        assertEquals("Verse: P", Why.at(ruled, 0, 1, 0).reasons().getFirst().winner());
+                why.reasons().getFirst().beaten().stream()
+                        .map(rule -> English.say(ruled, rule))
+                        .toList());
+        assertEquals(Why.About.LOUDNESS, why.reasons().get(1).about());
+        assertEquals(
+                "Verse: P",
+                English.say(ruled, Why.at(ruled, 0, 1, 0).reasons().getFirst().winner()));
         assertEquals(
                 Optional.of(What.Event.SILENCE),
-                Why.at(ruled, 1, 1, 0).reasons().getFirst().rule().play().what());
+                Why.at(ruled, 1, 1, 0).reasons().getFirst().winner().play().what());
     }
 }

@@ -8,6 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tactus.core.chord.ChordName;
+import tactus.core.outside.English;
 import tactus.core.pitch.Tuning;
 
 class ShapeCheckTest {
@@ -31,7 +32,7 @@ class ShapeCheckTest {
             String name, String shape, String difference, String meant) {
         ShapeFault fault =
                 CHECK.name(ChordName.parse(name), Voicing.parse(shape)).orElseThrow();
-        assertTrue(fault.sentence().contains(difference), fault.sentence());
+        assertTrue(English.say(fault.sentence()).contains(difference), English.say(fault.sentence()));
         assertEquals(meant, fault.remedy().orElseThrow().toString());
     }
 
@@ -45,18 +46,18 @@ class ShapeCheckTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "x32010|x3(21)010|TWO_ON_ONE_SPOT|finger 1 and finger 2 are both on string 4, fret 2",
-                "x32010|x21010|FINGER_TWICE|finger 1 is used twice, at frets 1 and 2",
-                "220222|110111|COVERED|string 4 is said to sound at fret 0",
-                "x32010|x32000|FINGER_MISPLACED|string 2 is held at fret 1, and no finger is there",
-                "x32010|x32011|FINGER_MISPLACED|a finger is on string 1, which is not held"
+                "x32010|x3(21)010|TWO_ON_ONE_SPOT|shape.two-on-one [[INDEX, MIDDLE], 4, 2]",
+                "x32010|x21010|FINGER_TWICE|shape.finger-twice [INDEX, [1, 2]]",
+                "220222|110111|COVERED|shape.covered [4, 0, INDEX",
+                "x32010|x32000|FINGER_MISPLACED|shape.no-finger [2, 1]",
+                "x32010|x32011|FINGER_MISPLACED|shape.idle-finger [1]"
             })
     void fingersThatCannotBeThereAreCaught(String shape, String fingers, ShapeFault.Kind kind, String sentence) {
         List<ShapeFault> faults = ShapeCheck.fingers(Voicing.parse(shape), Fingering.parse(fingers));
         assertTrue(
                 faults.stream()
-                        .anyMatch(fault ->
-                                fault.kind() == kind && fault.sentence().startsWith(sentence)),
+                        .anyMatch(fault -> fault.kind() == kind
+                                && fault.sentence().toString().startsWith(sentence)),
                 faults.toString());
     }
 

@@ -10,9 +10,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.outside.English;
 import tactus.core.pitch.Pitch;
 import tactus.core.pitch.Tuning;
-import tactus.core.time.NotationException;
+import tactus.core.refusal.NotationException;
+import tactus.core.refusal.Refusal;
 
 class VoicingTest {
 
@@ -38,7 +40,7 @@ class VoicingTest {
     })
     void aShapeThatCannotBeReadSaysWhy(String text, String reason) {
         var wrong = assertThrows(NotationException.class, () -> Voicing.parse(text));
-        assertTrue(wrong.getMessage().contains(reason.replace(';', ',')), wrong.getMessage());
+        assertTrue(English.of(wrong).contains(reason.replace(';', ',')), English.of(wrong));
     }
 
     @Test
@@ -53,18 +55,15 @@ class VoicingTest {
     @Test
     void fretsCountedFromTheNutMustNotLieBehindTheCapo() {
         assertEquals("x32010", Voicing.parse("x54232").fromNut(2).toString());
-        var behind = assertThrows(
-                IllegalArgumentException.class, () -> Voicing.parse("x54132").fromNut(2));
-        assertTrue(
-                behind.getMessage().contains("string 3 is held at fret 1, behind the capo at 2"), behind.getMessage());
+        var behind = assertThrows(Refusal.class, () -> Voicing.parse("x54132").fromNut(2));
+        assertTrue(English.of(behind).contains("string 3 is held at fret 1, behind the capo at 2"), English.of(behind));
     }
 
     @Test
     void aShapeBeyondTheNeckOrForOtherStringsIsRefused() {
-        var high = assertThrows(
-                IllegalArgumentException.class,
-                () -> Voicing.parse("x-20-x-x-x-x").pitches(Tuning.STANDARD, 5));
-        assertTrue(high.getMessage().contains("beyond fret 24"), high.getMessage());
+        var high =
+                assertThrows(Refusal.class, () -> Voicing.parse("x-20-x-x-x-x").pitches(Tuning.STANDARD, 5));
+        assertTrue(English.of(high).contains("beyond fret 24"), English.of(high));
         assertThrows(IllegalArgumentException.class, () -> Voicing.parse("0003").pitches(Tuning.STANDARD, 0));
     }
 

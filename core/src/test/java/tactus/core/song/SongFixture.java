@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import tactus.core.harmony.Chord;
 import tactus.core.harmony.Span;
-import tactus.core.harmony.SpanLength;
+import tactus.core.outside.English;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.rule.Where;
@@ -45,7 +45,7 @@ public final class SongFixture {
         for (String span : text.split(", ")) {
             if (span.isEmpty()) continue;
             var parts = span.split(": ");
-            spans.add(new Span(parts[0], SpanLength.parse(parts[1])));
+            spans.add(new Span(parts[0], English.length(parts[1])));
         }
         return spans;
     }

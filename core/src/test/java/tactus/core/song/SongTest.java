@@ -16,17 +16,20 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tactus.core.harmony.SpanLength;
+import tactus.core.outside.English;
 import tactus.core.pattern.PatternId;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
+import tactus.core.refusal.NotationException;
+import tactus.core.refusal.Refusal;
 import tactus.core.rule.Where;
 import tactus.core.section.PassChoice;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
+import tactus.core.sentence.LengthWords;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
-import tactus.core.time.NotationException;
 
 class SongTest {
 
@@ -73,9 +76,8 @@ class SongTest {
     void aRunningOrderEndsAtAThousandEntries() {
         assertEquals(
                 1_000, song.withOrder(Collections.nCopies(1_000, VERSE)).order().size());
-        var wrong =
-                assertThrows(IllegalArgumentException.class, () -> song.withOrder(Collections.nCopies(1_001, VERSE)));
-        assertEquals("a running order has at most 1,000 entries, not 1001", wrong.getMessage());
+        var wrong = assertThrows(Refusal.class, () -> song.withOrder(Collections.nCopies(1_001, VERSE)));
+        assertEquals("a running order has at most 1,000 entries, not 1001", English.of(wrong));
     }
 
     @Test
@@ -95,9 +97,8 @@ class SongTest {
     @ParameterizedTest
     @ValueSource(ints = {-1, 12})
     void aCapoOutsideItsFretsIsRefused(int capo) {
-        var wrong = assertThrows(
-                IllegalArgumentException.class, () -> song.facts().instrument().withCapo(capo));
-        assertEquals("the capo must be at fret 0 (none) to 11, was " + capo, wrong.getMessage());
+        var wrong = assertThrows(Refusal.class, () -> song.facts().instrument().withCapo(capo));
+        assertEquals("the capo must be at fret 0 (none) to 11, was " + capo, English.of(wrong));
     }
 
     @Test
@@ -109,8 +110,8 @@ class SongTest {
     @ParameterizedTest
     @CsvSource({"2 bars, 2", "1 bar, 1", "3 beats, 3/4", "1/2 bars, 1/2", "3/2 beats, 3/8", "2 rounds, 3/4"})
     void aSpanIsReadPrintedAndLaidOut(String text, String end) {
-        SpanLength length = SpanLength.parse(text);
-        assertEquals(length, SpanLength.parse(length.toString()));
+        SpanLength length = English.length(text);
+        assertEquals(length, English.length(new LengthWords(English.LEXICON).of(length)));
         var bars = new BarLines(Collections.nCopies(4, Meter.parse("4/4")));
         assertEquals(Length.parse(end), length.end(bars, Length.ZERO, Length.parse("3/8")));
     }
@@ -118,6 +119,6 @@ class SongTest {
     @ParameterizedTest
     @ValueSource(strings = {"", "2", "0 bars", "-1 beats", "1001 bars", "0 rounds", "two bars"})
     void aSpanWithoutALengthIsRefused(String text) {
-        assertThrows(NotationException.class, () -> SpanLength.parse(text));
+        assertThrows(NotationException.class, () -> English.length(text));
     }
 }

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import tactus.core.time.NotationException;
+import tactus.core.refusal.NotationException;
 
 class StrokeLineTest {
 

@@ -14,13 +14,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tactus.core.harmony.Chord;
+import tactus.core.outside.English;
 import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.PatternId;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Tuning;
 import tactus.core.rule.Company;
 import tactus.core.section.Stretch;
-import tactus.core.sentence.RuleSentence;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
 import tactus.core.shape.Voicing;
@@ -114,7 +114,7 @@ class SuggestionTest {
     private static List<String> rules(Song song) {
         return Suggestions.of(song, song.section(VERSE).orElseThrow()).stream()
                 .flatMap(suggestion -> suggestion.rules().stream())
-                .map(rule -> RuleSentence.of(song, rule))
+                .map(rule -> English.say(song, rule))
                 .toList();
     }
 
@@ -128,7 +128,7 @@ class SuggestionTest {
                 .getFirst()
                 .addedTo(sung);
         assertEquals(List.of("Verse, where nobody sings: busier form"), rules(taken));
-        Song strong = sung.withRule(RuleSentence.parse(sung, "Verse: very strong"));
+        Song strong = sung.withRule(English.rule(sung, "Verse: very strong"));
         assertEquals("Verse, where somebody sings: strong", rules(strong).getFirst());
     }
 
@@ -149,10 +149,13 @@ class SuggestionTest {
         hard = hard.withPattern(hard.patterns().getFirst().withMoves(0, List.of(FingerMove.parse("2h3"))));
         EasierVersion made = EasierVersion.of(hard, "First week", Neck.USUAL, FrettingHand.USUAL);
         assertEquals(Optional.of("First week"), made.song().versions().shown());
-        String list = String.join("; ", made.replacements());
-        assertTrue(list.contains("for 133211"), list);
-        assertTrue(list.contains("P: only beats form, 3 strokes for 6"), list);
-        assertTrue(list.contains("P: without its finger moves"), list);
+        String list = made.replacements().toString();
+        assertTrue(list.contains("133211, stand-in"), list);
+        assertTrue(
+                list.contains(
+                        "replacement.form [P, FormChoice[rule=Optional[LIGHT_BEATS]], Quantity[unit=STROKE, number=3], 6]"),
+                list);
+        assertTrue(list.contains("replacement.plain [P]"), list);
         assertTrue(made.song().asShown().patterns().getFirst().moves().isEmpty());
         assertEquals(hard, made.song().withRules(hard.rules()).withVersions(hard.versions()));
         assertEquals(

@@ -14,16 +14,18 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tactus.core.harmony.HarmonyLine;
+import tactus.core.language.Ordinals;
+import tactus.core.outside.English;
+import tactus.core.refusal.NotationException;
 import tactus.core.section.Except;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
-import tactus.core.sentence.RuleSentence;
+import tactus.core.sentence.UseNames;
 import tactus.core.song.Song;
-import tactus.core.song.UseNames;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
-import tactus.core.time.NotationException;
 import tactus.core.timeline.Timeline;
+import tactus.core.timeline.TimelineBar;
 
 class SumsTest {
 
@@ -31,10 +33,10 @@ class SumsTest {
 
     /** A verse of eight bars twice, a chorus of two, the verse again: at 120 a bar lasts two seconds. */
     private static Song arranged() {
-        HarmonyLine line = HarmonyLine.parse("C x2 | G x2 | C x2 | G x2", FOUR, Optional.empty());
+        HarmonyLine line = English.line("C x2 | G x2 | C x2 | G x2", FOUR, Optional.empty());
         Song song = song("4/4", "C: 1 bar", "d-du-udu");
         var verse = new Section(VERSE, "Verse", line.bars(), line.spans(), 2);
-        HarmonyLine two = HarmonyLine.parse("D | (2/4) G", FOUR, Optional.empty());
+        HarmonyLine two = English.line("D | (2/4) G", FOUR, Optional.empty());
         var chorus = new Section(new SectionId("chorus"), "Chorus", two.bars(), two.spans(), 1);
         return song.withSection(verse).withSection(chorus).withOrder(List.of(VERSE, chorus.id(), VERSE));
     }
@@ -49,8 +51,8 @@ class SumsTest {
         assertEquals(
                 List.of("first Verse 2 16 64 32.0", "Chorus 1 2 6 3.0", "second Verse 2 16 64 32.0"),
                 sums.parts().stream()
-                        .map(part -> part.name() + " " + part.passes() + " " + part.bars() + " " + part.beats() + " "
-                                + part.seconds())
+                        .map(part -> new UseNames(English.LEXICON, song).of(part.use()) + " " + part.passes() + " "
+                                + part.bars() + " " + part.beats() + " " + part.seconds())
                         .toList());
         assertEquals(Optional.of(Length.of(16)), sums.parts().getFirst().rounds());
         assertEquals(Optional.empty(), sums.parts().get(1).rounds());
@@ -71,7 +73,7 @@ class SumsTest {
                 "C C C C C C C C C C C C; 4+4+4"
             })
     void phrasesBeginWhereTheChordsStartAsBefore(String chords, String shape) {
-        HarmonyLine line = HarmonyLine.parse(chords.replace(" ", " | "), FOUR, Optional.empty());
+        HarmonyLine line = English.line(chords.replace(" ", " | "), FOUR, Optional.empty());
         var section = new Section(VERSE, "Verse", line.bars(), line.spans(), 1);
         assertEquals(shape, PhraseShape.of(section, Length.WHOLE).toString());
     }
@@ -89,19 +91,24 @@ class SumsTest {
             })
     void aTimeFallsOnABarAndBeat(double seconds, String place) {
         Song song = arranged();
-        assertEquals(
-                place, Moment.at(song, Timeline.of(song), seconds).orElseThrow().toString());
+        assertEquals(place, said(song, Moment.at(Timeline.of(song), seconds).orElseThrow()));
+    }
+
+    private static String said(Song song, Moment moment) {
+        TimelineBar bar = moment.bar();
+        return "bar " + bar.number() + ", " + new UseNames(English.LEXICON, song).of(bar.use()) + ", pass " + bar.pass()
+                + ", beat " + moment.beat();
     }
 
     @Test
     void timesOutsideTheSongAreNowhereAndAPauseIsPartOfItsBeat() {
         Song song = arranged();
-        assertTrue(Moment.at(song, Timeline.of(song), 67.1).isEmpty());
-        assertTrue(Moment.at(song, Timeline.of(song), -0.1).isEmpty());
-        Song paused = song.withRule(RuleSentence.parse(song, "Chorus: pause of 4 beats"));
+        assertTrue(Moment.at(Timeline.of(song), 67.1).isEmpty());
+        assertTrue(Moment.at(Timeline.of(song), -0.1).isEmpty());
+        Song paused = song.withRule(English.rule(song, "Chorus: pause of 4 beats"));
         assertEquals(
                 "bar 18, Chorus, pass 1, beat 2",
-                Moment.at(paused, Timeline.of(paused), 36.4).orElseThrow().toString());
+                said(paused, Moment.at(Timeline.of(paused), 36.4).orElseThrow()));
     }
 
     /** 34 bars less one of two beats: 134 beats in 60 seconds are 134 a minute. */
@@ -146,13 +153,13 @@ class SumsTest {
     @Test
     void usesAreNamedByTheirOrdinal() {
         Song song = arranged();
-        assertEquals("second Verse", UseNames.of(song, 2));
-        assertEquals(song.uses().get(2), UseNames.find(song, "Second verse").orElseThrow());
+        assertEquals("second Verse", new UseNames(English.LEXICON, song).of(2));
+        var ordinals = new Ordinals(English.LEXICON);
         assertEquals(
                 List.of("first", "tenth", "11th", "21st", "22nd", "113th"),
-                Stream.of(1, 10, 11, 21, 22, 113).map(UseNames::ordinal).toList());
+                Stream.of(1, 10, 11, 21, 22, 113).map(ordinals::of).toList());
         for (int number = 1; number < 130; number++) {
-            assertEquals(Optional.of(number), UseNames.number(UseNames.ordinal(number)));
+            assertEquals(Optional.of(number), ordinals.number(ordinals.of(number)));
         }
     }
 

@@ -9,7 +9,9 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.outside.English;
 import tactus.core.outside.Table;
+import tactus.core.refusal.NotationException;
 
 class MeterTest {
 
@@ -60,11 +62,11 @@ class MeterTest {
         "0/4, the upper number of a meter must be 1 to 32; was 0",
         "-1/4, the upper number of a meter must be 1 to 32; was -1",
         "33/4, the upper number of a meter must be 1 to 32; was 33",
-        "5+2/8, a group of a meter must be 1 to 4; was [5; 2]"
+        "5+2/8, a group of a meter must be 1 to 4; was 5; 2"
     })
     void anImpossibleMeterSaysWhichNumberIsWrong(String text, String reason) {
         var wrong = assertThrows(NotationException.class, () -> Meter.parse(text));
-        assertEquals("\"" + text + "\" is not a meter: " + reason.replace(';', ','), wrong.getMessage());
+        assertEquals("\"" + text + "\" is not a meter: " + reason.replace(';', ','), English.of(wrong));
     }
 
     @Test

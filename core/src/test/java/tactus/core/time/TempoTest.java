@@ -6,6 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.outside.English;
+import tactus.core.refusal.Refusal;
 
 class TempoTest {
 
@@ -24,10 +26,10 @@ class TempoTest {
     @ParameterizedTest
     @ValueSource(doubles = {0, -1, 19.9, 400.1, 1000, Double.NaN, Double.POSITIVE_INFINITY})
     void anImpossibleTempoIsRefusedWithItsValue(double perMinute) {
-        var wrong = assertThrows(IllegalArgumentException.class, () -> new Tempo(perMinute, Length.QUARTER));
+        var wrong = assertThrows(Refusal.class, () -> new Tempo(perMinute, Length.QUARTER));
         String value = perMinute == Math.rint(perMinute) && !Double.isInfinite(perMinute)
                 ? Long.toString((long) perMinute)
                 : Double.toString(perMinute);
-        assertEquals("the tempo must be 20 to 400 beats a minute, was " + value, wrong.getMessage());
+        assertEquals("the tempo must be 20 to 400 beats a minute, was " + value, English.of(wrong));
     }
 }

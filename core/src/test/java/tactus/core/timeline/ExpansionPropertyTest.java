@@ -14,6 +14,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import tactus.core.harmony.Chord;
 import tactus.core.harmony.Span;
 import tactus.core.harmony.SpanLength;
+import tactus.core.outside.English;
 import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
@@ -135,11 +136,11 @@ class ExpansionPropertyTest {
             if (random.nextInt(2) == 0)
                 where = where.withPart(any(List.of(
                         new Part.OnChord(1 + random.nextInt(3)),
-                        new Part.OnChord(-1),
+                        new Part.OnChordFromEnd(1),
                         new Part.SharedBars(),
                         new Part.InHalf(random.nextBoolean()),
                         new Part.Voice(random.nextBoolean()),
-                        new Part.InBars(Stretch.parse("1.2-2")))));
+                        new Part.InBars(English.stretch("1.2-2")))));
             return where;
         }
 

@@ -2,6 +2,8 @@ package tactus.formats.file;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import tactus.core.statement.Statement;
+import tactus.words.Words;
 
 /** A file is not what it should be; says which file, where in it, and why. */
 public final class FormatException extends IOException {
@@ -11,9 +13,14 @@ public final class FormatException extends IOException {
     /**
      * @param file the file
      * @param place where in it: {@code line 3, column 12}; empty if it is the file as a whole
-     * @param reason a sentence
+     * @param code why, by the code of its sentence
+     * @param values what the sentence speaks of
      */
-    public FormatException(Path file, String place, String reason) {
-        super(file.getFileName() + (place.isEmpty() ? "" : ", " + place) + ": " + reason);
+    public FormatException(Path file, String place, String code, Object... values) {
+        super(Words.of(
+                place.isEmpty() ? "file.wrong" : "file.wrong-at",
+                file.getFileName(),
+                Words.say(Statement.of(code, values)),
+                place));
     }
 }

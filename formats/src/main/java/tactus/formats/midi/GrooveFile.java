@@ -65,20 +65,20 @@ public final class GrooveFile {
         try {
             if (Files.size(file) <= LARGEST) return MidiSystem.getSequence(file.toFile());
         } catch (InvalidMidiDataException | IllegalArgumentException noMidi) {
-            throw new FormatException(file, "", "is no MIDI file that can be read");
+            throw new FormatException(file, "", "file.no-midi");
         } catch (IOException unreadable) {
-            throw new FormatException(file, "", "cannot be read");
+            throw new FormatException(file, "", "file.unreadable");
         }
-        throw new FormatException(file, "", "is larger than 4 MB");
+        throw new FormatException(file, "", "file.large-midi");
     }
 
     private static Groove groove(Sequence sequence, Path file) throws FormatException {
         if (sequence.getDivisionType() != Sequence.PPQ) {
-            throw new FormatException(file, "", "counts frames of film, not beats");
+            throw new FormatException(file, "", "file.film");
         }
-        Meter meter = meter(sequence);
+        Meter meter = meter(sequence, file);
         List<Hit> hits = hits(sequence);
-        if (hits.isEmpty()) throw new FormatException(file, "", "has no drums on channel 10");
+        if (hits.isEmpty()) throw new FormatException(file, "", "file.no-drums");
         Length earliest = hits.stream().map(Hit::at).min(Length::compareTo).orElseThrow();
         // A hit a little before the bar line belongs to the bar behind it.
         Length bar = meter.length().times(earliest.plus(Length.of(1, 64)).wholesOf(meter.length()));
@@ -89,18 +89,25 @@ public final class GrooveFile {
         return quantised(inBar, meter);
     }
 
-    private static Meter meter(Sequence sequence) {
+    private static Meter meter(Sequence sequence, Path file) throws FormatException {
         for (Track track : sequence.getTracks()) {
             for (int i = 0; i < track.size(); i++) {
                 MidiMessage message = track.get(i).getMessage();
                 if (message instanceof MetaMessage meta
                         && meta.getType() == TIME_SIGNATURE
                         && meta.getData().length > 1) {
-                    return Meter.of(meta.getData()[0], 1 << meta.getData()[1]);
+                    return meter(meta.getData()[0] & 0xFF, meta.getData()[1] & 0xFF, file);
                 }
             }
         }
         return Meter.of(4, 4);
+    }
+
+    /** @param power of two that is the lower number */
+    private static Meter meter(int count, int power, Path file) throws FormatException {
+        boolean readable = Meter.isPossible(count, power < 6 ? 1 << power : 0);
+        if (!readable) throw new FormatException(file, "", "file.time-signature", count, power);
+        return Meter.of(count, 1 << power);
     }
 
     private static List<Hit> hits(Sequence sequence) {

@@ -17,7 +17,6 @@ import javax.sound.midi.Track;
 import tactus.core.performance.Note;
 import tactus.core.performance.Performance;
 import tactus.core.song.Song;
-import tactus.core.song.UseNames;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 import tactus.core.time.TempoMap;
@@ -25,6 +24,8 @@ import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineCue;
 import tactus.formats.file.WholeFile;
+import tactus.words.SongWords;
+import tactus.words.Words;
 
 /**
  * A song as a MIDI file of type 1: a conductor track with tempo, time signatures, section markers and cues, and a track
@@ -69,9 +70,9 @@ public final class MidiSong {
     private Sequence sequence() throws InvalidMidiDataException {
         var sequence = new Sequence(Sequence.PPQ, RESOLUTION);
         fillConductor(sequence.createTrack());
-        fillGuitar(sequence.createTrack(), "Guitar", 0, Performance.of(timeline));
+        fillGuitar(sequence.createTrack(), Words.of("midi.guitar"), 0, Performance.of(timeline));
         if (!timeline.margin().second().isEmpty()) {
-            fillGuitar(sequence.createTrack(), "Second guitar", 1, Performance.ofSecond(timeline));
+            fillGuitar(sequence.createTrack(), Words.of("midi.second-guitar"), 1, Performance.ofSecond(timeline));
         }
         return sequence;
     }
@@ -96,10 +97,10 @@ public final class MidiSong {
     }
 
     private String marker(TimelineBar bar) {
-        if (bar.number() == 0) return "Pick-up";
-        String name = UseNames.of(song, bar.use());
+        if (bar.number() == 0) return Words.of("midi.pick-up");
+        String name = new SongWords(song).use(bar.use());
         boolean once = timeline.barsOf(bar.use(), 2).isEmpty();
-        return once ? name : name + ", pass " + bar.pass();
+        return once ? name : Words.of("midi.pass", name, bar.pass());
     }
 
     /** @param slower how many times as long beats last */

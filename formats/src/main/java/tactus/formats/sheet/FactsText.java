@@ -4,8 +4,10 @@ import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Tuning;
 import tactus.core.song.Facts;
 import tactus.core.sum.Recording;
+import tactus.core.time.Quantity;
 import tactus.core.timeline.Timeline;
 import tactus.formats.font.MusicText;
+import tactus.words.Words;
 
 /** The song's facts as one line, as they stand on the sheet and above the window. */
 public final class FactsText {
@@ -14,8 +16,8 @@ public final class FactsText {
 
     /** {@code capo 2}, {@code no capo · strings 1 down}, {@code no capo · D A D G B E}. */
     public static String guitar(Instrument instrument) {
-        String text = instrument.capo() == 0 ? "no capo" : "capo " + instrument.capo();
-        if (instrument.tunedDown() > 0) text += " · strings " + instrument.tunedDown() + " down";
+        String text = Words.of("facts.capo", instrument.capo());
+        if (instrument.tunedDown() > 0) text += " · " + Words.of("facts.tuned-down", instrument.tunedDown());
         Tuning tuning = instrument.tuning();
         return tuning.equals(tuning.usual()) ? text : text + " · " + MusicText.signs(tuning.notes());
     }
@@ -24,8 +26,8 @@ public final class FactsText {
     public static String of(Facts facts, Timeline timeline) {
         return String.join(
                 " · ",
-                "sounds in " + MusicText.signs(facts.key().toString()),
-                "shapes in " + MusicText.signs(facts.shapesKey().toString()),
+                Words.of("facts.sounds-in", MusicText.signs(facts.key().toString())),
+                Words.of("facts.shapes-in", MusicText.signs(facts.shapesKey().toString())),
                 guitar(facts.instrument()),
                 facts.meter().toString(),
                 MusicText.note(facts.tempo().beat()) + " = " + facts.tempo().perMinuteText(),
@@ -36,6 +38,6 @@ public final class FactsText {
     /** A pick-up is no bar. */
     private static String bars(Timeline timeline) {
         long count = timeline.bars().stream().filter(bar -> bar.number() > 0).count();
-        return count + (count == 1 ? " bar" : " bars");
+        return Words.count(Quantity.bars(count));
     }
 }

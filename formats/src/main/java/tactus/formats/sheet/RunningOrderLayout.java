@@ -12,16 +12,17 @@ import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Stretch.Bounds;
 import tactus.core.section.Use;
-import tactus.core.sentence.BarNote;
-import tactus.core.sentence.ExceptSentence;
 import tactus.core.song.Song;
-import tactus.core.song.UseNames;
 import tactus.core.time.Length;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
 import tactus.formats.font.MusicText;
 import tactus.formats.font.Typeface;
+import tactus.words.BarNote;
+import tactus.words.Sentences;
+import tactus.words.SongWords;
+import tactus.words.Words;
 
 /** Sets the sections as they are played: the bars with their chords the first time, a reference to them after that. */
 final class RunningOrderLayout {
@@ -33,12 +34,14 @@ final class RunningOrderLayout {
 
     private final Song song;
     private final Timeline timeline;
+    private final SongWords words;
     private final Pages pages;
     private final Map<SectionId, Integer> firstBars = new HashMap<>();
 
     RunningOrderLayout(Song song, Timeline timeline, Pages pages) {
         this.song = song;
         this.timeline = timeline;
+        words = new SongWords(song);
         this.pages = pages;
     }
 
@@ -71,17 +74,18 @@ final class RunningOrderLayout {
     private void layHeading(Section section, List<TimelineBar> bars, Integer before, double base) throws IOException {
         Pen pen = pages.pen();
         int passes = bars.getLast().pass();
-        String called = UseNames.of(song, bars.getFirst().use());
-        String name = called.substring(0, 1).toUpperCase()
-                + called.substring(1)
-                + (passes > 1 ? ", " + passes + " times" : "");
+        String called = words.use(bars.getFirst().use());
+        String times = passes > 1 ? Words.of("sheet.times", passes) : "";
+        String name = Sentences.capital(called) + times;
         pen.text(name, pages.left(), base, Typeface.BOLD, 12, Ink.DARK);
         double x = pages.left() + pen.width(name, Typeface.BOLD, 12) + 10;
-        String range = "bars " + Math.max(1, bars.getFirst().number()) + "–"
-                + bars.getLast().number();
+        String range = Words.of(
+                "sheet.bars",
+                Math.max(1, bars.getFirst().number()),
+                bars.getLast().number());
         boolean same = before != null && song.uses().get(bars.getFirst().use()).isTheSame();
-        String other = before == null ? "" : "  ·  as from bar " + before + ", but:";
-        String text = range + (same ? "  ·  the same as from bar " + before : other) + played(bars);
+        String other = before == null ? "" : "  ·  " + Words.of("sheet.as-from", before);
+        String text = range + (same ? "  ·  " + Words.of("sheet.same-as", before) : other) + played(bars);
         pen.text(
                 pen.fitted(text, pages.left() + pages.width() - x, Typeface.REGULAR, 10),
                 x,
@@ -95,7 +99,7 @@ final class RunningOrderLayout {
     private void layOther(Use use) throws IOException {
         for (Except except : use.excepts()) {
             pages.startBlock(13);
-            String text = MusicText.signs(ExceptSentence.of(song, except));
+            String text = MusicText.signs(words.of(except));
             pages.pen().text(text, pages.left() + 6, pages.y() + 8, Typeface.REGULAR, 9.5, Ink.WARM);
             pages.moveDown(13);
         }
@@ -141,7 +145,7 @@ final class RunningOrderLayout {
         if (bar.number() > 0) {
             pen.text(Integer.toString(bar.number()), x + 3, top + 6, Typeface.REGULAR, 6.5, Ink.SOFT);
         }
-        String note = pen.fitted(BarNote.of(timeline, bar), width - 4, Typeface.SEMIBOLD, 7);
+        String note = pen.fitted(BarNote.of(song, timeline, bar), width - 4, Typeface.SEMIBOLD, 7);
         pen.text(note, x + 3, y + 5.5, Typeface.SEMIBOLD, 7, Ink.WARM);
         boolean unusual = !bar.meter().equals(song.facts().meter());
         if (unusual) pen.text(bar.meter().toString(), x + 16, top + 6.5, Typeface.SEMIBOLD, 7.5, Ink.WARM);

@@ -13,11 +13,11 @@ import tactus.core.pattern.PatternId;
 import tactus.core.picture.Frame;
 import tactus.core.picture.HandPicture;
 import tactus.core.picture.Passage;
-import tactus.core.sentence.RuleSentence;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
 import tactus.formats.font.MusicText;
 import tactus.formats.font.Typeface;
+import tactus.words.SongWords;
 
 /** Puts title, chords, patterns and the running order on the pages. */
 final class SheetLayout {
@@ -133,7 +133,7 @@ final class SheetLayout {
     private String where(Pattern pattern) {
         return song.rules().stream()
                 .filter(rule -> rule.pattern().filter(pattern.id()::equals).isPresent())
-                .map(rule -> RuleSentence.where(song, rule.where()))
+                .map(rule -> new SongWords(song).of(rule.where()))
                 .collect(Collectors.joining("; "));
     }
 }

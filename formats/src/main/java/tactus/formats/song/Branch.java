@@ -5,6 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import tactus.core.refusal.Refusal;
+import tactus.core.statement.Statement;
+import tactus.words.Words;
 import tools.jackson.databind.JsonNode;
 
 /** A part of the tree with its place and the list of problems, to which every reading of a field adds its own. */
@@ -21,8 +24,8 @@ final class Branch {
     }
 
     /** Adds a problem at this place. */
-    void report(String reason, String remedy) {
-        problems.add(new Problem(place, reason, remedy));
+    void report(Statement reason, String remedy) {
+        problems.add(new Problem(place, reason, Statement.of(remedy)));
     }
 
     Branch field(String name) {
@@ -40,17 +43,17 @@ final class Branch {
     /**
      * Returns yes or no.
      *
-     * @throws IllegalArgumentException if it is neither
+     * @throws Refusal if it is neither
      */
     boolean truth() {
-        if (!node.isBoolean()) throw new IllegalArgumentException("must be true or false, was " + shown());
+        if (!node.isBoolean()) throw new Refusal("file.truth", shown());
         return node.asBoolean();
     }
 
     /** The elements of a list; a missing one is empty, another kind of thing is reported. */
     List<Branch> elements() {
         var elements = new ArrayList<Branch>();
-        if (isThere() && !node.isArray()) report("is not a list", "left out");
+        if (isThere() && !node.isArray()) report(Statement.of("file.list"), "remedy.left-out");
         if (node.isArray()) {
             for (int i = 0; i < node.size(); i++) {
                 elements.add(new Branch(node.get(i), place + "[" + i + "]", problems));
@@ -62,30 +65,30 @@ final class Branch {
     /** Reports every field that is not among {@code known}. */
     void expectOnly(Set<String> known) {
         for (String name : node.propertyNames()) {
-            if (!known.contains(name)) field(name).report("is not known to this version of Tactus", "left out");
+            if (!known.contains(name)) field(name).report(Statement.of("file.unknown"), "remedy.left-out");
         }
     }
 
     /**
      * Returns the text.
      *
-     * @throws IllegalArgumentException if it is none
+     * @throws Refusal if it is none
      */
     String text() {
-        if (!isThere()) throw new IllegalArgumentException("is missing");
-        if (!node.isString()) throw new IllegalArgumentException("must be a text, was " + shown());
+        if (!isThere()) throw new Refusal("file.missing");
+        if (!node.isString()) throw new Refusal("file.text", shown());
         return node.asString();
     }
 
     /**
      * Returns the whole number.
      *
-     * @throws IllegalArgumentException if it is none
+     * @throws Refusal if it is none
      */
     int number() {
-        if (!isThere()) throw new IllegalArgumentException("is missing");
+        if (!isThere()) throw new Refusal("file.missing");
         if (!node.isIntegralNumber() || !node.canConvertToInt()) {
-            throw new IllegalArgumentException("must be a whole number, was " + shown());
+            throw new Refusal("file.whole", shown());
         }
         return node.asInt();
     }
@@ -93,11 +96,11 @@ final class Branch {
     /**
      * Returns the number.
      *
-     * @throws IllegalArgumentException if it is none
+     * @throws Refusal if it is none
      */
     double decimal() {
-        if (!isThere()) throw new IllegalArgumentException("is missing");
-        if (!node.isNumber()) throw new IllegalArgumentException("must be a number, was " + shown());
+        if (!isThere()) throw new Refusal("file.missing");
+        if (!node.isNumber()) throw new Refusal("file.number", shown());
         return node.asDouble();
     }
 
@@ -115,8 +118,11 @@ final class Branch {
     <T> Optional<T> optional(String remedy, Function<Branch, T> reading) {
         try {
             return Optional.of(reading.apply(this));
-        } catch (IllegalArgumentException | ArithmeticException wrong) {
-            report(wrong.getMessage(), remedy);
+        } catch (Refusal wrong) {
+            report(Words.reason(wrong), remedy);
+            return Optional.empty();
+        } catch (ArithmeticException tooLarge) {
+            report(Statement.of("file.too-large-number"), remedy);
             return Optional.empty();
         }
     }

@@ -13,7 +13,7 @@ final class KeptStroke {
         return StrokeLine.format(stroke, Direction.DOWN);
     }
 
-    /** @throws tactus.core.time.NotationException if the text is not exactly one stroke */
+    /** @throws tactus.core.refusal.NotationException if the text is not exactly one stroke */
     static Stroke parse(String text) {
         return StrokeLine.stroke(text, Direction.DOWN);
     }

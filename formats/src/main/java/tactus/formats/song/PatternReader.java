@@ -2,7 +2,6 @@ package tactus.formats.song;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -16,6 +15,7 @@ import tactus.core.pattern.PatternId;
 import tactus.core.pattern.SlotAt;
 import tactus.core.pattern.Story;
 import tactus.core.picking.PickingHand;
+import tactus.core.refusal.Refusal;
 import tactus.core.stroke.Hand;
 import tactus.core.stroke.Role;
 import tactus.core.stroke.Stroke;
@@ -48,20 +48,20 @@ final class PatternReader {
 
     private PatternReader() {}
 
-    /** @throws IllegalArgumentException if the pattern cannot be */
+    /** @throws Refusal if the pattern cannot be */
     static Pattern read(Branch at) {
         at.expectOnly(FIELDS);
         Pattern bare = Pattern.empty(
                 new PatternId(at.field("id").text()), at.field("name").text(), frame(at));
         var moves = new TreeMap<SlotAt, List<FingerMove>>();
         for (Branch move : at.field("moves").elements()) {
-            move.optional("left out", PatternReader::moves)
+            move.optional("remedy.left-out", PatternReader::moves)
                     .ifPresent(read -> moves.put(read.getKey(), read.getValue()));
         }
         var frame =
                 new Pattern(bare.id(), bare.name(), bare.frame(), kept(at), moves, picking(at), story(at), form(at));
         return at.field("strokes")
-                .or(frame, "the pattern is left without strokes", line -> frame.withLine(line.text()));
+                .or(frame, "remedy.the-pattern-is-left-without-strokes", line -> frame.withLine(line.text()));
     }
 
     private static PatternFrame frame(Branch at) {
@@ -72,20 +72,21 @@ final class PatternReader {
                 hand(at.field("hand")));
         if (at.field("pickup").isThere()) {
             PatternFrame before = frame;
-            frame = at.field("pickup").or(before, "no pick-up", count -> before.withPickup(count.number()));
+            frame = at.field("pickup").or(before, "remedy.no-pick-up", count -> before.withPickup(count.number()));
         }
         for (Branch beat : at.field("divided").elements()) {
             PatternFrame before = frame;
             frame = beat.or(
                     before,
-                    "divided as the others",
+                    "remedy.divided-as-the-others",
                     other -> before.withDivisionOf(
                             other.field("beat").number() - 1,
                             Division.of(other.field("slots").number())));
         }
         PatternFrame straight = frame;
         return at.field("feel").isThere()
-                ? at.field("feel").or(straight, "played straight", feel -> straight.withFeel(Feel.parse(feel.text())))
+                ? at.field("feel")
+                        .or(straight, "remedy.played-straight", feel -> straight.withFeel(Feel.parse(feel.text())))
                 : straight;
     }
 
@@ -102,7 +103,7 @@ final class PatternReader {
             PickingHand before = hand;
             hand = fixed.or(
                     before,
-                    "the finger follows the chord",
+                    "remedy.the-finger-follows-the-chord",
                     finger -> before.withFixed(
                             role(finger), finger.field("string").number()));
         }
@@ -110,7 +111,7 @@ final class PatternReader {
             PickingHand before = hand;
             hand = asked.or(
                     before,
-                    "the finger follows the chord",
+                    "remedy.the-finger-follows-the-chord",
                     finger -> before.withOverride(
                             finger.field("chord").text(),
                             role(finger),
@@ -124,51 +125,49 @@ final class PatternReader {
         return Optional.of(letter)
                 .filter(text -> text.length() == 1)
                 .flatMap(text -> Role.of(text.charAt(0)))
-                .orElseThrow(() -> new IllegalArgumentException("a finger is p, q, i, m or a, not \"" + letter + "\""));
+                .orElseThrow(() -> new Refusal("file.finger", letter));
     }
 
     private static Optional<Form> form(Branch pattern) {
         if (!pattern.field("form").isThere()) return Optional.empty();
         return pattern.field("form")
                 .optional(
-                        "stands for itself",
+                        "remedy.stands-for-itself",
                         at -> new Form(
                                 new PatternId(at.field("of").text()),
-                                Form.Rule.of(at.field("rule").text()),
+                                Codes.read(at.field("rule"), Form.Rule.values()),
                                 at.field("edited").isThere()));
     }
 
     private static Story story(Branch at) {
         var said = new ArrayList<String>();
         for (Branch saying : at.field("said").elements())
-            saying.optional("left out", Branch::text).ifPresent(said::add);
+            saying.optional("remedy.left-out", Branch::text).ifPresent(said::add);
         Story.Origin origin = at.field("origin").isThere()
-                ? at.field("origin").or(Story.Origin.INVENTED, "taken as invented", PatternReader::origin)
+                ? at.field("origin").or(Story.Origin.INVENTED, "remedy.taken-as-invented", PatternReader::origin)
                 : Story.Origin.INVENTED;
         return new Story(origin, said);
     }
 
     private static Story.Origin origin(Branch at) {
-        return Stream.of(Story.Origin.values())
-                .filter(origin -> origin.name().toLowerCase(Locale.ROOT).equals(at.text()))
-                .findFirst()
-                .orElseThrow(
-                        () -> new IllegalArgumentException("a pattern is heard, simplified, invented or optional"));
+        return Codes.read(at, Story.Origin.values());
     }
 
     private static Hand hand(Branch at) {
         Length rate = Length.parse(at.field("rate").text());
         return switch (at.field("moves").text()) {
             case "pendulum" -> Hand.pendulum(rate);
-            case "all down" -> Hand.allDown(rate);
-            default -> throw new IllegalArgumentException("a hand moves as \"pendulum\" or \"all down\"");
+            case "all-down" -> Hand.allDown(rate);
+            default ->
+                throw new Refusal(
+                        "file.one-of", "pendulum, all-down", at.field("moves").text());
         };
     }
 
     private static TreeMap<SlotAt, Stroke> kept(Branch pattern) {
         var kept = new TreeMap<SlotAt, Stroke>();
         for (Branch at : pattern.field("kept").elements()) {
-            at.optional("left out", PatternReader::keptStroke)
+            at.optional("remedy.left-out", PatternReader::keptStroke)
                     .ifPresent(stroke -> kept.put(stroke.getKey(), stroke.getValue()));
         }
         return kept;

@@ -1,7 +1,6 @@
 package tactus.formats.song;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import tactus.core.pattern.FingerMove;
@@ -48,7 +47,7 @@ final class PatternTree {
                         .put("beat", beat + 1)
                         .put("slots", division.slots()));
         ObjectNode hand = tree.putObject("hand");
-        hand.put("moves", frame.hand().mode() == Hand.Mode.PENDULUM ? "pendulum" : "all down");
+        hand.put("moves", frame.hand().mode() == Hand.Mode.PENDULUM ? "pendulum" : "all-down");
         hand.put("rate", frame.hand().rate().toString());
         if (!frame.feel().isStraight()) tree.put("feel", frame.feel().toString());
     }
@@ -81,13 +80,13 @@ final class PatternTree {
     }
 
     private static void putForm(ObjectNode tree, Form form) {
-        tree.put("of", form.of().value()).put("rule", form.rule().word());
+        tree.put("of", form.of().value()).put("rule", Codes.of(form.rule()));
         if (form.isEdited()) tree.put("edited", true);
     }
 
     private static void putStory(ObjectNode tree, Story story) {
         if (story.origin() != Story.Origin.INVENTED) {
-            tree.put("origin", story.origin().name().toLowerCase(Locale.ROOT));
+            tree.put("origin", Codes.of(story.origin()));
         }
         story.said().forEach(tree.withArray("said")::add);
         if (story.said().isEmpty()) tree.remove("said");

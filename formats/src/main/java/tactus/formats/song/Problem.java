@@ -1,5 +1,8 @@
 package tactus.formats.song;
 
+import tactus.core.statement.Statement;
+import tactus.words.Words;
+
 /**
  * Something in a song file that could not be taken as it stands.
  *
@@ -7,10 +10,10 @@ package tactus.formats.song;
  * @param reason what is wrong
  * @param remedy what was done instead
  */
-public record Problem(String place, String reason, String remedy) {
+public record Problem(String place, Statement reason, Statement remedy) {
 
-    @Override
-    public String toString() {
-        return place + ": " + reason + "; " + remedy;
+    /** Place, reason and remedy in words. */
+    public String sentence() {
+        return Words.of("file.problem", place, Words.say(reason), Words.say(remedy));
     }
 }

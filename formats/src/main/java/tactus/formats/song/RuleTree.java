@@ -1,6 +1,5 @@
 package tactus.formats.song;
 
-import java.util.Locale;
 import tactus.core.rule.Part;
 import tactus.core.rule.Play;
 import tactus.core.rule.Rule;
@@ -24,19 +23,20 @@ final class RuleTree {
 
     private static void putWhere(ObjectNode tree, Where where) {
         where.section().ifPresent(id -> tree.put("section", id.value()));
-        if (where.use().isOne()) tree.put("entry", where.use().id());
-        else if (where.use().equals(UseChoice.LAST)) tree.put("lastUse", true);
-        if (!where.pass().isEvery()) tree.put("pass", where.pass().toString());
+        where.use().entry().ifPresent(id -> tree.put("entry", id));
+        if (where.use().equals(UseChoice.LAST)) tree.put("lastUse", true);
+        if (!where.pass().isEvery()) tree.put("pass", where.pass().code());
         where.part().ifPresent(part -> putPart(tree, part));
         where.version().ifPresent(name -> tree.put("version", name));
-        where.company().ifPresent(company -> tree.put("company", company.word()));
+        where.company().ifPresent(company -> tree.put("company", Codes.of(company)));
     }
 
     private static void putPart(ObjectNode tree, Part part) {
         switch (part) {
             case Part.OnChord(int number) -> tree.put("chord", number);
+            case Part.OnChordFromEnd(int number) -> tree.put("chordFromEnd", number);
             case Part.SharedBars() -> tree.put("sharedBars", true);
-            case Part.InBars(var bars) -> tree.put("bars", bars.toString());
+            case Part.InBars(var bars) -> tree.put("bars", bars.code());
             case Part.InHalf(boolean second) -> tree.put("half", second ? 2 : 1);
             case Part.Voice(boolean sung) -> tree.put("sung", sung);
         }
@@ -46,13 +46,12 @@ final class RuleTree {
         play.what().ifPresent(what -> {
             switch (what) {
                 case What.Plays(var id) -> tree.put("pattern", id.value());
-                case What.Event event -> tree.put("event", event.name().toLowerCase(Locale.ROOT));
+                case What.Event event -> tree.put("event", Codes.of(event));
             }
         });
         play.form()
-                .ifPresent(form ->
-                        tree.put("form", form.rule().map(rule -> rule.word()).orElse("full")));
-        play.fit().ifPresent(fit -> tree.put("fit", fit.word()));
+                .ifPresent(form -> tree.put("form", form.rule().map(Codes::of).orElse("full")));
+        play.fit().ifPresent(fit -> tree.put("fit", Codes.of(fit)));
         play.dynamics().ifPresent(swell -> {
             tree.put("loud", swell.from().letters());
             if (!swell.isSteady()) tree.put("loudAtEnd", swell.to().letters());
@@ -60,7 +59,7 @@ final class RuleTree {
         play.raise()
                 .ifPresent(raise -> tree.putObject("raise")
                         .put("semitones", raise.semitones())
-                        .put("way", raise.way().word()));
+                        .put("way", Codes.of(raise.way())));
         play.pause().ifPresent(beats -> tree.put("pause", beats.toString()));
     }
 }

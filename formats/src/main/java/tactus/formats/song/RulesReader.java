@@ -3,12 +3,11 @@ package tactus.formats.song;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import tactus.core.pattern.Form;
 import tactus.core.pattern.PatternId;
+import tactus.core.refusal.Refusal;
 import tactus.core.rule.Company;
 import tactus.core.rule.Dynamic;
 import tactus.core.rule.FitChoice;
@@ -35,6 +34,7 @@ final class RulesReader {
             "lastUse",
             "pass",
             "chord",
+            "chordFromEnd",
             "sharedBars",
             "bars",
             "half",
@@ -64,7 +64,8 @@ final class RulesReader {
 
     List<Rule> read(Branch list) {
         var rules = new ArrayList<Rule>();
-        for (Branch at : list.elements()) at.optional("left out", this::rule).ifPresent(rules::add);
+        for (Branch at : list.elements())
+            at.optional("remedy.left-out", this::rule).ifPresent(rules::add);
         return rules;
     }
 
@@ -80,10 +81,10 @@ final class RulesReader {
             where = where.withSection(Optional.of(known(sections, id, "section")));
         }
         if (at.field("entry").isThere()) {
-            where = where.withUse(new UseChoice(known(uses, at.field("entry").number(), "entry")));
+            where = where.withUse(UseChoice.entry(known(uses, at.field("entry").number(), "entry")));
         } else if (at.field("lastUse").isThere()) where = where.withUse(UseChoice.LAST);
         if (at.field("pass").isThere())
-            where = where.withPass(PassChoice.parse(at.field("pass").text()));
+            where = where.withPass(PassChoice.ofCode(at.field("pass").text()));
         Optional<Part> part = part(at);
         if (part.isPresent()) where = where.withPart(part.get());
         if (at.field("version").isThere()) {
@@ -94,17 +95,19 @@ final class RulesReader {
     }
 
     private static <T> T known(Set<T> all, T wanted, String kind) {
-        if (!all.contains(wanted))
-            throw new IllegalArgumentException("speaks of " + kind + " " + wanted + ", which is not there");
+        if (!all.contains(wanted)) throw new Refusal("file.speaks-of-" + kind, wanted);
         return wanted;
     }
 
     private static Optional<Part> part(Branch at) {
         if (at.field("chord").isThere())
             return Optional.of(new Part.OnChord(at.field("chord").number()));
+        if (at.field("chordFromEnd").isThere()) {
+            return Optional.of(new Part.OnChordFromEnd(at.field("chordFromEnd").number()));
+        }
         if (at.field("sharedBars").isThere()) return Optional.of(new Part.SharedBars());
         if (at.field("bars").isThere())
-            return Optional.of(new Part.InBars(Stretch.parse(at.field("bars").text())));
+            return Optional.of(new Part.InBars(Stretch.ofCode(at.field("bars").text())));
         if (at.field("half").isThere())
             return Optional.of(new Part.InHalf(at.field("half").number() == 2));
         return at.field("sung").isThere()
@@ -113,15 +116,7 @@ final class RulesReader {
     }
 
     static Company company(Branch at) {
-        return one(Company.values(), Company::word, at, "alone, a second guitar, a piano or a band");
-    }
-
-    private static <T> T one(T[] values, Function<T, String> word, Branch at, String choices) {
-        String text = at.text();
-        return Arrays.stream(values)
-                .filter(each -> word.apply(each).equals(text))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("must be " + choices + ", was " + text));
+        return Codes.read(at, Company.values());
     }
 
     private Play play(Branch at) {
@@ -130,26 +125,22 @@ final class RulesReader {
             play = play.with(new What.Plays(
                     known(patterns, new PatternId(at.field("pattern").text()), "pattern")));
         } else if (at.field("event").isThere()) {
-            play = play.with(one(
-                    What.Event.values(),
-                    event -> event.name().toLowerCase(Locale.ROOT),
-                    at.field("event"),
-                    "silence, held, stop or muted"));
+            play = play.with(Codes.read(at.field("event"), What.Event.values()));
         }
-        if (at.field("form").isThere()) play = play.with(form(at.field("form").text()));
+        if (at.field("form").isThere()) play = play.with(form(at.field("form")));
         if (at.field("fit").isThere()) {
-            play = play.with(one(FitChoice.values(), FitChoice::word, at.field("fit"), "a way to fit"));
+            play = play.with(Codes.read(at.field("fit"), FitChoice.values()));
         }
         if (at.field("loud").isThere()) play = play.with(swell(at));
         if (at.field("raise").isThere()) play = play.with(raise(at.field("raise")));
         if (at.field("pause").isThere())
             play = play.withPause(Length.parse(at.field("pause").text()));
-        if (play.isOpen()) throw new IllegalArgumentException("says nothing about what is played");
+        if (play.isOpen()) throw new Refusal("file.nothing-said");
         return play;
     }
 
-    private static FormChoice form(String word) {
-        return word.equals("full") ? FormChoice.FULL : FormChoice.of(Form.Rule.of(word));
+    private static FormChoice form(Branch at) {
+        return at.text().equals("full") ? FormChoice.FULL : FormChoice.of(Codes.read(at, Form.Rule.values()));
     }
 
     private static Swell swell(Branch at) {
@@ -158,11 +149,15 @@ final class RulesReader {
     }
 
     private static Dynamic dynamic(Branch at) {
-        return one(Dynamic.values(), Dynamic::letters, at, "pp, p, mp, mf, f or ff");
+        String text = at.text();
+        return Arrays.stream(Dynamic.values())
+                .filter(level -> level.letters().equals(text))
+                .findFirst()
+                .orElseThrow(() -> new Refusal("file.one-of", "pp, p, mp, mf, f, ff", text));
     }
 
     private static Raise raise(Branch at) {
-        Raise.Way way = one(Raise.Way.values(), Raise.Way::word, at.field("way"), "a way to meet a key change");
+        Raise.Way way = Codes.read(at.field("way"), Raise.Way.values());
         return new Raise(at.field("semitones").number(), way);
     }
 }

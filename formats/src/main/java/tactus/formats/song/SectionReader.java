@@ -12,6 +12,7 @@ import java.util.function.Function;
 import tactus.core.harmony.Span;
 import tactus.core.harmony.SpanLength;
 import tactus.core.pattern.PatternId;
+import tactus.core.refusal.Refusal;
 import tactus.core.rule.Play;
 import tactus.core.rule.Rule;
 import tactus.core.rule.Where;
@@ -23,6 +24,8 @@ import tactus.core.section.SectionId;
 import tactus.core.section.Stretch;
 import tactus.core.section.Use;
 import tactus.core.song.Song;
+import tactus.core.statement.Statement;
+import tactus.core.time.Length;
 import tactus.core.time.Meter;
 
 /**
@@ -58,9 +61,9 @@ final class SectionReader {
     Map<SectionId, Section> read(Branch list) {
         Map<SectionId, Section> sections = new LinkedHashMap<>();
         for (Branch at : list.elements()) {
-            at.optional("left out", this::section).ifPresent(section -> {
+            at.optional("remedy.left-out", this::section).ifPresent(section -> {
                 if (sections.putIfAbsent(section.id(), section) != null) {
-                    at.report("the section " + section.id() + " stands twice", "the first one taken");
+                    at.report(Statement.of("file.section-twice", section.id()), "remedy.the-first-one-taken");
                     return;
                 }
                 addRule(at.field("pattern"), Where.in(section.id()));
@@ -68,7 +71,7 @@ final class SectionReader {
                 if (at.field("tag").isThere()) tags.put(section.id(), at.field("tag"));
             });
         }
-        tags.forEach((id, at) -> at.optional("no tag taken", tag -> tagged(sections, id, tag.text())));
+        tags.forEach((id, at) -> at.optional("remedy.no-tag-taken", tag -> tagged(sections, id, tag.text())));
         return sections;
     }
 
@@ -83,13 +86,13 @@ final class SectionReader {
 
     private static Section tagged(Map<SectionId, Section> sections, SectionId id, String tag) {
         var other = new SectionId(tag);
-        if (!sections.containsKey(other)) throw new IllegalArgumentException("there is no section " + other);
+        if (!sections.containsKey(other)) throw new Refusal("file.no-section", other);
         Section section = sections.get(id).withTag(Optional.of(other));
         Set<SectionId> seen = new HashSet<>(Set.of(id));
         for (Optional<SectionId> next = section.tag();
                 next.isPresent();
                 next = sections.get(next.get()).tag()) {
-            if (!seen.add(next.get())) throw new IllegalArgumentException("the section would be its own tag");
+            if (!seen.add(next.get())) throw new Refusal("file.own-tag");
         }
         sections.put(id, section);
         return section;
@@ -102,9 +105,9 @@ final class SectionReader {
                 at.field("name").text(),
                 bars(at.field("bars")),
                 spans(at.field("chords")),
-                at.field("passes").or(1, "once taken", Branch::number));
+                at.field("passes").or(1, "remedy.once-taken", Branch::number));
         return section.withAliases(texts(at.field("aliases")))
-                .withVoice(each(at.field("voice"), text -> Stretch.parse(text.text())))
+                .withVoice(each(at.field("voice"), text -> Stretch.ofCode(text.text())))
                 .withCues(each(at.field("cues"), SectionReader::cue))
                 .withSecond(each(at.field("secondGuitar"), this::known));
     }
@@ -115,7 +118,8 @@ final class SectionReader {
 
     private static <T> List<T> each(Branch list, Function<Branch, T> reading) {
         var read = new ArrayList<T>();
-        for (Branch at : list.elements()) at.optional("left out", reading).ifPresent(read::add);
+        for (Branch at : list.elements())
+            at.optional("remedy.left-out", reading).ifPresent(read::add);
         return read;
     }
 
@@ -129,16 +133,16 @@ final class SectionReader {
     }
 
     private static PassChoice pass(Branch at) {
-        return at.field("pass").isThere() ? PassChoice.parse(at.field("pass").text()) : PassChoice.EVERY;
+        return at.field("pass").isThere() ? PassChoice.ofCode(at.field("pass").text()) : PassChoice.EVERY;
     }
 
     private List<Meter> bars(Branch runs) {
         var bars = new ArrayList<Meter>();
         for (Branch at : runs.elements()) {
-            Meter meter = at.field("meter").or(usual, usual + " taken", text -> Meter.parse(text.text()));
-            int count = at.field("count").or(1, "1 taken", Branch::number);
+            Meter meter = at.field("meter").or(usual, "remedy.usual-meter", text -> Meter.parse(text.text()));
+            int count = at.field("count").or(1, "remedy.1-taken", Branch::number);
             if (count < 1 || count > Section.MOST_BARS) {
-                throw new IllegalArgumentException("a section has 1 to 10,000 bars, not " + count);
+                throw new Refusal("section.bars", count);
             }
             bars.addAll(Collections.nCopies(count, meter));
         }
@@ -150,18 +154,26 @@ final class SectionReader {
     }
 
     private static Span span(Branch at) {
-        at.expectOnly(Set.of("chord", "length"));
-        return new Span(
-                at.field("chord").text(), SpanLength.parse(at.field("length").text()));
+        at.expectOnly(Set.of("chord", "beats", "bars", "rounds"));
+        return new Span(at.field("chord").text(), length(at));
+    }
+
+    /** How long a chord is held is written in the field of its unit. */
+    private static SpanLength length(Branch at) {
+        for (SpanLength.Unit unit : SpanLength.Unit.values()) {
+            Branch count = at.field(Codes.plural(unit));
+            if (count.isThere()) return unit.of(Length.parse(count.text()));
+        }
+        throw new Refusal("file.no-length");
     }
 
     private Optional<PatternId> pattern(Branch at) {
-        return at.isThere() ? at.optional("no pattern assigned", this::known) : Optional.empty();
+        return at.isThere() ? at.optional("remedy.no-pattern-assigned", this::known) : Optional.empty();
     }
 
     private PatternId known(Branch at) {
         var id = new PatternId(at.text());
-        if (!patterns.contains(id)) throw new IllegalArgumentException("there is no pattern " + id);
+        if (!patterns.contains(id)) throw new Refusal("file.no-pattern", id);
         return id;
     }
 
@@ -171,10 +183,11 @@ final class SectionReader {
         int place = 0;
         for (Branch at : list.elements()) {
             int usualId = ++place;
-            Optional<Use> use = at.optional("left out", entry -> use(entry, usualId, sections));
+            Optional<Use> use = at.optional("remedy.left-out", entry -> use(entry, usualId, sections));
             if (use.isEmpty()) continue;
-            if (uses.size() == Song.LONGEST_ORDER) at.report("is beyond 1,000 entries", "left out");
-            else if (uses.putIfAbsent(use.get().id(), use.get()) != null) at.report("its id stands twice", "left out");
+            if (uses.size() == Song.LONGEST_ORDER) at.report(Statement.of("file.beyond"), "remedy.left-out");
+            else if (uses.putIfAbsent(use.get().id(), use.get()) != null)
+                at.report(Statement.of("file.id-twice"), "remedy.left-out");
         }
         return List.copyOf(uses.values());
     }
@@ -182,7 +195,7 @@ final class SectionReader {
     private Use use(Branch at, int usualId, Set<SectionId> sections) {
         boolean same = at.isText();
         var id = new SectionId(same ? at.text() : at.field("section").text());
-        if (!sections.contains(id)) throw new IllegalArgumentException("there is no section " + id);
+        if (!sections.contains(id)) throw new Refusal("file.no-section", id);
         if (same) return Use.of(usualId, id);
         at.expectOnly(Set.of("id", "section", "except"));
         return new Use(at.field("id").number(), id, each(at.field("except"), this::except));
@@ -196,11 +209,11 @@ final class SectionReader {
     private Except.Change change(Branch at) {
         if (at.field("runs").isThere()) return new Except.Runs(at.field("runs").number());
         if (at.field("leftOut").isThere())
-            return new Except.LeftOut(Stretch.parse(at.field("leftOut").text()));
+            return new Except.LeftOut(Stretch.ofCode(at.field("leftOut").text()));
         var bars = new Except.Bars(bars(at.field("bars")), spans(at.field("chords")));
         if (at.field("then").isThere()) return new Except.ExtraBars(bars);
         if (at.field("instead").isThere())
-            return new Except.OtherBars(Stretch.parse(at.field("instead").text()), bars);
-        throw new IllegalArgumentException("says nothing that is other");
+            return new Except.OtherBars(Stretch.ofCode(at.field("instead").text()), bars);
+        throw new Refusal("file.nothing-other");
     }
 }

@@ -26,7 +26,7 @@ final class SectionTree {
         putBars(tree, section.bars(), section.spans());
         tree.put("passes", section.passes());
         section.tag().ifPresent(id -> tree.put("tag", id.value()));
-        section.voice().forEach(stretch -> tree.withArray("voice").add(stretch.toString()));
+        section.voice().forEach(stretch -> tree.withArray("voice").add(stretch.code()));
         section.cues().forEach(cue -> tree.withArray("cues").add(of(cue)));
         section.second().forEach(id -> tree.withArray("secondGuitar").add(id.value()));
         return tree;
@@ -34,7 +34,7 @@ final class SectionTree {
 
     private static ObjectNode of(Cue cue) {
         ObjectNode tree = object().put("bar", cue.bar()).put("beat", cue.beat()).put("text", cue.text());
-        if (!cue.passes().isEvery()) tree.put("pass", cue.passes().toString());
+        if (!cue.passes().isEvery()) tree.put("pass", cue.passes().code());
         return tree;
     }
 
@@ -52,12 +52,12 @@ final class SectionTree {
 
     private static ObjectNode of(Except except) {
         ObjectNode tree = object();
-        if (!except.on().equals(PassChoice.EVERY)) tree.put("pass", except.on().toString());
+        if (!except.on().equals(PassChoice.EVERY)) tree.put("pass", except.on().code());
         switch (except.change()) {
             case Except.Runs(int passes) -> tree.put("runs", passes);
-            case Except.LeftOut(var where) -> tree.put("leftOut", where.toString());
+            case Except.LeftOut(var where) -> tree.put("leftOut", where.code());
             case Except.OtherBars(var where, var bars) -> {
-                tree.put("instead", where.toString());
+                tree.put("instead", where.code());
                 putBars(tree, bars.bars(), bars.spans());
             }
             case Except.ExtraBars(var bars) -> {
@@ -73,7 +73,7 @@ final class SectionTree {
         ArrayNode chords = tree.putArray("chords");
         spans.forEach(span -> chords.addObject()
                 .put("chord", span.chord())
-                .put("length", span.length().toString()));
+                .put(Codes.plural(span.length().unit()), span.length().count().toString()));
     }
 
     private static void putRuns(ArrayNode runs, List<Meter> bars) {

@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import tactus.core.song.Song;
 import tactus.formats.file.FormatException;
 import tactus.formats.file.WholeFile;
+import tactus.words.Words;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.core.TokenStreamLocation;
@@ -27,7 +28,7 @@ public final class SongFile {
     public static final String ENDING = ".tactus.json";
 
     /** The newest version of the format that is read, and the one that is written. */
-    public static final int VERSION = 2;
+    public static final int VERSION = 3;
 
     static final String FORMAT = "tactus-song";
 
@@ -51,13 +52,13 @@ public final class SongFile {
      * @throws IOException if the file cannot be read
      */
     public static OpenedSong read(Path file) throws IOException {
-        if (Files.isDirectory(file)) throw new FormatException(file, "", "is a folder, not a song");
+        if (Files.isDirectory(file)) throw new FormatException(file, "", "file.folder");
         try {
             try (InputStream in = Files.newInputStream(file)) {
                 return read(in, file);
             }
         } catch (NoSuchFileException missing) {
-            throw new FormatException(file, "", "there is no such file");
+            throw new FormatException(file, "", "file.no-such");
         }
     }
 
@@ -72,15 +73,15 @@ public final class SongFile {
             return open(MAPPER.readTree(bytes(in, name)), name);
         } catch (JacksonException damaged) {
             TokenStreamLocation at = damaged.getLocation();
-            String place = at == null ? "" : "line " + at.getLineNr() + ", column " + at.getColumnNr();
-            throw new FormatException(name, place, "is not a whole Tactus song: " + plain(damaged));
+            String place = at == null ? "" : Words.of("file.line", at.getLineNr(), at.getColumnNr());
+            throw new FormatException(name, place, "file.damaged", plain(damaged));
         }
     }
 
     /** Reads no more than a song can be, since {@code in} may never end. */
     private static byte[] bytes(InputStream in, Path name) throws IOException {
         byte[] bytes = in.readNBytes(LARGEST + 1);
-        if (bytes.length > LARGEST) throw new FormatException(name, "", "is larger than 64 MB, which no song is");
+        if (bytes.length > LARGEST) throw new FormatException(name, "", "file.large-song");
         return bytes;
     }
 
@@ -96,18 +97,14 @@ public final class SongFile {
     private static OpenedSong open(JsonNode root, Path name) throws FormatException {
         if (!(root instanceof ObjectNode song)
                 || !FORMAT.equals(song.path("format").asString(""))) {
-            throw new FormatException(name, "", "is not a Tactus song: it does not say \"format\": \"" + FORMAT + "\"");
+            throw new FormatException(name, "", "file.no-song", FORMAT);
         }
         int version = song.path("version").asInt(0);
-        if (version < 1) throw new FormatException(name, "version", "must be a whole number from 1");
+        if (version < 1) throw new FormatException(name, "version", "file.version-number");
         if (version > VERSION) {
-            throw new FormatException(
-                    name,
-                    "version",
-                    "was written by a newer Tactus (format " + version + "; this one reads up to " + VERSION
-                            + "): please open it with that one");
+            throw new FormatException(name, "version", "file.newer", version, VERSION);
         }
-        return new SongReader(song).read();
+        return new SongReader(Migration.toNewest(song, version)).read();
     }
 
     /**

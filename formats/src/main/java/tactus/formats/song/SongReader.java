@@ -9,10 +9,8 @@ import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import tactus.core.chord.ChordName;
 import tactus.core.groove.Groove;
 import tactus.core.harmony.Chord;
-import tactus.core.harmony.Span;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.pitch.ConcertPitch;
@@ -20,6 +18,7 @@ import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
 import tactus.core.pitch.Tuning;
+import tactus.core.refusal.Refusal;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Use;
@@ -30,9 +29,11 @@ import tactus.core.song.Accepted;
 import tactus.core.song.ChangeCount;
 import tactus.core.song.Facts;
 import tactus.core.song.Lesson;
+import tactus.core.song.SnagId;
 import tactus.core.song.Song;
 import tactus.core.song.Version;
 import tactus.core.song.Versions;
+import tactus.core.statement.Statement;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 import tactus.core.time.Tempo;
@@ -70,6 +71,7 @@ final class SongReader {
             "accepted");
 
     private final List<Problem> problems = new ArrayList<>();
+    private final List<OldAcceptance> oldAccepted = new ArrayList<>();
     private final Branch root;
 
     SongReader(ObjectNode tree) {
@@ -83,7 +85,6 @@ final class SongReader {
         Map<PatternId, Pattern> patterns = patterns();
         var sectionReader = new SectionReader(facts.meter(), patterns.keySet());
         Map<SectionId, Section> sections = sectionReader.read(root.field("sections"));
-        warnOfUnknownChords(chords, sections);
         List<Use> uses = sectionReader.order(root.field("order"), sections.keySet());
         Versions versions = new VersionsReader(root).read();
         var rules = new ArrayList<>(sectionReader.rules());
@@ -103,62 +104,74 @@ final class SongReader {
                 versions,
                 changeCounts(),
                 lesson());
-        return new OpenedSong(song, problems);
+        return new OpenedSong(OldAcceptance.resolved(song, oldAccepted), problems);
     }
 
     private Lesson lesson() {
         var planned = new ArrayList<String>();
         for (Branch at : root.field("planned").elements())
-            at.optional("left out", Branch::text).ifPresent(planned::add);
-        Lesson lesson =
-                root.field("planned").or(Lesson.EMPTY, "nothing planned", _ -> Lesson.EMPTY.withPlanned(planned));
+            at.optional("remedy.left-out", Branch::text).ifPresent(planned::add);
+        Lesson lesson = root.field("planned")
+                .or(Lesson.EMPTY, "remedy.nothing-planned", _ -> Lesson.EMPTY.withPlanned(planned));
         for (Branch at : root.field("accepted").elements()) {
+            if (OldAcceptance.isOne(at)) {
+                at.optional("remedy.left-out", OldAcceptance::read).ifPresent(oldAccepted::add);
+                continue;
+            }
             Lesson before = lesson;
-            lesson = at.or(
-                    before,
-                    "left out",
-                    each -> before.with(new Accepted(
-                            each.field("snag").text(), each.field("reason").text())));
+            lesson = at.or(before, "remedy.left-out", each -> before.with(accepted(each)));
         }
         return lesson;
     }
 
+    private static Accepted accepted(Branch at) {
+        at.expectOnly(Set.of("snag", "of", "numbers", "reason"));
+        return new Accepted(
+                new SnagId(at.field("snag").text(), texts(at.field("of"))),
+                texts(at.field("numbers")),
+                at.field("reason").text());
+    }
+
+    private static List<String> texts(Branch list) {
+        return list.elements().stream().map(Branch::text).toList();
+    }
+
     private static Groove groove(Branch at, Meter meter) {
         Meter own = at.field("meter").isThere() ? Meter.parse(at.field("meter").text()) : meter;
-        return Groove.parse(at.field("hits").text(), own, at.field("beats").number());
+        return Groove.ofLine(at.field("hits").text(), own, at.field("beats").number());
     }
 
     private Facts facts() {
         Facts usual = Song.empty("Untitled").facts();
-        Meter meter = root.field("meter").or(usual.meter(), "4/4 taken", at -> Meter.parse(at.text()));
+        Meter meter = root.field("meter").or(usual.meter(), "remedy.4-4-taken", at -> Meter.parse(at.text()));
         Facts facts = usual.withMeter(meter)
-                .withKey(root.field("key").or(usual.key(), "C taken", at -> Key.parse(at.text())))
+                .withKey(root.field("key").or(usual.key(), "remedy.c-taken", at -> Key.parse(at.text())))
                 .withInstrument(instrument())
-                .withTempo(root.field("tempo").or(Tempo.of(90, meter), "90 taken", SongReader::tempo));
-        facts = with(facts, "title", "named \"Untitled\"", (each, at) -> each.withTitle(at.text()));
+                .withTempo(root.field("tempo").or(Tempo.of(90, meter), "remedy.90-taken", SongReader::tempo));
+        facts = with(facts, "title", "remedy.named-untitled", (each, at) -> each.withTitle(at.text()));
         if (root.field("note").isThere()) {
-            facts = with(facts, "note", "left out", (each, at) -> each.withNote(at.text()));
+            facts = with(facts, "note", "remedy.left-out", (each, at) -> each.withNote(at.text()));
         }
         if (root.field("groove").isThere()) {
-            facts = facts.withGroove(root.field("groove").optional("left out", at -> groove(at, meter)));
+            facts = facts.withGroove(root.field("groove").optional("remedy.left-out", at -> groove(at, meter)));
         }
         facts = withLength(facts);
         Branch spelling = root.field("spelling");
         return spelling.isThere()
-                ? facts.withSpelling(spelling.or(Spelling.BY_KEY, "spelled by key", SongReader::spelling))
+                ? facts.withSpelling(spelling.or(Spelling.BY_KEY, "remedy.spelled-by-key", SongReader::spelling))
                 : facts;
     }
 
     private Facts withLength(Facts facts) {
         Facts all = facts;
         if (root.field("pickup").isThere()) {
-            all = with(all, "pickup", "no pick-up", (each, at) -> each.withPickup(at.number()));
+            all = with(all, "pickup", "remedy.no-pick-up", (each, at) -> each.withPickup(at.number()));
         }
         if (root.field("company").isThere()) {
-            all = with(all, "company", "played alone", (each, at) -> each.withCompany(RulesReader.company(at)));
+            all = with(all, "company", "remedy.played-alone", (each, at) -> each.withCompany(RulesReader.company(at)));
         }
         return root.field("recording").isThere()
-                ? with(all, "recording", "left out", (each, at) -> each.withRecording(Optional.of(at.decimal())))
+                ? with(all, "recording", "remedy.left-out", (each, at) -> each.withRecording(Optional.of(at.decimal())))
                 : all;
     }
 
@@ -166,23 +179,27 @@ final class SongReader {
         return switch (at.text()) {
             case "sharps" -> Spelling.SHARPS;
             case "flats" -> Spelling.FLATS;
-            default -> throw new IllegalArgumentException("must be sharps or flats, was " + at.text());
+            default -> throw new Refusal("file.one-of", "sharps, flats", at.text());
         };
     }
 
     private Instrument instrument() {
-        Tuning tuning = root.field("tuning").or(Tuning.STANDARD, "standard taken", at -> Tuning.parse(at.text()));
+        Tuning tuning =
+                root.field("tuning").or(Tuning.STANDARD, "remedy.standard-taken", at -> Tuning.parse(at.text()));
         Instrument instrument = Instrument.USUAL.withTuning(tuning);
-        instrument = with(instrument, "capo", "no capo taken", (guitar, at) -> guitar.withCapo(at.number()));
+        instrument = with(instrument, "capo", "remedy.no-capo-taken", (guitar, at) -> guitar.withCapo(at.number()));
         if (root.field("tunedDown").isThere()) {
-            instrument =
-                    with(instrument, "tunedDown", "not tuned down", (guitar, at) -> guitar.withTunedDown(at.number()));
+            instrument = with(
+                    instrument,
+                    "tunedDown",
+                    "remedy.not-tuned-down",
+                    (guitar, at) -> guitar.withTunedDown(at.number()));
         }
         if (root.field("concertPitch").isThere()) {
             instrument = with(
                     instrument,
                     "concertPitch",
-                    "440 taken",
+                    "remedy.440-taken",
                     (guitar, at) -> guitar.withConcert(new ConcertPitch(at.decimal())));
         }
         return instrument;
@@ -201,9 +218,9 @@ final class SongReader {
         Map<String, Chord> chords = new LinkedHashMap<>();
         for (Branch at : root.field("chords").elements()) {
             at.expectOnly(Set.of("name", "shape", "fingers", "strum"));
-            at.optional("left out", SongReader::chord).ifPresent(chord -> {
+            at.optional("remedy.left-out", SongReader::chord).ifPresent(chord -> {
                 if (chords.putIfAbsent(chord.name(), chord) != null) {
-                    at.report("the chord " + chord.name() + " stands twice", "the first one taken");
+                    at.report(Statement.of("file.chord-twice", chord.name()), "remedy.the-first-one-taken");
                 }
             });
         }
@@ -218,13 +235,13 @@ final class SongReader {
         if (fingers.isThere()) {
             chord = fingers.or(
                     chord,
-                    "any fingers taken",
+                    "remedy.any-fingers-taken",
                     with(chord, (each, text) -> each.withFingering(Optional.of(Fingering.parse(text)))));
         }
         if (strum.isThere()) {
             chord = strum.or(
                     chord,
-                    "all strings taken",
+                    "remedy.all-strings-taken",
                     with(chord, (each, text) -> each.withStrummed(Optional.of(StringRange.parse(text)))));
         }
         return chord;
@@ -238,9 +255,9 @@ final class SongReader {
         Map<Set<String>, ChangeCount> counts = new LinkedHashMap<>();
         for (Branch at : root.field("changes").elements()) {
             at.expectOnly(Set.of("from", "to", "perMinute"));
-            at.optional("left out", SongReader::changeCount).ifPresent(count -> {
+            at.optional("remedy.left-out", SongReader::changeCount).ifPresent(count -> {
                 if (counts.putIfAbsent(Set.of(count.from(), count.to()), count) != null) {
-                    at.report("this change stands twice", "the first one taken");
+                    at.report(Statement.of("file.change-twice"), "remedy.the-first-one-taken");
                 }
             });
         }
@@ -257,26 +274,12 @@ final class SongReader {
     private Map<PatternId, Pattern> patterns() {
         Map<PatternId, Pattern> patterns = new LinkedHashMap<>();
         for (Branch at : root.field("patterns").elements()) {
-            at.optional("left out", PatternReader::read).ifPresent(pattern -> {
+            at.optional("remedy.left-out", PatternReader::read).ifPresent(pattern -> {
                 if (patterns.putIfAbsent(pattern.id(), pattern) != null) {
-                    at.report("the pattern " + pattern.id() + " stands twice", "the first one taken");
+                    at.report(Statement.of("file.pattern-twice", pattern.id()), "remedy.the-first-one-taken");
                 }
             });
         }
         return patterns;
-    }
-
-    private void warnOfUnknownChords(List<Chord> chords, Map<SectionId, Section> sections) {
-        var known = chords.stream().map(Chord::name).toList();
-        for (Section section : sections.values()) {
-            var unknown = section.spans().stream()
-                    .map(Span::chord)
-                    .filter(name -> !known.contains(name) && !ChordName.isNoChord(name))
-                    .distinct();
-            unknown.forEach(name -> problems.add(new Problem(
-                    "section " + section.id(),
-                    "the chord " + name + " has no shape in this song",
-                    "kept, but silent")));
-        }
     }
 }

@@ -6,6 +6,7 @@ import tactus.core.pitch.ConcertPitch;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Spelling;
 import tactus.core.rule.Company;
+import tactus.core.song.Accepted;
 import tactus.core.song.ChangeCount;
 import tactus.core.song.Facts;
 import tactus.core.song.Lesson;
@@ -57,8 +58,7 @@ final class SongTree {
         putNumber(tempo, "perMinute", facts.tempo().perMinute());
         tempo.put("beat", facts.tempo().beat().toString());
         if (facts.pickup() > 0) tree.put("pickup", facts.pickup());
-        if (facts.company() != Company.ALONE)
-            tree.put("company", facts.company().word());
+        if (facts.company() != Company.ALONE) tree.put("company", Codes.of(facts.company()));
         facts.recording().ifPresent(seconds -> putNumber(tree, "recording", seconds));
         facts.groove()
                 .ifPresent(groove -> tree.putObject("groove")
@@ -98,18 +98,23 @@ final class SongTree {
         version.standIns().forEach(chord -> tree.withArray("standIns").add(of(chord)));
         version.capo().ifPresent(fret -> tree.put("capo", fret));
         if (version.isPlain()) tree.put("plain", true);
-        version.company().ifPresent(company -> tree.put("company", company.word()));
+        version.company().ifPresent(company -> tree.put("company", Codes.of(company)));
         version.mostStrokes().ifPresent(count -> tree.put("mostStrokes", count));
         return tree;
     }
 
     private static void putLesson(ObjectNode tree, Lesson lesson) {
         lesson.planned().forEach(part -> tree.withArray("planned").add(part));
-        lesson.accepted()
-                .forEach(each -> tree.withArray("accepted")
-                        .addObject()
-                        .put("snag", each.snag())
-                        .put("reason", each.reason()));
+        lesson.accepted().forEach(each -> tree.withArray("accepted").add(of(each)));
+    }
+
+    private static ObjectNode of(Accepted accepted) {
+        ObjectNode tree = object().put("snag", accepted.snag().kind());
+        ArrayNode of = tree.putArray("of");
+        accepted.snag().of().forEach(of::add);
+        ArrayNode numbers = tree.putArray("numbers");
+        accepted.numbers().forEach(numbers::add);
+        return tree.put("reason", accepted.reason());
     }
 
     private static ObjectNode object() {

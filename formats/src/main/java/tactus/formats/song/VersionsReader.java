@@ -6,6 +6,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import tactus.core.harmony.Chord;
 import tactus.core.pitch.Instrument;
+import tactus.core.refusal.Refusal;
 import tactus.core.song.Version;
 import tactus.core.song.Versions;
 
@@ -22,18 +23,18 @@ final class VersionsReader {
         Versions versions = Versions.NONE;
         for (Branch at : root.field("versions").elements()) {
             Versions before = versions;
-            versions = at.or(before, "left out", each -> with(before, version(each)));
+            versions = at.or(before, "remedy.left-out", each -> with(before, version(each)));
         }
         Versions all = versions;
         Branch shown = root.field("shownVersion");
         return shown.isThere()
-                ? shown.or(all, "the full version shown", name -> all.withShown(Optional.of(name.text())))
+                ? shown.or(all, "remedy.the-full-version-shown", name -> all.withShown(Optional.of(name.text())))
                 : all;
     }
 
     private static Versions with(Versions versions, Version version) {
         if (versions.named(version.name()).isPresent()) {
-            throw new IllegalArgumentException("the version " + version.name() + " stands twice");
+            throw new Refusal("file.version-twice", version.name());
         }
         return versions.with(version);
     }
@@ -42,7 +43,7 @@ final class VersionsReader {
         at.expectOnly(Set.of("name", "standIns", "capo", "plain", "company", "mostStrokes"));
         var standIns = new ArrayList<Chord>();
         for (Branch chord : at.field("standIns").elements()) {
-            chord.optional("left out", SongReader::chord).ifPresent(standIns::add);
+            chord.optional("remedy.left-out", SongReader::chord).ifPresent(standIns::add);
         }
         Version version = Version.of(at.field("name").text()).withStandIns(standIns);
         if (at.field("capo").isThere())

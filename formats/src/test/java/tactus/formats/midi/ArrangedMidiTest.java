@@ -23,12 +23,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import tactus.core.performance.Performance;
 import tactus.core.song.Song;
-import tactus.core.song.UseNames;
 import tactus.core.sum.Moment;
 import tactus.core.sum.Sums;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.formats.SampleSong;
+import tactus.words.SongWords;
 
 /**
  * Sums and positions of an arrangement against a second computation: the exported file as the JDK reads it, its bars
@@ -159,10 +159,10 @@ class ArrangedMidiTest {
             TimelineBar bar = starts.get(i);
             assertEquals(bar.seconds(), seconds(file, markers.get(i).tick), 1e-4);
             String said = new String(markers.get(i).data);
-            assertTrue(said.startsWith(bar.number() == 0 ? "Pick-up" : UseNames.of(song, bar.use())), said);
+            assertTrue(said.startsWith(bar.number() == 0 ? "Pick-up" : new SongWords(song).use(bar.use())), said);
             assertEquals(
                     bar.number(),
-                    Moment.at(song, timeline, seconds(file, markers.get(i).tick) + 1e-4)
+                    Moment.at(timeline, seconds(file, markers.get(i).tick) + 1e-4)
                             .orElseThrow()
                             .bar()
                             .number());

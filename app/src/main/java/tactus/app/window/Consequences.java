@@ -1,0 +1,69 @@
+package tactus.app.window;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import tactus.app.work.Work;
+import tactus.core.edit.Consequence;
+import tactus.core.pattern.Pattern;
+import tactus.core.rule.What;
+import tactus.core.section.Section;
+import tactus.core.song.Song;
+import tactus.words.Words;
+
+/** Tells what came of an edit beside what was asked for, and offers what to do instead. */
+final class Consequences {
+
+    private final Work work;
+    private final NoticeBar notices;
+
+    Consequences(Work work, NoticeBar notices) {
+        this.work = work;
+        this.notices = notices;
+        work.doneProperty().subscribe(done -> done.ifPresent(this::tell));
+    }
+
+    private void tell(Work.Done done) {
+        for (Consequence consequence : done.consequences()) {
+            switch (consequence) {
+                case Consequence.NothingPlayed gone -> tell(done, gone);
+                case Consequence.FewerEntries(String section, int times) ->
+                    notices.show(Words.of("removed.section", section, times), List.of(undo()));
+            }
+        }
+    }
+
+    private Overlay.Answer undo() {
+        return new Overlay.Answer("undo", Words.of("removed.undo"), work::undo);
+    }
+
+    private void tell(Work.Done done, Consequence.NothingPlayed nothing) {
+        Pattern gone = nothing.gone();
+        String where = nothing.sections().stream()
+                .flatMap(id -> done.before().section(id).stream())
+                .map(Section::name)
+                .collect(Collectors.joining(", "));
+        Optional<Overlay.Answer> instead = done.after().patterns().stream()
+                .filter(each -> each.meter().equals(gone.meter()))
+                .findFirst()
+                .map(other -> new Overlay.Answer(
+                        "instead", Words.of("removed.instead", other.name()), () -> replace(done, gone, other)));
+        notices.show(
+                Words.of("removed.pattern", gone.name(), where),
+                instead.map(answer -> List.of(answer, undo())).orElse(List.of(undo())));
+    }
+
+    /** Says the rules again with another pattern, as long as nothing else has been changed. */
+    private void replace(Work.Done done, Pattern gone, Pattern other) {
+        Song after = done.after();
+        if (!work.song().equals(after)) return;
+        work.change(
+                "edit.play-instead",
+                song -> song.withRules(done.before().rules().stream()
+                        .map(rule -> rule.pattern().filter(gone.id()::equals).isPresent()
+                                ? rule.withPlay(rule.play().with(new What.Plays(other.id())))
+                                : rule)
+                        .toList()),
+                other.name());
+    }
+}

@@ -1,2 +1,0 @@
-/** Every text the user reads, from one resource bundle. */
-package tactus.app.words;

@@ -1,0 +1,136 @@
+package tactus.core.dictation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.regex.Pattern;
+import tactus.core.language.Lexicon;
+import tactus.core.refusal.NotationException;
+import tactus.core.refusal.Refusal;
+import tactus.core.stroke.Direction;
+import tactus.core.stroke.Force;
+import tactus.core.stroke.Miss;
+import tactus.core.stroke.Mute;
+import tactus.core.stroke.Pick;
+import tactus.core.stroke.Pluck;
+import tactus.core.stroke.Reach;
+import tactus.core.stroke.Ring;
+import tactus.core.stroke.Role;
+import tactus.core.stroke.Stop;
+import tactus.core.stroke.Stroke;
+import tactus.core.stroke.Strum;
+import tactus.core.stroke.Touch;
+
+/** What the words of a dictation mean. Those for strokes that have a direction mean a down until one is said. */
+final class SpokenWords {
+
+    private static final Map<String, Stroke> STROKES = Map.ofEntries(
+            Map.entry("down", Strum.of(Direction.DOWN)),
+            Map.entry("up", Strum.of(Direction.UP)),
+            Map.entry("bass", Strum.of(Direction.DOWN).withReach(Reach.BASS)),
+            Map.entry("treble", Strum.of(Direction.DOWN).withReach(Reach.TREBLE)),
+            Map.entry("mute", Mute.of(Direction.DOWN)),
+            Map.entry("release", new Mute(Direction.DOWN, Mute.Kind.RELEASE, Force.PLAIN)),
+            Map.entry("laid", new Mute(Direction.DOWN, Mute.Kind.LAID, Force.PLAIN)),
+            Map.entry("miss", Miss.MISS),
+            Map.entry("ring", Ring.RING),
+            Map.entry("stop", Stop.STOP),
+            Map.entry("thumb", Pluck.of(new Pick.ByRole(Role.ROOT_BASS))),
+            Map.entry("alternate", Pluck.of(new Pick.ByRole(Role.ALTERNATE_BASS))),
+            Map.entry("index", Pluck.of(new Pick.ByRole(Role.INDEX))),
+            Map.entry("middle", Pluck.of(new Pick.ByRole(Role.MIDDLE))),
+            Map.entry("ring-finger", Pluck.of(new Pick.ByRole(Role.RING))));
+    private static final Map<String, Role> ROLES = Map.of(
+            "thumb", Role.ROOT_BASS,
+            "alternate", Role.ALTERNATE_BASS,
+            "index", Role.INDEX,
+            "middle", Role.MIDDLE,
+            "ring", Role.RING);
+    private static final Map<String, String> SYLLABLES = Map.of("and", "&", "e", "e", "a", "a", "ta", "ta");
+    private static final String PINCHED = "[\\w:]+(?:-[\\w:]+)*";
+
+    private final Lexicon lexicon;
+    private final Pattern word;
+
+    SpokenWords(Lexicon lexicon) {
+        this.lexicon = lexicon;
+        var codes = new ArrayList<>(lexicon.codes("stroke"));
+        codes.addAll(lexicon.codes("mark"));
+        word = Pattern.compile(
+                lexicon.longer(codes, PINCHED) + "|\\p{L}+|\\d+|[^\\s\\p{L}0-9]",
+                Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+    }
+
+    /** What divides a text into words; what is said with several words is one. */
+    Pattern word() {
+        return word;
+    }
+
+    /** The stroke that {@code word} says; empty if it says none. */
+    Optional<Stroke> stroke(String word, String text, int index) {
+        Optional<Stroke> plain = lexicon.find("stroke", word).map(STROKES::get);
+        return plain.or(() -> lexicon.read("stroke.strings", word).map(holes -> range(holes, text, index)))
+                .or(() -> lexicon.read("stroke.string-fret", word)
+                        .map(holes -> string(holes.getFirst() + ":" + holes.getLast(), text, index)))
+                .or(() -> lexicon.read("stroke.string", word).map(holes -> string(holes.getFirst(), text, index)))
+                .or(() -> lexicon.read("stroke.pinch", word).map(holes -> pinch(holes.getFirst(), text, index)));
+    }
+
+    private static Stroke string(String sign, String text, int index) {
+        return Pluck.of(PickedLine.string(text, sign, index));
+    }
+
+    private static Stroke range(List<String> strings, String text, int index) {
+        return Strum.of(Direction.DOWN)
+                .withReach(at(
+                        text,
+                        index,
+                        "lexicon.reach",
+                        _ -> Reach.of(number(strings.getFirst()), number(strings.getLast()))));
+    }
+
+    private static int number(String digits) {
+        if (!digits.matches("\\d{1,3}")) throw new Refusal("pick.string", digits);
+        return Integer.parseInt(digits);
+    }
+
+    private Stroke pinch(String said, String text, int index) {
+        var picks = new ArrayList<Pick>();
+        for (String part : said.split("-")) {
+            Optional<Role> role = lexicon.find("pinch", part).map(ROLES::get);
+            picks.add(role.<Pick>map(Pick.ByRole::new).orElseGet(() -> PickedLine.string(text, part, index)));
+        }
+        return at(text, index, "lexicon.impossible", _ -> new Pluck(picks, Touch.PLAIN, Force.PLAIN));
+    }
+
+    private static <T> T at(String text, int index, String code, Function<String, T> value) {
+        try {
+            return value.apply(text);
+        } catch (Refusal wrong) {
+            throw new NotationException(code, text, index, wrong.reason());
+        }
+    }
+
+    /** The direction that {@code word} says; empty if it leaves that to the hand. */
+    Optional<Direction> direction(String word) {
+        return lexicon.find("stroke", word).flatMap(code -> switch (code) {
+            case "down" -> Optional.of(Direction.DOWN);
+            case "up" -> Optional.of(Direction.UP);
+            default -> Optional.empty();
+        });
+    }
+
+    /** The count that {@code word} says; empty if it says none. */
+    Optional<String> count(String word) {
+        if (Character.isDigit(word.charAt(0))) return Optional.of(word);
+        return lexicon.find("number", word)
+                .or(() -> lexicon.find("syllable", word).map(SYLLABLES::get));
+    }
+
+    /** What {@code word} does to strokes: {@code no}, {@code accented}, {@code filler} ...; empty if nothing. */
+    Optional<String> mark(String word) {
+        return lexicon.find("mark", word);
+    }
+}

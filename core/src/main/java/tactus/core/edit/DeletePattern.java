@@ -1,0 +1,36 @@
+package tactus.core.edit;
+
+import java.util.List;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
+import tactus.core.song.Song;
+import tactus.core.statement.Statement;
+
+/** Takes a pattern away; where it was played nothing is. */
+public record DeletePattern(PatternId id, String name) implements Edit {
+
+    public static DeletePattern of(Pattern pattern) {
+        return new DeletePattern(pattern.id(), pattern.name());
+    }
+
+    @Override
+    public Statement label() {
+        return Statement.of("edit.delete", name);
+    }
+
+    @Override
+    public Song appliedTo(Song song) {
+        return song.withoutPattern(id);
+    }
+
+    @Override
+    public List<Consequence> consequences(Song before) {
+        List<SectionId> played = before.usesOf(id).stream().map(Section::id).toList();
+        if (played.isEmpty()) return List.of();
+        return before.pattern(id).stream()
+                .<Consequence>map(pattern -> new Consequence.NothingPlayed(pattern, played))
+                .toList();
+    }
+}

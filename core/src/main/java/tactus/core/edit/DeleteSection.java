@@ -1,0 +1,31 @@
+package tactus.core.edit;
+
+import java.util.List;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
+import tactus.core.song.Song;
+import tactus.core.statement.Statement;
+
+/** Takes a section away, from the running order too. */
+public record DeleteSection(SectionId id, String name) implements Edit {
+
+    public static DeleteSection of(Section section) {
+        return new DeleteSection(section.id(), section.name());
+    }
+
+    @Override
+    public Statement label() {
+        return Statement.of("edit.delete", name);
+    }
+
+    @Override
+    public Song appliedTo(Song song) {
+        return song.withoutSection(id);
+    }
+
+    @Override
+    public List<Consequence> consequences(Song before) {
+        int times = before.indicesOf(id).size();
+        return times == 0 ? List.of() : List.of(new Consequence.FewerEntries(name, times));
+    }
+}

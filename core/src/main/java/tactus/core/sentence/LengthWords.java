@@ -1,0 +1,45 @@
+package tactus.core.sentence;
+
+import java.util.List;
+import java.util.Optional;
+import tactus.core.harmony.SpanLength;
+import tactus.core.language.Lexicon;
+import tactus.core.refusal.NotationException;
+import tactus.core.refusal.Refusal;
+import tactus.core.time.Length;
+
+/** How long a chord is held, in words: {@code 2 bars}, {@code 1 beat}, {@code 3/2 beats}, {@code 4 rounds}. */
+public final class LengthWords {
+
+    private final Lexicon lexicon;
+
+    public LengthWords(Lexicon lexicon) {
+        this.lexicon = lexicon;
+    }
+
+    public String of(SpanLength length) {
+        List<String> forms = lexicon.forms("harmony-unit." + Lexicon.code(length.unit()));
+        return length.count() + " " + (length.count().equals(Length.WHOLE) ? forms.getFirst() : forms.getLast());
+    }
+
+    /**
+     * Reads a length as {@link #of} writes it.
+     *
+     * @throws NotationException if the text is no length of a chord
+     */
+    public SpanLength parse(String text) {
+        String[] parts = text.strip().split("\\s+");
+        if (parts.length != 2) throw new NotationException("span-length.unread", text, 0);
+        Length count = Length.parse(parts[0]);
+        Optional<SpanLength.Unit> unit = lexicon.find("harmony-unit", parts[1], SpanLength.Unit.values());
+        int at = text.indexOf(parts[1]);
+        try {
+            return unit.orElseThrow(() -> new NotationException("span-length.counts-beats", text, at))
+                    .of(count);
+        } catch (NotationException wrong) {
+            throw wrong;
+        } catch (Refusal wrong) {
+            throw new NotationException("span-length.impossible", text, 0, wrong.reason());
+        }
+    }
+}

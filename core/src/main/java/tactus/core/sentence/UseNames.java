@@ -1,0 +1,39 @@
+package tactus.core.sentence;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import tactus.core.language.Lexicon;
+import tactus.core.language.Ordinals;
+import tactus.core.section.SectionId;
+import tactus.core.song.Song;
+
+/** What the entries of a running order are called: {@code second Chorus} where there are several. */
+public final class UseNames {
+
+    private final Lexicon lexicon;
+    private final Ordinals ordinals;
+    private final Song song;
+
+    public UseNames(Lexicon lexicon, Song song) {
+        this.lexicon = lexicon;
+        ordinals = new Ordinals(lexicon);
+        this.song = song;
+    }
+
+    /** The name of the entry with the index {@code use}, from 0. */
+    public String of(int use) {
+        SectionId id = song.uses().get(use).section();
+        String name = song.section(id).orElseThrow().name();
+        List<Integer> uses = song.indicesOf(id);
+        return uses.size() == 1 ? name : lexicon.say("rule-use.nth", ordinals.of(uses.indexOf(use) + 1), name);
+    }
+
+    /** The name of the entry with {@code id}, as long as there is one. */
+    public Optional<String> ofId(int id) {
+        return IntStream.range(0, song.uses().size())
+                .filter(use -> song.uses().get(use).id() == id)
+                .mapToObj(this::of)
+                .findFirst();
+    }
+}

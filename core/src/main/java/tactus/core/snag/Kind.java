@@ -1,0 +1,68 @@
+package tactus.core.snag;
+
+import tactus.core.language.Lexicon;
+
+/** What there is to find. */
+public enum Kind {
+    /** The chords of a section do not add up to its bars. */
+    SPANS_DO_NOT_FILL_BARS,
+    /** A chord ends before the pattern has come round. */
+    PATTERN_CUT,
+    /** A stroke goes another way than the hand. */
+    AGAINST_THE_HAND,
+    /** A finger plucks a string that the chord's shape leaves out, or that is not there. */
+    DEAD_STRING,
+    /** A finger plucks a note that is not in the chord. */
+    NOTE_OFF_CHORD,
+    /** A chord's name cannot be read. */
+    NAME_UNREADABLE,
+    /** A shape's notes are not those of its name. */
+    SHAPE_NOT_ITS_NAME,
+    /** A hand cannot hold a shape, or not with the fingers that are asked for. */
+    SHAPE_NOT_PLAYABLE,
+    /** A string is pulled far above what it is made for. */
+    STRING_TOO_TIGHT,
+    /** The capo sits where the hand is cramped. */
+    CAPO_TOO_HIGH,
+    /** A chord has no shape, so that it is silent. */
+    CHORD_WITHOUT_SHAPE,
+    /** A chord is counted in rounds where no pattern is assigned, so that it has no length. */
+    CHORD_WITHOUT_LENGTH,
+    /** No rule says what is played in some bars. */
+    BAR_WITHOUT_PATTERN,
+    /** Two rules of the same weight say different things about one place. */
+    RULES_CONTRADICT,
+    /** A rule speaks of a place that is not in the song. */
+    RULE_NEVER_HOLDS,
+    /** An exception speaks of bars that the section no longer has. */
+    EXCEPTION_WITHOUT_BARS,
+    /** Two sections are called the same and are not. */
+    SAME_NAME_OTHER_BARS,
+    /** A section is a little longer or shorter than one with nearly the same chords. */
+    LENGTH_UNLIKE_SIBLING,
+    /** A section's length is odd for a song whose others come in fours. */
+    LENGTH_ODD,
+    /** A part was planned for the lesson and is not there. */
+    PLANNED_PART_MISSING,
+    /** The same words were said for two different rhythms. */
+    SAME_WORDS_OTHER_RHYTHM,
+    /** Two patterns are the same rhythm under two names. */
+    SAME_RHYTHM_OTHER_NAME,
+    /** The guitar stops for long and nothing says how to count on. */
+    STOP_WITHOUT_COUNT,
+    /** The hand must cross the strings more often than the version allows. */
+    TOO_FAST_FOR_VERSION,
+    /** A change of chord takes longer than the pattern leaves for it. */
+    CHANGE_TOO_QUICK,
+    /** The figures of the second guitar and the bars do not come out even. */
+    SECOND_PART_UNEVEN,
+    /** A note of the second guitar on the first beat of a bar is not in the chord. */
+    SECOND_PART_OFF_CHORD,
+    /** The song is not as long as the recording. */
+    NOT_AS_LONG_AS_RECORDING;
+
+    /** What it is called in files: {@code pattern-cut}. */
+    public String code() {
+        return Lexicon.code(this);
+    }
+}

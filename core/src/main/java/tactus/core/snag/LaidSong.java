@@ -1,0 +1,58 @@
+package tactus.core.snag;
+
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
+import tactus.core.song.Song;
+import tactus.core.timeline.Timeline;
+import tactus.core.timeline.TimelineBar;
+import tactus.core.timeline.TimelineSpan;
+
+/** What snags are looked for in: a song and how it is laid out. */
+record LaidSong(Song song, Timeline timeline) {
+
+    LaidSong {
+        Objects.requireNonNull(song);
+        Objects.requireNonNull(timeline);
+    }
+
+    Pattern pattern(PatternId id) {
+        return song.pattern(id).orElseThrow();
+    }
+
+    Section section(SectionId id) {
+        return song.section(id).orElseThrow();
+    }
+
+    /** The section that {@code span} belongs to. */
+    Section section(TimelineSpan span) {
+        return section(song.uses().get(span.use()).section());
+    }
+
+    SnagPlace.InUse place(TimelineSpan span) {
+        return new SnagPlace.InUse(span.use(), span.pass(), Math.max(0, span.inSection()));
+    }
+
+    SnagPlace.InUse place(TimelineBar bar, TimelineSpan span) {
+        return new SnagPlace.InUse(bar.use(), bar.pass(), Math.max(0, span.inSection()));
+    }
+
+    /** Plays in {@code section} the pattern that most rules assign, if there is any pattern. */
+    Optional<Fix> assignCommon(SectionId section) {
+        Map<PatternId, Integer> counts = new LinkedHashMap<>();
+        song.rules().forEach(rule -> rule.pattern().ifPresent(id -> counts.merge(id, 1, Integer::sum)));
+        Optional<Pattern> common = counts.entrySet().stream()
+                .max(Comparator.comparingInt(Map.Entry::getValue))
+                .flatMap(most -> song.pattern(most.getKey()));
+        List<Pattern> all = song.patterns();
+        return common.or(() -> all.stream().findFirst())
+                .map(pattern -> new Fix.Assign(section, pattern.id(), pattern.name()));
+    }
+}

@@ -1,0 +1,136 @@
+package tactus.core.snag;
+
+import java.util.List;
+import java.util.Optional;
+import tactus.core.pattern.PatternId;
+import tactus.core.shape.Voicing;
+import tactus.core.stroke.Direction;
+import tactus.core.stroke.Stroke;
+import tactus.core.time.Length;
+import tactus.core.time.Slot;
+
+/** A snag of a pattern, or of a pattern on a chord. */
+public sealed interface PatternSnag extends Snag {
+
+    /** The pattern it is about. */
+    PatternId pattern();
+
+    /**
+     * A stroke goes another way than the hand.
+     *
+     * @param stroke a strum or a mute
+     * @param hand which way the hand goes there; empty where it does not cross the strings
+     * @param rate what the hand moves in
+     */
+    record AgainstTheHand(PatternId pattern, Slot slot, Stroke stroke, Optional<Direction> hand, Length rate)
+            implements PatternSnag {
+
+        @Override
+        public Kind kind() {
+            return Kind.AGAINST_THE_HAND;
+        }
+
+        @Override
+        public SnagPlace place() {
+            return new SnagPlace.InPattern(pattern, slot.index());
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of(pattern, slot.index());
+        }
+
+        @Override
+        public List<Number> numbers() {
+            return Snag.numbers("slot", slot.index() + 1, "hand-rate", rate);
+        }
+
+        @Override
+        public Optional<Fix> fix() {
+            return hand.map(way -> new Fix.Turn(pattern, slot.index(), way));
+        }
+    }
+
+    /** How a plucked string does not fit its chord. */
+    enum Pluck {
+        /** The guitar has no such string. */
+        NO_STRING,
+        /** The shape leaves it out. */
+        LEFT_OUT,
+        /** It sounds a note that is not in the chord. */
+        OFF_CHORD
+    }
+
+    /** A plucked string does not fit its chord. */
+    record WrongString(PatternId pattern, Slot slot, String chord, Voicing voicing, int string, Pluck how)
+            implements PatternSnag {
+
+        @Override
+        public Kind kind() {
+            return how == Pluck.OFF_CHORD ? Kind.NOTE_OFF_CHORD : Kind.DEAD_STRING;
+        }
+
+        @Override
+        public SnagPlace place() {
+            return new SnagPlace.InPattern(pattern, slot.index());
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of(pattern, chord, string);
+        }
+
+        @Override
+        public List<Number> numbers() {
+            return Snag.numbers("string", string, "slot", slot.index() + 1);
+        }
+    }
+
+    /** The same words were said for two rhythms. */
+    record SameWords(PatternId pattern, PatternId other, String said) implements PatternSnag {
+
+        @Override
+        public Kind kind() {
+            return Kind.SAME_WORDS_OTHER_RHYTHM;
+        }
+
+        @Override
+        public SnagPlace place() {
+            return new SnagPlace.InPattern(pattern, 0);
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of(pattern, other);
+        }
+    }
+
+    /**
+     * One rhythm has two names.
+     *
+     * @param other the pattern that was there before
+     * @param name what that one is called
+     */
+    record SameRhythm(PatternId pattern, PatternId other, String name) implements PatternSnag {
+
+        @Override
+        public Kind kind() {
+            return Kind.SAME_RHYTHM_OTHER_NAME;
+        }
+
+        @Override
+        public SnagPlace place() {
+            return new SnagPlace.InPattern(pattern, 0);
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of(pattern, other);
+        }
+
+        @Override
+        public Optional<Fix> fix() {
+            return Optional.of(new Fix.CallBoth(pattern, other, name));
+        }
+    }
+}

@@ -1,0 +1,254 @@
+package tactus.core.snag;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import tactus.core.pattern.PatternId;
+import tactus.core.section.SectionId;
+import tactus.core.song.ChangeCount;
+import tactus.core.sum.Recording;
+import tactus.core.time.Length;
+import tactus.core.timeline.Fit;
+
+/** A snag of what is played. */
+public sealed interface PlayedSnag extends Snag {
+
+    /** A number of seconds or the like as it is shown, so that what cannot be seen makes no other snag. */
+    static String rounded(double number, int decimals) {
+        return String.format(Locale.ROOT, "%." + decimals + "f", number);
+    }
+
+    /**
+     * A pattern is cut though nobody said that it shall be.
+     *
+     * @param span the chord, from 0
+     * @param bar of the section, from 1
+     * @param beat of the bar, from 1
+     * @param chord its name
+     * @param fit what does not come out even
+     * @param beats the same in felt beats
+     * @param times how often in the song
+     */
+    record Cut(
+            SectionId section,
+            PatternId pattern,
+            SnagPlace.InUse place,
+            int bar,
+            Length beat,
+            String chord,
+            Fit fit,
+            InBeats beats,
+            int times,
+            Fix mend)
+            implements PlayedSnag {
+
+        /**
+         * Lengths in felt beats of the bars there.
+         *
+         * @param rest what is left of the chord behind the last whole round
+         */
+        public record InBeats(Length chord, Length round, Length rest, Length missing) {}
+
+        @Override
+        public Kind kind() {
+            return Kind.PATTERN_CUT;
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of(section, pattern, place.span());
+        }
+
+        @Override
+        public List<Number> numbers() {
+            return Snag.numbers(
+                    "length-of-chord", fit.span(),
+                    "length-of-round", fit.round(),
+                    "whole-rounds", fit.rounds(),
+                    "not-played", fit.missing(),
+                    "times", times);
+        }
+
+        @Override
+        public Optional<Fix> fix() {
+            return Optional.of(mend);
+        }
+    }
+
+    /**
+     * The guitar stops for long and nothing says how to count on.
+     *
+     * @param bar of the section, from 1
+     */
+    record Stop(SectionId section, SnagPlace.InUse place, int bar, Length beats, Optional<Fix> fix)
+            implements PlayedSnag {
+
+        @Override
+        public Kind kind() {
+            return Kind.STOP_WITHOUT_COUNT;
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of(section, bar);
+        }
+
+        @Override
+        public List<Number> numbers() {
+            return Snag.numbers("beats", beats);
+        }
+    }
+
+    /** A pattern is faster than the shown version allows. */
+    record TooFast(PatternId pattern, String version, double perSecond, int most) implements PlayedSnag {
+
+        @Override
+        public Kind kind() {
+            return Kind.TOO_FAST_FOR_VERSION;
+        }
+
+        @Override
+        public SnagPlace place() {
+            return new SnagPlace.InPattern(pattern, 0);
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of(pattern, version);
+        }
+
+        @Override
+        public List<Number> numbers() {
+            return Snag.numbers("strokes-a-second", rounded(perSecond, 1), "allowed", most);
+        }
+
+        @Override
+        public Optional<Fix> fix() {
+            return Optional.of(new Fix.OnlyBeats(version));
+        }
+    }
+
+    /**
+     * A change takes longer than the pattern leaves for it.
+     *
+     * @param left seconds between the strokes
+     * @param tempo the fastest at which it fits, in beats a minute
+     */
+    record TooQuick(SnagPlace.InUse place, ChangeCount change, double left, int tempo) implements PlayedSnag {
+
+        @Override
+        public Kind kind() {
+            return Kind.CHANGE_TOO_QUICK;
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of(change.from(), change.to());
+        }
+
+        @Override
+        public List<Number> numbers() {
+            return Snag.numbers("seconds-needed", rounded(change.seconds(), 2), "seconds-left", rounded(left, 2));
+        }
+    }
+
+    /**
+     * The figures of the second guitar and the bars do not come out even.
+     *
+     * @param figures beats that all of them last
+     * @param bars beats of the section
+     * @param rest beats that get only a part
+     */
+    record Uneven(SectionId section, List<PatternId> patterns, Length figures, Length bars, Length rest)
+            implements PlayedSnag {
+
+        public Uneven {
+            patterns = List.copyOf(patterns);
+        }
+
+        @Override
+        public Kind kind() {
+            return Kind.SECOND_PART_UNEVEN;
+        }
+
+        @Override
+        public SnagPlace place() {
+            return SnagPlace.InSection.start(section);
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of(section);
+        }
+
+        @Override
+        public List<Number> numbers() {
+            return Snag.numbers("beats-of-figures", figures, "beats-of-bars", bars);
+        }
+    }
+
+    /**
+     * The second guitar is off the chord on first beats.
+     *
+     * @param bars of the section, from 1
+     * @param chord the first chord it is off
+     * @param string the string it is on there
+     */
+    record OffChord(
+            SectionId section, PatternId figure, SnagPlace.InUse place, List<Integer> bars, String chord, int string)
+            implements PlayedSnag {
+
+        public OffChord {
+            bars = List.copyOf(bars);
+        }
+
+        @Override
+        public Kind kind() {
+            return Kind.SECOND_PART_OFF_CHORD;
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of(section, figure);
+        }
+
+        @Override
+        public List<Number> numbers() {
+            return Snag.numbers("bars", bars.size());
+        }
+    }
+
+    /** The song is not as long as the recording. */
+    record OtherLength(Recording recording) implements PlayedSnag {
+
+        /** The tempo at which it would be as long, to a tenth. */
+        public double tempo() {
+            return Math.round(recording.tempo() * 10) / 10.0;
+        }
+
+        @Override
+        public Kind kind() {
+            return Kind.NOT_AS_LONG_AS_RECORDING;
+        }
+
+        @Override
+        public SnagPlace place() {
+            return SnagPlace.InFacts.LENGTH;
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of();
+        }
+
+        @Override
+        public List<Number> numbers() {
+            return Snag.numbers("seconds", rounded(recording.difference(), 1));
+        }
+
+        @Override
+        public Optional<Fix> fix() {
+            return recording.isPossible() ? Optional.of(new Fix.TakeTempo(tempo())) : Optional.empty();
+        }
+    }
+}

@@ -1,0 +1,88 @@
+package tactus.core.snag;
+
+import java.util.List;
+import java.util.Optional;
+import tactus.core.pitch.TuningAdvice;
+import tactus.core.shape.Voicing;
+import tactus.core.statement.Statement;
+
+/** A snag of the tuning, the capo or a shape. */
+public sealed interface SetUpSnag extends Snag {
+
+    /**
+     * A string is pulled far above what it is made for.
+     *
+     * @param percent how much tighter it is
+     * @param instead a lower tuning with a capo that sounds the same, if there is one
+     */
+    record StringTooTight(int string, int semitones, int percent, Optional<TuningAdvice> instead) implements SetUpSnag {
+
+        @Override
+        public Kind kind() {
+            return Kind.STRING_TOO_TIGHT;
+        }
+
+        @Override
+        public SnagPlace place() {
+            return SnagPlace.InFacts.TUNING;
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of(string);
+        }
+
+        @Override
+        public List<Number> numbers() {
+            return Snag.numbers("semitones", semitones, "tension", percent);
+        }
+    }
+
+    /** The capo sits where the hand is cramped. */
+    record CapoTooHigh(int capo) implements SetUpSnag {
+
+        @Override
+        public Kind kind() {
+            return Kind.CAPO_TOO_HIGH;
+        }
+
+        @Override
+        public SnagPlace place() {
+            return SnagPlace.InFacts.CAPO;
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of();
+        }
+
+        @Override
+        public List<Number> numbers() {
+            return Snag.numbers("capo", capo);
+        }
+    }
+
+    /**
+     * Something is wrong with a shape.
+     *
+     * @param kind {@link Kind#NAME_UNREADABLE}, {@link Kind#SHAPE_NOT_ITS_NAME} or {@link Kind#SHAPE_NOT_PLAYABLE}
+     * @param fault what
+     */
+    record WrongShape(Kind kind, String chord, Voicing voicing, Statement fault) implements SetUpSnag {
+
+        @Override
+        public SnagPlace place() {
+            return new SnagPlace.InChord(chord);
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of(chord, fault.code());
+        }
+
+        @Override
+        public List<Number> numbers() {
+            return Snag.numbers("shape", voicing);
+        }
+    }
+}

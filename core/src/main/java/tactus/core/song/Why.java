@@ -1,0 +1,81 @@
+package tactus.core.song;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import tactus.core.rule.PassPlan;
+import tactus.core.rule.Piece;
+import tactus.core.rule.Play;
+import tactus.core.rule.Rule;
+import tactus.core.rule.RuleBook;
+import tactus.core.section.Section;
+
+/**
+ * Why something is played at one place: for each thing that rules say, the one that wins and those that it beats.
+ *
+ * @param reasons what is played first
+ */
+public record Why(List<Reason> reasons) {
+
+    /** What rules decide, each on its own. */
+    public enum About {
+        WHAT,
+        FORM,
+        FIT,
+        LOUDNESS,
+        KEY
+    }
+
+    /**
+     * A rule that wins.
+     *
+     * @param beaten the rules it beats, the most specific first
+     * @param isTied whether one of them is just as specific, so that only the order in which they were written decides
+     */
+    public record Reason(About about, Rule winner, List<Rule> beaten, boolean isTied) {
+        public Reason {
+            beaten = List.copyOf(beaten);
+        }
+    }
+
+    public Why {
+        reasons = List.copyOf(reasons);
+    }
+
+    /**
+     * Asks about the start of a chord.
+     *
+     * @param use the index of the entry of the running order, from 0
+     * @param pass from 1
+     * @param span the chord, from 0
+     */
+    public static Why at(Song written, int use, int pass, int span) {
+        Song song = written.asShown();
+        var passes = new Passes(song);
+        Section section = passes.section(use, pass);
+        var book = new RuleBook(song.rules());
+        List<Rule> rules = book.at(book.in(passes.situation(use, pass)));
+        Optional<Piece> piece = PassPlan.of(section, rules, Assignment.round(song, section)).pieces().stream()
+                .filter(each -> each.span() == span)
+                .findFirst();
+        List<Rule> here =
+                piece.map(each -> PassPlan.holding(rules, section, each)).orElse(List.of());
+        var reasons = new ArrayList<Reason>();
+        add(reasons, here, About.WHAT, Play::what);
+        add(reasons, here, About.FORM, Play::form);
+        add(reasons, here, About.FIT, Play::fit);
+        add(reasons, here, About.LOUDNESS, Play::dynamics);
+        add(reasons, here, About.KEY, Play::raise);
+        return new Why(reasons);
+    }
+
+    private static <T> void add(List<Reason> reasons, List<Rule> rules, About about, Function<Play, Optional<T>> says) {
+        RuleBook.decide(rules, says)
+                .ifPresent(verdict -> reasons.add(new Reason(
+                        about,
+                        verdict.winner(),
+                        verdict.beaten(),
+                        !verdict.ties().isEmpty())));
+    }
+}

@@ -1,0 +1,27 @@
+package tactus.formats.font;
+
+import tactus.core.chord.ChordName;
+import tactus.core.harmony.Chord;
+import tactus.core.pitch.NoteSchool;
+
+/** Names of chords as a user reads them. */
+public final class ChordText {
+
+    private ChordText() {}
+
+    /** {@code name} with the letters of {@code school} and proper signs; one that cannot be read stays as it is. */
+    public static String of(String name, NoteSchool school) {
+        if (school == NoteSchool.INTERNATIONAL) return MusicText.signs(name);
+        return Chord.meaning(name).map(meaning -> of(meaning, school)).orElse(name);
+    }
+
+    public static String of(ChordName name, NoteSchool school) {
+        return MusicText.signs(name.written(school));
+    }
+
+    /** {@code name} as it stands in a field that is typed in: plain signs, and the letters of {@code school}. */
+    public static String typed(String name, NoteSchool school) {
+        if (school == NoteSchool.INTERNATIONAL) return name;
+        return Chord.meaning(name).map(meaning -> meaning.written(school)).orElse(name);
+    }
+}

@@ -1,0 +1,106 @@
+package tactus.words;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import tactus.core.rule.FormChoice;
+import tactus.core.rule.Raise;
+import tactus.core.rule.Swell;
+import tactus.core.rule.What;
+import tactus.core.sentence.RuleSentence;
+import tactus.core.song.Song;
+import tactus.core.timeline.Margin;
+import tactus.core.timeline.Timeline;
+import tactus.core.timeline.TimelineBar;
+import tactus.core.timeline.TimelineCue;
+import tactus.core.timeline.TimelineSpan;
+
+/** What is written above a bar: how loud it gets, events and forms that begin, a pause, a second guitar, cues. */
+public final class BarNote {
+
+    private final Timeline timeline;
+    private final TimelineBar bar;
+    private final List<TimelineSpan> spans;
+    private final RuleSentence rules;
+
+    private BarNote(Song song, Timeline timeline, TimelineBar bar) {
+        this.timeline = timeline;
+        this.bar = bar;
+        spans = timeline.spansIn(bar);
+        rules = new SongWords(song).rules();
+    }
+
+    /** The note of {@code bar}. */
+    public static String of(Song song, Timeline timeline, TimelineBar bar) {
+        return new BarNote(song, timeline, bar).text();
+    }
+
+    /** Its parts, the cues first. */
+    private String text() {
+        var parts = new ArrayList<String>();
+        for (TimelineCue cue : timeline.margin().cues()) {
+            if (cue.bar() == bar.number()) parts.add("“" + cue.text() + "”");
+        }
+        addLoudness(parts);
+        for (TimelineSpan span : spans) if (!span.start().isLessThan(bar.start())) addStart(span, parts);
+        if (hasPause()) parts.add(Words.of("bar-note.pause"));
+        if (startsFigure()) parts.add(Words.of("bar-note.second"));
+        return String.join("  ", parts);
+    }
+
+    private void addStart(TimelineSpan span, List<String> parts) {
+        raise(span).ifPresent(parts::add);
+        if (span.played().what().orElse(null) instanceof What.Event event) parts.add(rules.of(event));
+        boolean hasForm = span.pattern().isPresent() && !span.played().form().equals(FormChoice.FULL);
+        if (hasForm && !isLikeBefore(span))
+            span.played().form().rule().map(rules::of).ifPresent(parts::add);
+    }
+
+    private boolean hasPause() {
+        return timeline.tempoMap().pauses().stream()
+                .anyMatch(pause ->
+                        !pause.from().isLessThan(bar.start()) && pause.from().isLessThan(bar.end()));
+    }
+
+    /** A second guitar is named where a pass begins. */
+    private boolean startsFigure() {
+        return bar.inSection() == 0
+                && timeline.margin().second().stream()
+                        .anyMatch(stroke -> stroke.bar() == bar.number() && stroke.slot() == 0);
+    }
+
+    private boolean isLikeBefore(TimelineSpan span) {
+        return timeline.before(span)
+                .filter(last -> last.played().form().equals(span.played().form())
+                        && last.pattern().equals(span.pattern()))
+                .isPresent();
+    }
+
+    /** Where a section in another key begins, and where the song goes back. */
+    private Optional<String> raise(TimelineSpan span) {
+        Optional<Raise> last = timeline.before(span).flatMap(TimelineSpan::raise);
+        if (span.raise().equals(last)) return Optional.empty();
+        return Optional.of(span.raise().map(rules::of).orElse(Words.of("bar-note.back")));
+    }
+
+    /** The letters where it becomes louder or softer, and at the start of a pass that is not as usual. */
+    private void addLoudness(List<String> parts) {
+        Swell last = Swell.USUAL;
+        for (Margin.SwellAt change : timeline.margin().swells()) {
+            if (!change.at().isLessThan(bar.end())) return;
+            boolean starts = bar.inSection() == 0
+                    && change.at().equals(bar.start())
+                    && !change.swell().equals(Swell.USUAL);
+            boolean here = !change.at().isLessThan(bar.start());
+            if (here && (starts || !change.swell().equals(last))) parts.add(letters(change.swell()));
+            last = change.swell();
+        }
+    }
+
+    private static String letters(Swell swell) {
+        String letters = swell.from().letters();
+        return swell.isSteady()
+                ? letters
+                : Words.of("bar-note.swell", letters, swell.to().letters());
+    }
+}

@@ -1,0 +1,137 @@
+package tactus.words;
+
+import java.text.Format;
+import java.text.MessageFormat;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.MissingResourceException;
+import java.util.Objects;
+import java.util.ResourceBundle;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.UnaryOperator;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import tactus.core.language.Lexicon;
+
+/**
+ * What the program says in one language, by keys, and the words that it reads. Messages are in the JDK's
+ * {@link MessageFormat}; where a plural depends on a number, the number chooses ({@code choice}).
+ */
+public final class Language {
+
+    private static final Language ENGLISH = load(Locale.ENGLISH);
+    private static final Pattern CHOOSING = Pattern.compile("\\{(\\d+),");
+
+    private static volatile Language current = ENGLISH;
+
+    private final Locale locale;
+    private final Map<String, String> messages;
+    private final Lexicon lexicon;
+    private final Map<String, MessageFormat> formats = new ConcurrentHashMap<>();
+
+    private Language(Locale locale, Map<String, String> messages, Lexicon lexicon) {
+        this.locale = locale;
+        this.messages = Map.copyOf(messages);
+        this.lexicon = lexicon;
+    }
+
+    /** The language that the program speaks. It is chosen before anything is shown. */
+    public static Language current() {
+        return current;
+    }
+
+    /** Makes {@code language} the one that is spoken from now on. */
+    public static void use(Language language) {
+        current = Objects.requireNonNull(language);
+    }
+
+    public static Language english() {
+        return ENGLISH;
+    }
+
+    /**
+     * Loads a language from the resources {@code screen}, {@code statements} and {@code lexicon} of this package.
+     *
+     * @throws MissingResourceException if there are none
+     */
+    public static Language load(Locale locale) {
+        Map<String, String> messages = new LinkedHashMap<>();
+        for (String name : List.of("screen", "statements")) {
+            ResourceBundle bundle = bundle(name, locale);
+            bundle.keySet().forEach(key -> messages.put(key, bundle.getString(key)));
+        }
+        ResourceBundle words = bundle("lexicon", locale);
+        Map<String, List<String>> forms = new LinkedHashMap<>();
+        words.keySet()
+                .forEach(code -> forms.put(code, List.of(words.getString(code).split("\\|"))));
+        return new Language(locale, messages, new Lexicon(forms));
+    }
+
+    private static ResourceBundle bundle(String name, Locale locale) {
+        return ResourceBundle.getBundle("tactus.words." + name, locale);
+    }
+
+    /**
+     * A made-up language for tests: every message and every word of the lexicon is changed.
+     *
+     * @param message must leave what stands in braces as it is
+     * @param word must leave holes as they are
+     */
+    public Language changed(UnaryOperator<String> message, UnaryOperator<String> word) {
+        Map<String, String> changed = new LinkedHashMap<>();
+        messages.forEach((key, text) -> changed.put(key, message.apply(text)));
+        return new Language(locale, changed, lexicon.mapped(word));
+    }
+
+    public Locale locale() {
+        return locale;
+    }
+
+    public Lexicon lexicon() {
+        return lexicon;
+    }
+
+    /**
+     * Returns the text called {@code key} as it stands.
+     *
+     * @throws MissingResourceException if there is no such text
+     */
+    String text(String key) {
+        String text = messages.get(key);
+        if (text == null) throw new MissingResourceException("there is no text " + key, "messages", key);
+        return text;
+    }
+
+    boolean has(String key) {
+        return messages.containsKey(key);
+    }
+
+    /** The keys of every message. */
+    public Iterable<String> keys() {
+        return messages.keySet();
+    }
+
+    /** The text called {@code key} with {@code values} put in; a number stays a number only where it is formatted. */
+    String format(String key, Object... values) {
+        MessageFormat format = formats.computeIfAbsent(key, each -> new MessageFormat(text(each), locale));
+        Object[] said = new Object[values.length];
+        boolean[] chosen = chosen(text(key), values.length);
+        for (int i = 0; i < values.length; i++) {
+            said[i] = chosen[i] && values[i] instanceof Number ? values[i] : String.valueOf(values[i]);
+        }
+        return ((Format) format.clone()).format(said);
+    }
+
+    /** Which values choose among forms or have a format of their own; all others are put in as they are. */
+    private static boolean[] chosen(String text, int count) {
+        boolean[] chosen = new boolean[count];
+        Matcher choosing = CHOOSING.matcher(text);
+        while (choosing.find()) {
+            int index = Integer.parseInt(choosing.group(1));
+            if (index < count) chosen[index] = true;
+        }
+        return chosen;
+    }
+}

@@ -1,0 +1,30 @@
+package tactus.words;
+
+import tactus.core.dictation.Question;
+import tactus.core.language.Ordinals;
+import tactus.core.time.Slot;
+
+/** The one question about a placement: {@code is the second up on 2& or on 3&?} */
+public final class QuestionWords {
+
+    private QuestionWords() {}
+
+    public static String of(Question question) {
+        boolean several = question.earlier().size() + question.later().size() > 2;
+        return Words.of(
+                "question",
+                new Ordinals(Words.lexicon()).of(question.nth()),
+                Words.value(question.asked()),
+                slot(question.earlier().getLast(), question),
+                (question.earlier().size() > 1 ? Words.of("question.or-earlier") : "")
+                        + Words.of(several ? "question.or-else" : "question.or"),
+                slot(question.later().getFirst(), question),
+                question.later().size() > 1 ? Words.of("question.or-later") : "");
+    }
+
+    private static String slot(Slot slot, Question question) {
+        return question.bars() > 1
+                ? Words.of("question.bar", slot.bar() + 1, slot.count())
+                : slot.count().toString();
+    }
+}

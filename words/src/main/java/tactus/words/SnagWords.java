@@ -1,0 +1,316 @@
+package tactus.words;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import tactus.core.comparison.SideBySide;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
+import tactus.core.snag.PatternSnag;
+import tactus.core.snag.PlayedSnag;
+import tactus.core.snag.RuleSnag;
+import tactus.core.snag.SectionSnag;
+import tactus.core.snag.SetUpSnag;
+import tactus.core.snag.Snag;
+import tactus.core.song.Song;
+import tactus.core.stroke.Mute;
+import tactus.core.stroke.Stroke;
+import tactus.core.sum.Recording;
+import tactus.core.time.Length;
+import tactus.core.time.Quantity;
+import tactus.core.time.Slot;
+
+/** The snags of a song in words: where each is, what is wrong, and what was counted. */
+public final class SnagWords {
+
+    private final Song song;
+    private final SongWords words;
+
+    public SnagWords(Song song) {
+        this.song = song;
+        words = new SongWords(song);
+    }
+
+    /** {@code Verse, bar 3: the chords last 7 beats ...}. */
+    public String of(Snag snag) {
+        return Words.of("snag.at", where(snag), sentence(snag));
+    }
+
+    /** What was counted: {@code beats of the chords 7}. */
+    public String numbers(Snag snag, String between) {
+        return snag.numbers().stream()
+                .map(number -> label(number) + " " + number.value())
+                .collect(Collectors.joining(between));
+    }
+
+    /** What a number is. */
+    public static String label(Snag.Number number) {
+        return Words.of("number." + number.code());
+    }
+
+    /** The place as a person would say it: {@code Verse, bar 3}. */
+    public String where(Snag snag) {
+        return switch (snag) {
+            case SetUpSnag.StringTooTight _ -> Words.of("where.tuning");
+            case SetUpSnag.CapoTooHigh _ -> Words.of("where.capo");
+            case SetUpSnag.WrongShape shape -> Words.of("where.chord", shape.chord());
+            case SectionSnag.NoBarsLeft except -> words.use(except.use());
+            case SectionSnag.NotThere part -> part.part();
+            case SectionSnag.Uneven uneven -> section(uneven.section());
+            case SectionSnag.RoundsOfNothing rounds -> section(rounds.section());
+            case SectionSnag.NoShape chord -> section(chord.section());
+            case SectionSnag.SameName same -> section(same.section());
+            case SectionSnag.UnlikeSibling sibling -> section(sibling.section());
+            case SectionSnag.OddLength odd -> section(odd.section());
+            case RuleSnag.NothingSaid silent -> section(silent.section());
+            case RuleSnag.Contradiction rule -> words.of(rule.winner().where());
+            case RuleSnag.NeverHolds rule -> words.of(rule.rule().where());
+            case PatternSnag.AgainstTheHand stroke -> where(stroke.pattern(), stroke.slot());
+            case PatternSnag.WrongString string -> where(string.pattern(), string.slot());
+            case PatternSnag.SameWords same -> pattern(same.pattern());
+            case PatternSnag.SameRhythm same -> pattern(same.pattern());
+            case PlayedSnag played -> where(played);
+        };
+    }
+
+    private String where(PlayedSnag snag) {
+        return switch (snag) {
+            case PlayedSnag.Cut cut ->
+                cut.beat().equals(Length.WHOLE)
+                        ? Words.of("where.bar", section(cut.section()), cut.bar())
+                        : Words.of("where.beat", section(cut.section()), cut.bar(), cut.beat());
+            case PlayedSnag.Stop stop -> Words.of("where.bar", section(stop.section()), stop.bar());
+            case PlayedSnag.TooFast fast -> pattern(fast.pattern());
+            case PlayedSnag.TooQuick quick ->
+                Words.of("where.change", quick.change().from(), quick.change().to());
+            case PlayedSnag.Uneven uneven -> section(uneven.section());
+            case PlayedSnag.OffChord off -> section(off.section());
+            case PlayedSnag.OtherLength _ -> Words.of("where.length");
+        };
+    }
+
+    private String where(PatternId pattern, Slot slot) {
+        return slot.bar() > 0
+                ? Words.of("where.pattern-bar-count", pattern(pattern), slot.bar() + 1, slot.count())
+                : Words.of("where.pattern-count", pattern(pattern), slot.count());
+    }
+
+    private String section(SectionId id) {
+        return song.section(id).map(Section::name).orElse(id.value());
+    }
+
+    private String pattern(PatternId id) {
+        return song.pattern(id).map(Pattern::name).orElse(id.value());
+    }
+
+    /** What is wrong, in plain words. */
+    public String sentence(Snag snag) {
+        return switch (snag) {
+            case SetUpSnag setUp -> sentence(setUp);
+            case SectionSnag section -> sentence(section);
+            case RuleSnag rule -> sentence(rule);
+            case PatternSnag pattern -> sentence(pattern);
+            case PlayedSnag played -> sentence(played);
+        };
+    }
+
+    private static String sentence(SetUpSnag snag) {
+        return switch (snag) {
+            case SetUpSnag.StringTooTight tight ->
+                Words.of(
+                                "snag.string-too-tight",
+                                tight.string(),
+                                count(Quantity.Unit.SEMITONE, tight.semitones()),
+                                tight.percent())
+                        + tight.instead()
+                                .map(advice -> Words.of(
+                                        "snag.tune-instead", advice.tuning().notes(), advice.capo()))
+                                .orElse("");
+            case SetUpSnag.CapoTooHigh(int capo) -> Words.of("snag.capo-too-high", capo);
+            case SetUpSnag.WrongShape shape -> Words.say(shape.fault());
+        };
+    }
+
+    private String sentence(SectionSnag snag) {
+        return switch (snag) {
+            case SectionSnag.Uneven uneven -> uneven(uneven);
+            case SectionSnag.RoundsOfNothing _ -> Words.of("snag.rounds-of-nothing");
+            case SectionSnag.NoShape chord -> Words.of("snag.no-shape", chord.chord());
+            case SectionSnag.NoBarsLeft except ->
+                Words.of("snag.no-bars-left", words.of(except.except()), section(except.section()));
+            case SectionSnag.SameName same ->
+                Words.of(
+                        "snag.same-name",
+                        section(same.section()),
+                        count(Quantity.Unit.PLACE, same.places()),
+                        sides(same.first()));
+            case SectionSnag.UnlikeSibling slip -> {
+                int more = slip.bars() - slip.siblingBars();
+                yield Words.of(
+                        more > 0 ? "snag.more-than" : "snag.fewer-than",
+                        count(Quantity.Unit.BAR, Math.abs(more)),
+                        section(slip.sibling()),
+                        sides(slip.line()));
+            }
+            case SectionSnag.OddLength odd -> odd(odd);
+            case SectionSnag.NotThere part ->
+                Words.of(part.isWritten() ? "snag.planned-written" : "snag.planned", part.part());
+        };
+    }
+
+    private static String uneven(SectionSnag.Uneven snag) {
+        boolean over = snag.bars().isLessThan(snag.chords());
+        Length difference =
+                over ? snag.chords().minus(snag.bars()) : snag.bars().minus(snag.chords());
+        return Words.of(
+                over ? "snag.beats-too-many" : "snag.beats-missing",
+                Words.count(Quantity.beats(snag.chords())),
+                count(Quantity.Unit.BAR, snag.barCount()),
+                snag.barCount(),
+                Phrasing.number(snag.bars()),
+                Words.count(Quantity.beats(difference)),
+                Length.WHOLE.isLessThan(difference) ? 1 : 0);
+    }
+
+    private static String odd(SectionSnag.OddLength snag) {
+        String what = Words.of(snag.bars() > snag.nearest() ? "snag.counted-twice" : "snag.forgotten");
+        return Words.of(
+                "snag.odd-length",
+                count(Quantity.Unit.BAR, snag.bars()),
+                count(Quantity.Unit.SECTION, snag.others()),
+                snag.nearest(),
+                snag.likeliest()
+                        .map(held -> Words.of("snag.at-chord", what, held.chord(), Words.value(held.length())))
+                        .orElse(what));
+    }
+
+    private static String sides(SideBySide.Line line) {
+        return Words.of("snag.side", held(line.left()), held(line.right()));
+    }
+
+    private static String held(Optional<SideBySide.Held> held) {
+        return held.map(SnagWords::of).orElse(Words.of("snag.held-nothing"));
+    }
+
+    /** {@code bar 3: Am, 1 bar}. */
+    public static String of(SideBySide.Held held) {
+        return Words.of("snag.held", held.bar(), held.chord(), Words.value(held.length()));
+    }
+
+    private String sentence(RuleSnag snag) {
+        return switch (snag) {
+            case RuleSnag.NothingSaid silent ->
+                Words.of("snag.nothing-said", silent.chord(), count(Quantity.Unit.CHORD, silent.count()));
+            case RuleSnag.Contradiction rules ->
+                Words.of(
+                        "snag.contradiction",
+                        words.rules().of(rules.beaten().play()),
+                        words.rules().of(rules.winner().play()));
+            case RuleSnag.NeverHolds rule -> Words.of("snag.never-holds", words.of(rule.rule()));
+        };
+    }
+
+    private String sentence(PatternSnag snag) {
+        return switch (snag) {
+            case PatternSnag.AgainstTheHand against ->
+                against.hand()
+                        .map(way -> Words.of("snag.against-the-hand", stroke(against.stroke()), Words.value(way)))
+                        .orElseGet(() -> Words.of("snag.beside-the-hand", stroke(against.stroke()), against.rate()));
+            case PatternSnag.WrongString string ->
+                switch (string.how()) {
+                    case NO_STRING -> Words.of("snag.no-string", string.string());
+                    case LEFT_OUT -> Words.of("snag.left-out", string.chord(), string.voicing(), string.string());
+                    case OFF_CHORD -> Words.of("snag.off-chord", string.chord(), string.string());
+                };
+            case PatternSnag.SameWords same -> Words.of("snag.same-words", same.said(), pattern(same.other()));
+            case PatternSnag.SameRhythm same -> Words.of("snag.same-rhythm", pattern(same.other()));
+        };
+    }
+
+    /** {@code up stroke}, {@code mute (up)}. */
+    private static String stroke(Stroke stroke) {
+        String way = stroke.way().map(Words::value).orElse("");
+        return Words.of(stroke instanceof Mute ? "snag.mute" : "snag.strum", way);
+    }
+
+    private String sentence(PlayedSnag snag) {
+        return switch (snag) {
+            case PlayedSnag.Cut cut -> cut(cut);
+            case PlayedSnag.Stop stop -> Words.of("snag.stop", Words.count(Quantity.beats(stop.beats())));
+            case PlayedSnag.TooFast fast ->
+                Words.of(
+                        "snag.too-fast",
+                        pattern(fast.pattern()),
+                        PlayedSnag.rounded(fast.perSecond(), 1),
+                        fast.version(),
+                        fast.most());
+            case PlayedSnag.TooQuick quick ->
+                Words.of(
+                        "snag.too-quick",
+                        quick.change().perMinute(),
+                        PlayedSnag.rounded(quick.change().seconds(), 2),
+                        PlayedSnag.rounded(quick.left(), 2),
+                        quick.tempo());
+            case PlayedSnag.Uneven uneven ->
+                Words.of(
+                        "snag.second-uneven",
+                        uneven.patterns().stream().map(this::pattern).collect(Collectors.joining(", ")),
+                        Words.count(Quantity.beats(uneven.figures())),
+                        Words.count(Quantity.beats(uneven.bars())),
+                        Words.count(Quantity.beats(uneven.rest())));
+            case PlayedSnag.OffChord off ->
+                Words.of(
+                        "snag.second-off",
+                        pattern(off.figure()),
+                        off.bars().size(),
+                        off.bars().stream().map(String::valueOf).collect(Collectors.joining(", ")),
+                        off.chord(),
+                        off.string());
+            case PlayedSnag.OtherLength length -> length(length);
+        };
+    }
+
+    private String cut(PlayedSnag.Cut cut) {
+        PlayedSnag.Cut.InBeats beats = cut.beats();
+        String lost = Words.of("snag.last-beats", beats.missing().toDouble(), Phrasing.number(beats.missing()));
+        String rounds = cut.fit().rounds() == 0
+                ? Words.of("snag.cut-round", Words.count(Quantity.beats(beats.round())), lost)
+                : Words.of(
+                        "snag.cut-rounds",
+                        count(Quantity.Unit.ROUND, cut.fit().rounds()),
+                        Words.count(Quantity.beats(beats.rest())),
+                        lost);
+        return Words.of(
+                "snag.cut",
+                pattern(cut.pattern()),
+                cut.chord(),
+                Words.count(Quantity.beats(beats.chord())),
+                rounds,
+                Words.of("snag.times", cut.times()));
+    }
+
+    private static String length(PlayedSnag.OtherLength snag) {
+        Recording recording = snag.recording();
+        double bar = recording.ours() / recording.bars();
+        return Words.of(
+                recording.difference() > 0 ? "snag.longer-than-recording" : "snag.shorter-than-recording",
+                Recording.clock(recording.ours()),
+                Recording.clock(recording.seconds()),
+                PlayedSnag.rounded(Math.abs(recording.difference()), 1),
+                PlayedSnag.rounded(Math.abs(recording.difference() / bar), 1),
+                PlayedSnag.rounded(snag.tempo(), 1));
+    }
+
+    private static String count(Quantity.Unit unit, long number) {
+        return Words.count(Quantity.of(unit, number));
+    }
+
+    /** Every snag in a line each, for tests and logs. */
+    public static List<String> all(Song song, List<Snag> snags) {
+        var words = new SnagWords(song);
+        return new ArrayList<>(snags.stream().map(words::of).toList());
+    }
+}

@@ -1,0 +1,80 @@
+package tactus.words;
+
+import java.util.Optional;
+import tactus.core.rule.Rule;
+import tactus.core.rule.Where;
+import tactus.core.section.Except;
+import tactus.core.section.PassChoice;
+import tactus.core.section.Stretch;
+import tactus.core.sentence.ExceptSentence;
+import tactus.core.sentence.PlaceWords;
+import tactus.core.sentence.RuleSentence;
+import tactus.core.sentence.UseNames;
+import tactus.core.song.Song;
+import tactus.core.sum.Moment;
+import tactus.core.timeline.TimelineSpan;
+
+/** A song's rules, exceptions and uses in the current language. */
+public final class SongWords {
+
+    private final RuleSentence rules;
+    private final ExceptSentence excepts;
+    private final UseNames uses;
+
+    public SongWords(Song song) {
+        rules = new RuleSentence(Words.lexicon(), song);
+        excepts = new ExceptSentence(Words.lexicon(), song.facts().meter());
+        uses = new UseNames(Words.lexicon(), song);
+    }
+
+    /** Rules as sentences, to be written and read. */
+    public RuleSentence rules() {
+        return rules;
+    }
+
+    public String of(Rule rule) {
+        return rules.of(rule);
+    }
+
+    public String of(Where where) {
+        return rules.of(where);
+    }
+
+    /** {@code last 2 bars: F | G instead}. */
+    public String of(Except except) {
+        return excepts.of(except);
+    }
+
+    /** What is played over {@code span}. */
+    public String played(TimelineSpan span) {
+        return rules.played(span);
+    }
+
+    /** What the entry with the index {@code use}, from 0, is called. */
+    public String use(int use) {
+        return uses.of(use);
+    }
+
+    /** What the entry with {@code id} is called, as long as there is one. */
+    public Optional<String> entry(int id) {
+        return uses.ofId(id);
+    }
+
+    /** {@code bar 48, second Chorus, pass 1, beat 3}. */
+    public String of(Moment moment) {
+        return Words.of(
+                "moment",
+                moment.bar().number(),
+                use(moment.bar().use()),
+                moment.bar().pass(),
+                moment.beat());
+    }
+
+    public static String of(PassChoice passes) {
+        return new PlaceWords(Words.lexicon()).of(passes);
+    }
+
+    public static String of(Stretch bars) {
+        return new PlaceWords(Words.lexicon()).of(bars);
+    }
+}

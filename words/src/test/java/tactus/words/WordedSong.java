@@ -1,0 +1,69 @@
+package tactus.words;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import tactus.core.harmony.Chord;
+import tactus.core.harmony.HarmonyLine;
+import tactus.core.harmony.Span;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.rule.Where;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
+import tactus.core.sentence.LengthWords;
+import tactus.core.shape.Voicing;
+import tactus.core.song.Assignment;
+import tactus.core.song.Song;
+import tactus.core.time.Meter;
+import tactus.core.time.Tempo;
+
+/** Small songs, written in a teacher's words. */
+final class WordedSong {
+
+    static final SectionId VERSE = new SectionId("verse");
+    static final PatternId PATTERN = new PatternId("p");
+
+    private WordedSong() {}
+
+    /** A verse that is played once at 120 with the pattern P, and shapes for C, G and D. */
+    static Song song(String meters, String spans, String line) {
+        List<Meter> bars = Stream.of(meters.split(" ")).map(Meter::parse).toList();
+        Song song = Song.empty("Song");
+        song = song.withFacts(song.facts().withMeter(bars.getFirst()).withTempo(Tempo.of(120, bars.getFirst())));
+        for (String chord : List.of("C x32010", "G 320003", "D xx0232")) {
+            String[] parts = chord.split(" ");
+            song = song.withChord(new Chord(parts[0], Voicing.parse(parts[1])));
+        }
+        song = song.withPattern(Pattern.empty(PATTERN, "P", bars.getFirst()).withLine(line))
+                .withSection(new Section(VERSE, "Verse", bars, spans(spans), 1))
+                .withOrder(List.of(VERSE));
+        return Assignment.assigned(song, Where.in(VERSE), Optional.of(PATTERN));
+    }
+
+    private static List<Span> spans(String text) {
+        var lengths = new LengthWords(Words.lexicon());
+        var spans = new ArrayList<Span>();
+        for (String span : text.split(", ")) {
+            if (span.isEmpty()) continue;
+            String[] parts = span.split(": ");
+            spans.add(new Span(parts[0], lengths.parse(parts[1])));
+        }
+        return spans;
+    }
+
+    static Section section(String id, String name, String line) {
+        HarmonyLine read = HarmonyLine.parse(line, Meter.of(4, 4), Optional.empty(), Words.lexicon());
+        return new Section(new SectionId(id), name, read.bars(), read.spans(), 1);
+    }
+
+    /** {@code song} with rules, a sentence each. */
+    static Song ruled(Song song, String... sentences) {
+        Song ruled = song;
+        for (String sentence : sentences) {
+            ruled = ruled.withRule(new SongWords(ruled).rules().parse(sentence));
+        }
+        return ruled;
+    }
+}
