@@ -16,6 +16,7 @@ import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
 import tactus.app.action.Scope;
 import tactus.app.bench.KeyLegend;
+import tactus.app.field.Bound;
 import tactus.app.field.SnagLine;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Settings;
@@ -28,6 +29,7 @@ import tactus.words.Words;
 /** The place where sections are laid out and patterns assigned. Style class {@code arrangement-view}. */
 public final class ArrangementView extends BorderPane {
 
+    private final Bound bound = new Bound(this);
     private final Work work;
     private final ArrangementModel model;
     private final PlayerModel player;
@@ -50,15 +52,15 @@ public final class ArrangementView extends BorderPane {
         setLeft(orderColumn(actions));
         setCenter(sectionColumn(actions));
         setRight(panels);
-        model.choiceProperty().subscribe(_ -> show());
-        work.stateProperty().subscribe(_ -> show());
+        bound.follow(model.choiceProperty(), _ -> show());
+        bound.follow(work.stateProperty(), _ -> show());
         List.of(
                         settings.lowStringOnTopProperty(),
                         settings.saysHProperty(),
                         settings.rolesProperty(),
                         settings.countingProperty())
                 .forEach(setting -> setting.subscribe(_ -> bars.show()));
-        player.positionProperty().subscribe(_ -> showPlaying());
+        bound.follow(player.positionProperty(), _ -> showPlaying());
     }
 
     private VBox orderColumn(Actions actions) {
@@ -75,8 +77,7 @@ public final class ArrangementView extends BorderPane {
         top.getStyleClass().add("column-head");
         Scope.ORDER.markOn(order);
         VBox.setVgrow(order, Priority.ALWAYS);
-        order.getSelectionModel().selectedItemProperty().subscribe((_, entry) -> {
-            if (entry == null || !order.isFocused()) return;
+        bound.choose(order, entry -> {
             if (entry.use() >= 0) model.chooseUse(entry.use());
             else model.chooseSection(entry.section().id());
         });
@@ -99,7 +100,7 @@ public final class ArrangementView extends BorderPane {
     }
 
     private void show() {
-        order.show(work.stateProperty().get(), model.choice());
+        bound.showing(() -> order.show(work.stateProperty().get(), model.choice()));
         head.show();
         bars.show();
         panels.show();
@@ -142,7 +143,7 @@ public final class ArrangementView extends BorderPane {
             sounding = bar;
             bar.ifPresent(this::follow);
         }
-        bars.showPlaying(bar.isPresent() ? player.positionProperty().get() : Double.NaN);
+        bars.showPlaying(player.positionInSong());
     }
 
     /** Shows the section that sounds, unless another one is being worked on. */

@@ -8,6 +8,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
+import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
 import tactus.core.comparison.SideBySide;
@@ -18,6 +19,7 @@ final class ComparePanel extends PanelBox {
 
     private static final PseudoClass DIFFERENT = PseudoClass.getPseudoClass("different");
 
+    private final Bound bound = new Bound(this);
     private final CompareModel compare;
     private final ArrangementModel arrangement;
     private final ComboBox<CompareModel.Side> left = sides("compare-left");
@@ -25,7 +27,6 @@ final class ComparePanel extends PanelBox {
     private final Label verdict = plain("");
     private final Label played = quiet("");
     private final GridPane lines = new GridPane();
-    private boolean showing;
 
     ComparePanel(CompareModel compare, ArrangementModel arrangement) {
         this.compare = compare;
@@ -51,20 +52,18 @@ final class ComparePanel extends PanelBox {
         box.setId(id);
         box.setMaxWidth(Double.MAX_VALUE);
         box.setConverter(new ChosenText<>(CompareModel.Side::name));
-        box.valueProperty().subscribe((_, _) -> {
-            if (!showing) showLines();
-        });
+        bound.take(box.valueProperty(), _ -> showLines());
         return box;
     }
 
     @Override
     void show() {
-        showing = true;
-        List<CompareModel.Side> sides = compare.sides();
-        int chosen = Math.max(0, arrangement.choice().use());
-        keep(left, sides, chosen);
-        keep(right, sides, compare.other(chosen));
-        showing = false;
+        try (var _ = bound.showing()) {
+            List<CompareModel.Side> sides = compare.sides();
+            int chosen = Math.max(0, arrangement.choice().use());
+            keep(left, sides, chosen);
+            keep(right, sides, compare.other(chosen));
+        }
         showLines();
     }
 

@@ -10,6 +10,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
+import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
@@ -22,6 +23,7 @@ import tactus.words.Words;
 /** The same except: what is other this time, to be added, taken back, or made a section of its own. */
 final class ExceptsPanel extends PanelBox {
 
+    private final Bound bound = new Bound(this);
     private final ArrangementModel arrangement;
     private final ExceptsModel excepts;
     private final Label name = title("except.title");
@@ -33,7 +35,6 @@ final class ExceptsPanel extends PanelBox {
     private final TextField line = new TextField();
     private final ProblemLabel problem = new ProblemLabel();
     private final VBox all = new VBox();
-    private boolean showing;
 
     ExceptsPanel(ArrangementModel arrangement, ExceptsModel excepts, PlayWithout without) {
         this.arrangement = arrangement;
@@ -70,9 +71,7 @@ final class ExceptsPanel extends PanelBox {
                         without,
                         own);
         getChildren().setAll(name, all);
-        runs.valueProperty().subscribe((_, count) -> {
-            if (!showing) problem.say(excepts.run(count));
-        });
+        bound.take(runs.valueProperty(), excepts::run, problem::say);
     }
 
     private void add() {
@@ -85,21 +84,21 @@ final class ExceptsPanel extends PanelBox {
 
     @Override
     void show() {
-        showing = true;
-        Optional<String> chosen = excepts.name();
-        name.setText(chosen.map(each -> Words.of("except.of", each)).orElse(Words.of("except.nothing")));
-        all.setDisable(chosen.isEmpty());
-        List<String> sentences = excepts.sentences();
-        fill(
-                list,
-                IntStream.range(0, sentences.size()).boxed().toList(),
-                index -> new SentenceRow(sentences.get(index), () -> {}, () -> excepts.takeBack(index)),
-                Words.of("except.same"));
-        fill(rules, excepts.ruleSentences(), PanelBox::quiet, "");
-        runs.show(arrangement.passes());
-        passes.getItems().setAll(choices());
-        passes.setValue(PassChoice.EVERY);
-        showing = false;
+        try (var _ = bound.showing()) {
+            Optional<String> chosen = excepts.name();
+            name.setText(chosen.map(each -> Words.of("except.of", each)).orElse(Words.of("except.nothing")));
+            all.setDisable(chosen.isEmpty());
+            List<String> sentences = excepts.sentences();
+            fill(
+                    list,
+                    IntStream.range(0, sentences.size()).boxed().toList(),
+                    index -> new SentenceRow(sentences.get(index), () -> {}, () -> excepts.takeBack(index)),
+                    Words.of("except.same"));
+            fill(rules, excepts.ruleSentences(), PanelBox::quiet, "");
+            runs.show(arrangement.passes());
+            passes.getItems().setAll(choices());
+            passes.setValue(PassChoice.EVERY);
+        }
     }
 
     private List<PassChoice> choices() {

@@ -8,6 +8,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
+import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
@@ -18,6 +19,7 @@ import tactus.words.Words;
 /** What goes along with the bars of the section. */
 final class MarksPanel extends PanelBox {
 
+    private final Bound bound = new Bound(this);
     private final MarksModel marks;
     private final ProblemLabel voiceProblem = new ProblemLabel();
     private final ProblemLabel cueProblem = new ProblemLabel();
@@ -29,7 +31,6 @@ final class MarksPanel extends PanelBox {
     private final ComboBox<Optional<Section>> tag = new ComboBox<>();
     private final TakenField second;
     private final VBox walks = new VBox();
-    private boolean showing;
 
     MarksPanel(MarksModel marks) {
         this.marks = marks;
@@ -47,9 +48,7 @@ final class MarksPanel extends PanelBox {
         tag.setId("marks-tag");
         tag.setMaxWidth(Double.MAX_VALUE);
         tag.setConverter(new ChosenText<>(section -> section.map(Section::name).orElse(Words.of("marks.noTag"))));
-        tag.valueProperty().subscribe((_, chosen) -> {
-            if (!showing && chosen != null) namesProblem.say(marks.takeTag(chosen.map(Section::id)));
-        });
+        bound.take(tag.valueProperty(), chosen -> marks.takeTag(chosen.map(Section::id)), namesProblem::say);
         getChildren()
                 .setAll(
                         new NamedField(Words.of("marks.voice"), voice),
@@ -73,32 +72,32 @@ final class MarksPanel extends PanelBox {
 
     @Override
     void show() {
-        showing = true;
-        voice.show(marks.voice());
-        aliases.show(marks.aliases());
-        second.show(marks.second());
-        List<String> said = marks.cues();
-        fill(
-                cues,
-                IntStream.range(0, said.size()).boxed().toList(),
-                index -> new SentenceRow(said.get(index), () -> {}, () -> marks.removeCue(index)),
-                "");
-        List<Optional<Section>> tags = new ArrayList<>();
-        tags.add(Optional.empty());
-        marks.possibleTags().forEach(section -> tags.add(Optional.of(section)));
-        if (!tag.getItems().equals(tags)) tag.getItems().setAll(tags);
-        tag.setValue(marks.tag());
-        fill(
-                walks,
-                IntStream.rangeClosed(2, 4)
-                        .boxed()
-                        .flatMap(beats -> marks.walk(beats).stream())
-                        .toList(),
-                walk -> link(
-                        Words.of("marks.walk", walk.from(), walk.to(), walk.beats(), walk.notes()),
-                        () -> marks.take(walk)),
-                Words.of("marks.noWalk"));
-        showing = false;
+        try (var _ = bound.showing()) {
+            voice.show(marks.voice());
+            aliases.show(marks.aliases());
+            second.show(marks.second());
+            List<String> said = marks.cues();
+            fill(
+                    cues,
+                    IntStream.range(0, said.size()).boxed().toList(),
+                    index -> new SentenceRow(said.get(index), () -> {}, () -> marks.removeCue(index)),
+                    "");
+            List<Optional<Section>> tags = new ArrayList<>();
+            tags.add(Optional.empty());
+            marks.possibleTags().forEach(section -> tags.add(Optional.of(section)));
+            if (!tag.getItems().equals(tags)) tag.getItems().setAll(tags);
+            tag.setValue(marks.tag());
+            fill(
+                    walks,
+                    IntStream.rangeClosed(2, 4)
+                            .boxed()
+                            .flatMap(beats -> marks.walk(beats).stream())
+                            .toList(),
+                    walk -> link(
+                            Words.of("marks.walk", walk.from(), walk.to(), walk.beats(), walk.notes()),
+                            () -> marks.take(walk)),
+                    Words.of("marks.noWalk"));
+        }
     }
 
     @Override

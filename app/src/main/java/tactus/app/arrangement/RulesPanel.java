@@ -8,6 +8,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
+import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
@@ -23,6 +24,7 @@ import tactus.words.Words;
 /** What is played, as rules: those of the section to be chosen, all of them as sentences to be written. */
 final class RulesPanel extends PanelBox {
 
+    private final Bound bound = new Bound(this);
     private final Work work;
     private final ArrangementModel arrangement;
     private final RulesModel rules;
@@ -35,7 +37,6 @@ final class RulesPanel extends PanelBox {
     private final Label writing = title("rules.write");
     private final VBox sentences = new VBox();
     private final VBox suggestions = new VBox();
-    private boolean showing;
 
     RulesPanel(Work work, ArrangementModel arrangement, RulesModel rules) {
         this.work = work;
@@ -76,8 +77,8 @@ final class RulesPanel extends PanelBox {
     }
 
     private void listen() {
-        always.valueProperty().subscribe((_, chosen) -> assign(chosen, false));
-        last.valueProperty().subscribe((_, chosen) -> assign(chosen, true));
+        bound.take(always.valueProperty(), chosen -> arrangement.assign(chosen.map(Pattern::id), false));
+        bound.take(last.valueProperty(), chosen -> arrangement.assign(chosen.map(Pattern::id), true));
         sentence.textProperty().subscribe((_, text) -> problem.say(rules.problem(text)));
         sentence.setOnAction(_ -> take());
         rules.editedProperty().subscribe((_, index) -> {
@@ -107,24 +108,20 @@ final class RulesPanel extends PanelBox {
         return work.song().patterns().indexOf(pattern) + 1;
     }
 
-    private void assign(Optional<Pattern> chosen, boolean toLastPass) {
-        if (!showing && chosen != null) arrangement.assign(chosen.map(Pattern::id), toLastPass);
-    }
-
     @Override
     void show() {
-        showing = true;
-        Song song = work.song();
-        Optional<Section> section = arrangement.section();
-        always.setDisable(section.isEmpty());
-        show(always, section.flatMap(each -> Assignment.of(song, each.id())));
-        show(last, section.flatMap(each -> Assignment.ofLastPass(song, each.id())));
-        lastField.setVisible(section.filter(_ -> arrangement.passes() > 1).isPresent());
-        fill(sentences, rules.sentences(), this::row, Words.of("rules.none"));
-        List<Suggestion> found = rules.suggestions();
-        fill(suggestions, found, this::suggestion, "");
-        if (!found.isEmpty()) suggestions.getChildren().addFirst(title("rules.suggestions"));
-        showing = false;
+        try (var _ = bound.showing()) {
+            Song song = work.song();
+            Optional<Section> section = arrangement.section();
+            always.setDisable(section.isEmpty());
+            show(always, section.flatMap(each -> Assignment.of(song, each.id())));
+            show(last, section.flatMap(each -> Assignment.ofLastPass(song, each.id())));
+            lastField.setVisible(section.filter(_ -> arrangement.passes() > 1).isPresent());
+            fill(sentences, rules.sentences(), this::row, Words.of("rules.none"));
+            List<Suggestion> found = rules.suggestions();
+            fill(suggestions, found, this::suggestion, "");
+            if (!found.isEmpty()) suggestions.getChildren().addFirst(title("rules.suggestions"));
+        }
     }
 
     private void show(ComboBox<Optional<Pattern>> box, Optional<PatternId> assigned) {

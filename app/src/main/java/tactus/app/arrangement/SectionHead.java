@@ -1,7 +1,6 @@
 package tactus.app.arrangement;
 
 import java.util.Optional;
-import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Control;
@@ -11,6 +10,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import tactus.app.field.Bound;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
 import tactus.app.field.WholeNumberSpinner;
@@ -28,6 +28,7 @@ final class SectionHead extends VBox {
 
     private static final int MOST_PASS_BUTTONS = 4;
 
+    private final Bound bound = new Bound(this);
     private final ArrangementModel model;
     private final HarmonyModel harmony;
     private final TextField name = new TextField();
@@ -40,7 +41,6 @@ final class SectionHead extends VBox {
     private final ProblemLabel problem = new ProblemLabel();
     private final Label units = new Label();
     private final HarmonyLineBar line;
-    private boolean showing;
 
     SectionHead(ArrangementModel model, HarmonyModel harmony, HarmonyLineModel chords) {
         this.model = model;
@@ -74,26 +74,24 @@ final class SectionHead extends VBox {
     }
 
     private void listen() {
-        name.textProperty()
-                .subscribe((_, text) ->
-                        attempt(() -> model.type("name", "edit.rename", section -> section.withName(text))));
-        passes.valueProperty()
-                .subscribe((_, count) ->
-                        attempt(() -> model.change("edit.section-passes", section -> section.withPasses(count))));
-        chord.textProperty().subscribe((_, text) -> attempt(() -> harmony.rename(text)));
+        bound.take(
+                name.textProperty(),
+                text -> model.type("name", "edit.rename", section -> section.withName(text)),
+                problem::say);
+        bound.take(
+                passes.valueProperty(),
+                count -> model.change("edit.section-passes", section -> section.withPasses(count)),
+                problem::say);
+        bound.take(chord.textProperty(), harmony::rename, problem::say);
         chord.setOnAction(_ -> harmony.settleName());
         chord.focusedProperty().subscribe((_, focused) -> {
             if (!focused) harmony.settleName();
         });
-        length.setOnAction(_ -> attempt(this::lengthen));
-        length.focusedProperty().subscribe((_, focused) -> {
-            if (!focused) attempt(this::lengthen);
+        length.setOnAction(_ -> problem.say(lengthen()));
+        bound.take(length.focusedProperty(), focused -> {
+            if (!focused) problem.say(lengthen());
         });
-        meter.valueProperty().subscribe((_, text) -> attempt(() -> setMeter(text)));
-    }
-
-    private void attempt(Supplier<Optional<String>> change) {
-        if (!showing) problem.say(change.get());
+        bound.take(meter.valueProperty(), this::setMeter, problem::say);
     }
 
     private Optional<String> lengthen() {
@@ -108,19 +106,18 @@ final class SectionHead extends VBox {
     }
 
     private Optional<String> setMeter(String text) {
-        if (text == null
-                || harmony.meter().map(Meter::toString).filter(text::equals).isPresent()) return Optional.empty();
+        if (harmony.meter().map(Meter::toString).filter(text::equals).isPresent()) return Optional.empty();
         return Attempt.of(() -> harmony.setMeter(Meter.parse(text)));
     }
 
     void show() {
-        showing = true;
-        Optional<Section> section = model.section();
-        setDisable(section.isEmpty());
-        problem.setText("");
-        section.ifPresent(this::show);
-        line.show();
-        showing = false;
+        try (var _ = bound.showing()) {
+            Optional<Section> section = model.section();
+            setDisable(section.isEmpty());
+            problem.setText("");
+            section.ifPresent(this::show);
+            line.show();
+        }
     }
 
     private void show(Section section) {

@@ -10,6 +10,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
@@ -21,6 +22,7 @@ import tactus.words.Words;
 /** The versions: which is shown, what it changes, and how another one is made. */
 final class VersionsPanel extends PanelBox {
 
+    private final Bound bound = new Bound(this);
     private final VersionsModel versions;
     private final ComboBox<String> shown = new ComboBox<>();
     private final ComboBox<Company> company = new ComboBox<>();
@@ -31,7 +33,6 @@ final class VersionsPanel extends PanelBox {
     private final TakenField capo;
     private final TakenField most;
     private final VBox own = new VBox();
-    private boolean showing;
 
     VersionsPanel(VersionsModel versions) {
         this.versions = versions;
@@ -75,15 +76,9 @@ final class VersionsPanel extends PanelBox {
     }
 
     private void listen() {
-        shown.valueProperty().subscribe((_, chosen) -> {
-            if (!showing && chosen != null) versions.show(chosen);
-        });
-        company.valueProperty().subscribe((_, chosen) -> {
-            if (!showing && chosen != null) versions.takeCompany(chosen);
-        });
-        plain.selectedProperty().subscribe((_, on) -> {
-            if (!showing) problem.say(versions.takePlain(on));
-        });
+        bound.take(shown.valueProperty(), versions::show);
+        bound.take(company.valueProperty(), versions::takeCompany);
+        bound.take(plain.selectedProperty(), versions::takePlain, problem::say);
     }
 
     private VBox makers() {
@@ -113,17 +108,17 @@ final class VersionsPanel extends PanelBox {
 
     @Override
     void show() {
-        showing = true;
-        if (!shown.getItems().equals(versions.names())) shown.getItems().setAll(versions.names());
-        shown.setValue(versions.shown());
-        company.setValue(versions.company());
-        Optional<Version> version = versions.version();
-        own.setVisible(version.isPresent());
-        fill(changes, versions.changes(), PanelBox::plain, Words.of("versions.noChanges"));
-        plain.setSelected(version.filter(Version::isPlain).isPresent());
-        capo.show(text(version.map(Version::capo)));
-        most.show(text(version.map(Version::mostStrokes)));
-        showing = false;
+        try (var _ = bound.showing()) {
+            if (!shown.getItems().equals(versions.names())) shown.getItems().setAll(versions.names());
+            shown.setValue(versions.shown());
+            company.setValue(versions.company());
+            Optional<Version> version = versions.version();
+            own.setVisible(version.isPresent());
+            fill(changes, versions.changes(), PanelBox::plain, Words.of("versions.noChanges"));
+            plain.setSelected(version.filter(Version::isPlain).isPresent());
+            capo.show(text(version.map(Version::capo)));
+            most.show(text(version.map(Version::mostStrokes)));
+        }
     }
 
     private static String text(Optional<OptionalInt> number) {

@@ -17,6 +17,7 @@ import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
 import tactus.app.action.PanelSwitch;
 import tactus.app.action.Scope;
+import tactus.app.field.Bound;
 import tactus.app.field.SnagLine;
 import tactus.app.hand.HandView;
 import tactus.app.player.PlayerModel;
@@ -32,6 +33,7 @@ import tactus.words.Words;
 /** The place where patterns are written. Style class {@code bench-view}. */
 public final class BenchView extends BorderPane {
 
+    private final Bound bound = new Bound(this);
     private final BenchParts parts;
     private final Work work;
     private final BenchModel bench;
@@ -59,15 +61,15 @@ public final class BenchView extends BorderPane {
         picture.lowStringOnTopProperty().bind(parts.settings().lowStringOnTopProperty());
         picture.rolesProperty().bind(parts.settings().rolesProperty());
         listenToPicture();
-        bench.patternProperty().subscribe(this::show);
-        work.stateProperty().subscribe(_ -> showWork());
+        bound.follow(bench.patternProperty(), this::show);
+        bound.follow(work.stateProperty(), _ -> showWork());
         parts.fingers()
                 .chordProperty()
                 .subscribe(_ -> show(bench.patternProperty().get()));
         parts.settings()
                 .countingProperty()
                 .subscribe(_ -> show(bench.patternProperty().get()));
-        player.positionProperty().subscribe(_ -> showPlaying());
+        bound.follow(player.positionProperty(), _ -> showPlaying());
         parts.panel().subscribe(this::show);
         parts.dictation().textProperty().subscribe(text -> {
             if (!text.isBlank()) parts.panel().set(BenchPanel.PLACEMENTS);
@@ -91,11 +93,7 @@ public final class BenchView extends BorderPane {
         keys.getStyleClass().add("column-title");
         var column = new VBox(head, list, keys, new KeyLegend(actions, Scope.PICTURE));
         column.getStyleClass().addAll("side-column", "bench-column");
-        list.getSelectionModel().selectedItemProperty().subscribe((_, chosen) -> {
-            boolean other = chosen != null
-                    && bench.patternProperty().get().filter(chosen::equals).isEmpty();
-            if (other && list.isFocused()) bench.choose(chosen.id());
-        });
+        bound.choose(list, chosen -> bench.choose(chosen.id()));
         return column;
     }
 
@@ -173,7 +171,7 @@ public final class BenchView extends BorderPane {
 
     private void showWork() {
         Optional<Pattern> shown = bench.patternProperty().get();
-        list.show(work.song(), shown);
+        bound.showing(() -> list.show(work.song(), shown));
         picture.tuningProperty().set(work.song().facts().tuning());
         Optional<Passage> passage = shown.map(this::passage);
         if (!passage.equals(picture.passageProperty().get()))

@@ -6,6 +6,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Scope;
+import tactus.app.field.Bound;
 import tactus.core.dictation.Placing;
 import tactus.core.refusal.NotationException;
 import tactus.words.QuestionWords;
@@ -17,6 +18,7 @@ final class DictationField extends VBox {
 
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
+    private final Bound bound = new Bound(this);
     private final DictationModel model;
     private final TextField text = new TextField();
     private final Label message = new Label();
@@ -35,7 +37,7 @@ final class DictationField extends VBox {
         message.setWrapText(true);
         getChildren().setAll(name, text, message);
         text.textProperty().bindBidirectional(model.textProperty());
-        model.answerProperty().subscribe(this::show);
+        bound.follow(model.answerProperty(), this::show);
     }
 
     private void show(DictationModel.Answer answer) {

@@ -11,6 +11,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
@@ -30,6 +31,7 @@ import tactus.words.Words;
 /** What can be said of the pattern on the bench: its numbers, what it is made of, and how it is said. */
 final class FactsPanel extends ScrollPane {
 
+    private final Bound bound = new Bound(this);
     private final Work work;
     private final BenchModel bench;
     private final Settings settings;
@@ -53,9 +55,9 @@ final class FactsPanel extends ScrollPane {
         setContent(new HBox(left, right));
         getContent().getStyleClass().add("facts-columns");
         setFitToWidth(true);
-        bench.patternProperty().subscribe(_ -> show());
-        work.stateProperty().subscribe(_ -> show());
-        settings.countingProperty().subscribe(_ -> show());
+        bound.follow(bench.patternProperty(), _ -> show());
+        bound.follow(work.stateProperty(), _ -> show());
+        bound.follow(settings.countingProperty(), _ -> show());
     }
 
     private void show() {

@@ -14,6 +14,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
 import tactus.app.bench.PictureCards.Card;
+import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
 import tactus.app.work.Settings;
@@ -25,6 +26,7 @@ import tactus.words.Words;
 /** The figure on each chord of the song, and where its fingers go on the chosen one. */
 final class FingersPanel extends HBox {
 
+    private final Bound bound = new Bound(this);
     private final FingersModel model;
     private final BenchModel bench;
     private final Settings settings;
@@ -32,7 +34,6 @@ final class FingersPanel extends HBox {
     private final FlowPane choices = new FlowPane();
     private final TextField moves = new TextField();
     private final Label problem = new Label();
-    private boolean showing;
 
     FingersPanel(FingersModel model, BenchModel bench, Settings settings, Actions actions) {
         this.model = model;
@@ -55,13 +56,11 @@ final class FingersPanel extends HBox {
         controls.getStyleClass().add("finger-controls");
         HBox.setHgrow(cards, Priority.ALWAYS);
         getChildren().setAll(cards, controls);
-        moves.textProperty().subscribe((_, text) -> {
-            if (!showing) problem.setText(model.moveFingers(text).orElse(""));
-        });
-        bench.patternProperty().subscribe(_ -> show());
-        bench.slotProperty().subscribe(_ -> showMoves());
-        model.chordProperty().subscribe(_ -> show());
-        settings.rolesProperty().subscribe(_ -> show());
+        bound.take(
+                moves.textProperty(),
+                text -> problem.setText(model.moveFingers(text).orElse("")));
+        bound.follow(this::show, bench.patternProperty(), model.chordProperty(), settings.rolesProperty());
+        bound.follow(this::showMoves, bench.slotProperty());
     }
 
     private void show() {
@@ -69,16 +68,12 @@ final class FingersPanel extends HBox {
         cards.show(
                 shown.map(this::cards).orElse(List.of()),
                 Words.of(model.chords().isEmpty() ? "fingers.noChords" : "fingers.noFigure"));
-        showing = true;
         choices.getChildren().setAll(shown.map(this::choices).orElse(List.of()));
-        showing = false;
         showMoves();
     }
 
     private void showMoves() {
-        showing = true;
         if (!moves.isFocused()) moves.setText(model.movesHere());
-        showing = false;
     }
 
     private List<Card> cards(Pattern shown) {
@@ -130,9 +125,7 @@ final class FingersPanel extends HBox {
                         .boxed()
                         .toList());
         choice.setValue(asked);
-        choice.valueProperty().subscribe((_, chosen) -> {
-            if (!showing && chosen != null) model.put(role, chosen);
-        });
+        bound.take(choice.valueProperty(), chosen -> model.put(role, chosen));
         String label = role.label(settings.rolesProperty().get());
         return new NamedField(
                 Words.of(role == Role.ALTERNATE_BASS ? "fingers.alternate" : "fingers.on", label, on.name()), choice);

@@ -6,6 +6,7 @@ import java.util.Optional;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.bench.PictureCards.Card;
+import tactus.app.field.Bound;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.pattern.Form;
@@ -17,6 +18,7 @@ import tactus.words.Words;
 /** Forms of the pattern on the bench: those that are kept, and those that a rule would make. */
 final class FormsPanel extends VBox {
 
+    private final Bound bound = new Bound(this);
     private final Work work;
     private final BenchModel bench;
     private final PictureCards cards;
@@ -28,7 +30,7 @@ final class FormsPanel extends VBox {
         getStyleClass().add("bench-panel");
         VBox.setVgrow(cards, Priority.ALWAYS);
         getChildren().setAll(cards);
-        bench.patternProperty().subscribe(this::show);
+        bound.follow(bench.patternProperty(), this::show);
     }
 
     private void show(Optional<Pattern> shown) {

@@ -14,6 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.bench.PictureCards.Card;
+import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
@@ -29,6 +30,7 @@ final class GroovePanel extends VBox {
 
     private static final List<String> DENSITIES = List.of("sparse", "middle", "dense");
 
+    private final Bound bound = new Bound(this);
     private final Work work;
     private final BenchModel bench;
     private final GrooveModel model;
@@ -36,7 +38,6 @@ final class GroovePanel extends VBox {
     private final ComboBox<CommonGroove> common = new ComboBox<>();
     private final Label message = new Label();
     private final PictureCards cards;
-    private boolean showing;
 
     /** @param midiFile asks for a MIDI file */
     GroovePanel(Work work, BenchModel bench, Settings settings, Supplier<Optional<Path>> midiFile) {
@@ -64,21 +65,17 @@ final class GroovePanel extends VBox {
         VBox.setVgrow(cards, Priority.ALWAYS);
         getChildren().setAll(head, message, cards);
         listen();
-        work.stateProperty().subscribe(_ -> show());
-        bench.patternProperty().subscribe(_ -> show());
+        bound.follow(this::show, work.stateProperty(), bench.patternProperty());
     }
 
     private void listen() {
-        text.textProperty().subscribe((_, said) -> {
-            if (showing) return;
-            model.say(said)
-                    .ifPresentOrElse(
-                            wrong -> complain(Words.of("dictation.wrong", Words.why(wrong), wrong.index() + 1)),
-                            this::showMessage);
-        });
-        common.valueProperty().subscribe((_, chosen) -> {
-            if (chosen != null && !showing) model.take(chosen.groove());
-        });
+        bound.take(
+                text.textProperty(),
+                said -> model.say(said)
+                        .ifPresentOrElse(
+                                wrong -> complain(Words.of("dictation.wrong", Words.why(wrong), wrong.index() + 1)),
+                                this::showMessage));
+        bound.take(common.valueProperty(), chosen -> model.take(chosen.groove()));
     }
 
     private void complain(String wrong) {
@@ -87,11 +84,9 @@ final class GroovePanel extends VBox {
     }
 
     private void show() {
-        showing = true;
         String line = model.groove().map(Groove::line).orElse("");
         if (!text.isFocused()) text.setText(line);
         common.setValue(model.groove().flatMap(GroovePanel::common).orElse(null));
-        showing = false;
         showMessage();
         cards.show(cards(), Words.of("groove.empty"));
     }

@@ -9,6 +9,7 @@ import javafx.scene.control.Control;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
+import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
 import tactus.app.field.WholeNumberSpinner;
@@ -25,6 +26,7 @@ import tactus.words.Words;
 /** Name, meter, length, division and hand of the pattern on the bench. Style class {@code frame-bar}. */
 final class PatternFrameBar extends HBox {
 
+    private final Bound bound = new Bound(this);
     private final BenchModel bench;
     private final Label problem;
     private final TextField name = new TextField();
@@ -34,7 +36,6 @@ final class PatternFrameBar extends HBox {
     private final ComboBox<Division> division = new ComboBox<>();
     private final ComboBox<Hand> hand = new ComboBox<>();
     private final ComboBox<Feel> feel = new ComboBox<>();
-    private boolean showing;
 
     /** @param problem where it is said why a change cannot be */
     PatternFrameBar(BenchModel bench, Label problem) {
@@ -53,7 +54,7 @@ final class PatternFrameBar extends HBox {
                         field("hand", hand),
                         field("feel", feel));
         listen();
-        bench.patternProperty().subscribe(this::show);
+        bound.follow(bench.patternProperty(), this::show);
     }
 
     private static NamedField field(String key, Control control) {
@@ -62,30 +63,22 @@ final class PatternFrameBar extends HBox {
     }
 
     private void listen() {
-        name.textProperty().subscribe((_, text) -> change("name", pattern -> pattern.withName(text)));
-        name.focusedProperty().subscribe((_, focused) -> {
-            if (!focused) bench.patternProperty().get().ifPresent(this::showName);
+        bound.take(name.textProperty(), text -> change("name", pattern -> pattern.withName(text)));
+        bound.take(name.focusedProperty(), focused -> {
+            if (!focused) bound.showing(() -> bench.patternProperty().get().ifPresent(this::showName));
         });
-        meter.valueProperty().subscribe((_, text) -> {
-            if (text != null) change("meter", pattern -> pattern.withMeter(Meter.parse(text)));
-        });
-        beats.valueProperty().subscribe((_, count) -> {
-            if (count != null) change("beats", pattern -> pattern.withBeats(count));
-        });
-        pickup.valueProperty().subscribe((_, count) -> {
-            if (count != null)
-                change("pickup", pattern -> pattern.withFrame(pattern.frame().withPickup(count)));
-        });
-        division.valueProperty().subscribe((_, chosen) -> {
-            if (chosen != null) change("division", pattern -> pattern.withDivision(chosen));
-        });
-        hand.valueProperty().subscribe((_, chosen) -> {
-            if (chosen != null) change("hand", pattern -> pattern.withHand(chosen));
-        });
-        feel.valueProperty().subscribe((_, chosen) -> {
-            if (chosen != null)
-                change("feel", pattern -> pattern.withFrame(pattern.frame().withFeel(chosen)));
-        });
+        bound.take(meter.valueProperty(), text -> change("meter", pattern -> pattern.withMeter(Meter.parse(text))));
+        bound.take(beats.valueProperty(), count -> change("beats", pattern -> pattern.withBeats(count)));
+        bound.take(
+                pickup.valueProperty(),
+                count -> change(
+                        "pickup", pattern -> pattern.withFrame(pattern.frame().withPickup(count))));
+        bound.take(division.valueProperty(), chosen -> change("division", pattern -> pattern.withDivision(chosen)));
+        bound.take(hand.valueProperty(), chosen -> change("hand", pattern -> pattern.withHand(chosen)));
+        bound.take(
+                feel.valueProperty(),
+                chosen -> change(
+                        "feel", pattern -> pattern.withFrame(pattern.frame().withFeel(chosen))));
     }
 
     private static String feelName(Feel feel) {
@@ -96,15 +89,12 @@ final class PatternFrameBar extends HBox {
     }
 
     private void change(String what, UnaryOperator<Pattern> change) {
-        if (showing) return;
         problem.setText(bench.change(what, change).orElse(""));
     }
 
     private void show(Optional<Pattern> shown) {
         setDisable(shown.isEmpty());
-        showing = true;
         shown.ifPresent(this::show);
-        showing = false;
     }
 
     private void show(Pattern pattern) {
@@ -134,10 +124,7 @@ final class PatternFrameBar extends HBox {
     }
 
     private void showName(Pattern pattern) {
-        boolean before = showing;
-        showing = true;
         name.setText(pattern.name());
-        showing = before;
     }
 
     private static List<Hand> hands(Pattern pattern) {

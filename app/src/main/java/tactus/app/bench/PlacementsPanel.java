@@ -8,6 +8,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.bench.PictureCards.Card;
+import tactus.app.field.Bound;
 import tactus.app.work.Settings;
 import tactus.core.dictation.Mend;
 import tactus.core.dictation.Placing;
@@ -19,6 +20,7 @@ import tactus.words.Words;
 /** Where what was said can fall, as pictures; or what would mend it. */
 final class PlacementsPanel extends VBox {
 
+    private final Bound bound = new Bound(this);
     private final DictationModel model;
     private final Settings settings;
     private final PictureCards cards;
@@ -34,8 +36,9 @@ final class PlacementsPanel extends VBox {
         before.managedProperty().bind(before.textProperty().isNotEmpty());
         VBox.setVgrow(cards, Priority.ALWAYS);
         getChildren().setAll(cards, before);
-        model.answerProperty().subscribe(this::show);
-        settings.countingProperty().subscribe(_ -> show(model.answerProperty().get()));
+        bound.follow(model.answerProperty(), this::show);
+        bound.follow(
+                settings.countingProperty(), _ -> show(model.answerProperty().get()));
     }
 
     private void show(DictationModel.Answer answer) {

@@ -5,6 +5,7 @@ import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
+import tactus.app.field.Bound;
 import tactus.core.pattern.Pattern;
 import tactus.core.refusal.NotationException;
 import tactus.words.Words;
@@ -14,10 +15,10 @@ final class StrokeLineField extends VBox {
 
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
+    private final Bound bound = new Bound(this);
     private final BenchModel bench;
     private final TextField text = new TextField();
     private final Label message = new Label();
-    private boolean showing;
 
     StrokeLineField(BenchModel bench) {
         this.bench = bench;
@@ -31,15 +32,14 @@ final class StrokeLineField extends VBox {
         message.setId("stroke-line-message");
         message.setWrapText(true);
         getChildren().setAll(name, text, message);
-        text.textProperty().subscribe((_, line) -> read(line));
+        bound.take(text.textProperty(), this::read);
         text.focusedProperty().subscribe((_, focused) -> {
             if (!focused) bench.patternProperty().get().ifPresent(this::show);
         });
-        bench.patternProperty().subscribe(this::follow);
+        bound.follow(bench.patternProperty(), this::follow);
     }
 
     private void read(String line) {
-        if (showing) return;
         bench.writeLine(line).ifPresentOrElse(this::complain, this::explain);
     }
 
@@ -68,9 +68,9 @@ final class StrokeLineField extends VBox {
     }
 
     private void show(Pattern pattern) {
-        showing = true;
-        text.setText(pattern.line());
-        showing = false;
+        try (var _ = bound.showing()) {
+            text.setText(pattern.line());
+        }
         explain();
     }
 }

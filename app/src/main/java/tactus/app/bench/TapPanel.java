@@ -12,6 +12,7 @@ import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
 import tactus.app.action.Scope;
 import tactus.app.bench.PictureCards.Card;
+import tactus.app.field.Bound;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Settings;
 import tactus.core.pattern.Pattern;
@@ -22,6 +23,7 @@ import tactus.words.Words;
 /** The pad on which a pattern is tapped, and what came of it. */
 final class TapPanel extends HBox {
 
+    private final Bound bound = new Bound(this);
     private final TapModel model;
     private final PlayerModel player;
     private final StackPane pad = new StackPane();
@@ -51,9 +53,9 @@ final class TapPanel extends HBox {
         var result = new VBox(errors, cards);
         HBox.setHgrow(result, Priority.ALWAYS);
         getChildren().setAll(pad, result);
-        model.tapsProperty().subscribe(this::show);
-        player.playingProperty().subscribe(_ -> showState());
-        player.positionProperty().subscribe(_ -> showState());
+        bound.follow(model.tapsProperty(), this::show);
+        bound.follow(player.playingProperty(), _ -> showState());
+        bound.follow(player.positionProperty(), _ -> showState());
     }
 
     private void showState() {

@@ -11,6 +11,7 @@ import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 import tactus.app.action.Actions;
 import tactus.app.action.LateTooltip;
+import tactus.app.field.Bound;
 import tactus.app.work.Work;
 import tactus.core.section.Section;
 import tactus.core.sum.Recording;
@@ -21,6 +22,7 @@ import tactus.words.Words;
 /** Plays, stops, and says where one is. Style class {@code player-bar}. */
 public final class PlayerBar extends HBox {
 
+    private final Bound bound = new Bound(this);
     private final Work work;
     private final PlayerModel player;
     private final Label place = new Label();
@@ -45,13 +47,13 @@ public final class PlayerBar extends HBox {
                         speedField(),
                         tempo,
                         gainField());
-        player.positionProperty().subscribe(_ -> showPlace());
-        player.startBarProperty().subscribe(_ -> showPlace());
+        bound.follow(player.positionProperty(), _ -> showPlace());
+        bound.follow(player.startBarProperty(), _ -> showPlace());
         work.stateProperty().subscribe(_ -> {
             showPlace();
             showTempo();
         });
-        player.speedProperty().subscribe(_ -> showTempo());
+        bound.follow(player.speedProperty(), _ -> showTempo());
     }
 
     private Button playButton(Actions actions) {

@@ -53,6 +53,7 @@ public final class PlayerModel {
         speed.subscribe(_ -> replace());
         clicks.subscribe(_ -> replace());
         loops.subscribe(_ -> replace());
+        withoutExceptions.subscribe(_ -> replace());
     }
 
     /** Plays the song from {@link #startBarProperty}; with the loop on, its section goes round. */
@@ -150,7 +151,7 @@ public final class PlayerModel {
             Length to = from.plus(heard.frame().pickupLength()).plus(heard.length());
             return playback(played.seconds(from), played.seconds(to), true);
         }
-        TimelineBar first = played.bar(firstBar).orElse(played.bars().getFirst());
+        TimelineBar first = work.timeline().bar(firstBar).orElseThrow();
         if (!loops.get()) return playback(first.seconds(), played.seconds(), false);
         var section =
                 played.bars().stream().filter(bar -> bar.use() == first.use()).toList();
@@ -178,7 +179,7 @@ public final class PlayerModel {
     public Optional<TimelineStroke> strokeNow() {
         if (pattern.isPresent() || !playing.get()) return Optional.empty();
         double at = position.get();
-        List<TimelineStroke> strokes = work.timeline().strokes();
+        List<TimelineStroke> strokes = timeline.orElseThrow().strokes();
         int low = 0;
         int high = strokes.size() - 1;
         while (low < high) {
@@ -196,14 +197,38 @@ public final class PlayerModel {
         return playing.get() && position.get() < playedFrom - 1e-9;
     }
 
-    /** The bar that is playing, if the song is. */
+    /**
+     * The bar that is playing, if the song is: as the shown song has it, or, where that leaves the bar out, as it
+     * sounds.
+     */
     public Optional<TimelineBar> barNow() {
+        return soundingBar().map(bar -> shown(bar).orElse(bar));
+    }
+
+    private Optional<TimelineBar> soundingBar() {
         if (pattern.isPresent() || !playing.get()) return Optional.empty();
         double at = position.get();
-        return work.timeline().bars().stream()
+        return timeline.orElseThrow().bars().stream()
                 .filter(bar ->
                         bar.start().toDouble() <= at + 1e-9 && at < bar.end().toDouble())
                 .findFirst();
+    }
+
+    /** The same bar of the same pass in the song as it is shown. */
+    private Optional<TimelineBar> shown(TimelineBar sounding) {
+        return work.timeline().barsOf(sounding.use(), sounding.pass()).stream()
+                .filter(bar -> bar.inSection() == sounding.inSection())
+                .findFirst();
+    }
+
+    /** Where the song as it is shown is being played, in whole notes from its start; not a number if it is nowhere. */
+    public double positionInSong() {
+        return soundingBar()
+                .flatMap(bar -> shown(bar)
+                        .map(same -> same.start().toDouble()
+                                + position.get()
+                                - bar.start().toDouble()))
+                .orElse(Double.NaN);
     }
 
     /** Where {@code shown} is being played, in whole notes from its start; not a number if it is not. */

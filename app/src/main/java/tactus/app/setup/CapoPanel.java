@@ -11,6 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
+import tactus.app.field.Bound;
 import tactus.app.work.Settings;
 import tactus.core.capo.CapoAdvice;
 import tactus.core.pitch.Instrument;
@@ -21,6 +22,7 @@ import tactus.words.Words;
 /** The places of the capo compared, and the sums asked the other way round. Style class {@code capo-panel}. */
 final class CapoPanel extends HBox {
 
+    private final Bound bound = new Bound(this);
     private final CapoModel model;
     private final Settings settings;
     private final Label advice = new Label();
@@ -51,9 +53,9 @@ final class CapoPanel extends HBox {
         aside.setFitToWidth(true);
         aside.getStyleClass().add("capo-aside");
         getChildren().setAll(left, aside);
-        model.planProperty().subscribe(_ -> show());
-        model.tunedDownProperty().subscribe(_ -> show());
-        settings.saysHProperty().subscribe((_, _) -> show());
+        bound.follow(model.planProperty(), _ -> show());
+        bound.follow(model.tunedDownProperty(), _ -> show());
+        bound.follow(settings.saysHProperty(), _ -> show());
     }
 
     private FlowPane lowering() {

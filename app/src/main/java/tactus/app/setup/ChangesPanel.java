@@ -9,6 +9,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import tactus.app.field.Bound;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.shape.ShapeChange;
@@ -21,6 +22,7 @@ final class ChangesPanel extends VBox {
 
     private static final int SHOWN = 24;
 
+    private final Bound bound = new Bound(this);
     private final Work work;
     private final Settings settings;
     private final ChangesModel model;
@@ -42,9 +44,9 @@ final class ChangesPanel extends VBox {
         explained.setWrapText(true);
         explained.setMinHeight(USE_PREF_SIZE);
         getChildren().setAll(explained, scroll);
-        work.stateProperty().subscribe(_ -> show());
-        settings.handProperty().subscribe((_, _) -> show());
-        settings.saysHProperty().subscribe((_, _) -> show());
+        bound.follow(work.stateProperty(), _ -> show());
+        bound.follow(settings.handProperty(), _ -> show());
+        bound.follow(settings.saysHProperty(), _ -> show());
         sceneProperty().subscribe(_ -> show());
     }
 

@@ -13,6 +13,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import tactus.app.field.Bound;
 import tactus.app.neck.HeldShape;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
@@ -26,6 +27,7 @@ import tactus.words.Words;
 /** The song's chords in a row; one is chosen. Style class {@code chord-strip}. */
 final class ChordStrip extends VBox {
 
+    private final Bound bound = new Bound(this);
     private final Work work;
     private final Settings settings;
     private final ShapeModel shapes;
@@ -55,10 +57,10 @@ final class ChordStrip extends VBox {
         repair.visibleProperty().bind(missing.textProperty().isNotEmpty());
         repair.managedProperty().bind(repair.visibleProperty());
         getChildren().setAll(head(problem), scroll, repair);
-        work.stateProperty().subscribe(_ -> show(model));
-        settings.handProperty().subscribe((_, _) -> show(model));
-        settings.saysHProperty().subscribe((_, _) -> show(model));
-        shapes.chosenProperty().subscribe(_ -> showChosen());
+        bound.follow(work.stateProperty(), _ -> show(model));
+        bound.follow(settings.handProperty(), _ -> show(model));
+        bound.follow(settings.saysHProperty(), _ -> show(model));
+        bound.follow(shapes.chosenProperty(), _ -> showChosen());
     }
 
     private HBox head(Label problem) {

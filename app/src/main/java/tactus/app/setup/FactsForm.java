@@ -3,7 +3,6 @@ package tactus.app.setup;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -13,6 +12,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
+import tactus.app.field.Bound;
 import tactus.app.field.NamedField;
 import tactus.app.field.WholeNumberSpinner;
 import tactus.app.work.Settings;
@@ -28,6 +28,7 @@ import tactus.words.Words;
 /** The song's facts and the hand that plays it as fields. Style class {@code facts-form}. */
 final class FactsForm extends VBox {
 
+    private final Bound bound = new Bound(this);
     private final TextField title = new TextField();
     private final TextField note = new TextField();
     private final ComboBox<String> key = new ComboBox<>();
@@ -38,7 +39,6 @@ final class FactsForm extends VBox {
     private final WholeNumberSpinner pickup = new WholeNumberSpinner(0, 31);
     private final Label shapes = new Label();
     private final Label problem;
-    private boolean showing;
 
     FactsForm(SetUpModel model, Settings settings, Label problem) {
         this.problem = problem;
@@ -63,11 +63,11 @@ final class FactsForm extends VBox {
         live(title, model::setTitle);
         live(note, model::setNote);
         live(tempo, model::setTempo);
-        key.valueProperty().subscribe((_, text) -> attempt(text, model::setKey));
-        meter.valueProperty().subscribe((_, text) -> attempt(text, model::setMeter));
-        spelling.valueProperty().subscribe((_, chosen) -> attempt(() -> model.setSpelling(chosen)));
-        pickup.valueProperty().subscribe((_, beats) -> attempt(() -> model.setPickup(beats)));
-        capo.valueProperty().subscribe((_, fret) -> attempt(() -> model.setCapo(fret)));
+        bound.take(key.valueProperty(), model::setKey, this::say);
+        bound.take(meter.valueProperty(), model::setMeter, this::say);
+        bound.take(spelling.valueProperty(), model::setSpelling, this::say);
+        bound.take(pickup.valueProperty(), model::setPickup, this::say);
+        bound.take(capo.valueProperty(), model::setCapo, this::say);
     }
 
     private static HBox row(NamedField... fields) {
@@ -119,31 +119,27 @@ final class FactsForm extends VBox {
     }
 
     private void live(TextField field, Function<String, Optional<String>> change) {
-        field.textProperty().subscribe((_, text) -> attempt(text, change));
+        bound.take(field.textProperty(), change, this::say);
     }
 
-    private void attempt(String text, Function<String, Optional<String>> change) {
-        if (text != null) attempt(() -> change.apply(text));
-    }
-
-    private void attempt(Supplier<Optional<String>> change) {
-        if (!showing) problem.setText(change.get().orElse(""));
+    private void say(Optional<String> wrong) {
+        problem.setText(wrong.orElse(""));
     }
 
     void show(Facts facts) {
-        showing = true;
-        showText(title, facts.title());
-        showText(note, facts.note());
-        showText(tempo, facts.tempo().perMinuteText());
-        key.setValue(facts.key().toString());
-        spelling.setValue(facts.spelling());
-        meter.setValue(facts.meter().toString());
-        capo.show(facts.capo());
-        pickup.setMost(facts.meter().beats().size() - 1);
-        pickup.show(facts.pickup());
-        shapes.setText(
-                Words.of("setup.shapesIn", MusicText.signs(facts.shapesKey().toString())));
-        showing = false;
+        try (var _ = bound.showing()) {
+            showText(title, facts.title());
+            showText(note, facts.note());
+            showText(tempo, facts.tempo().perMinuteText());
+            key.setValue(facts.key().toString());
+            spelling.setValue(facts.spelling());
+            meter.setValue(facts.meter().toString());
+            capo.show(facts.capo());
+            pickup.setMost(facts.meter().beats().size() - 1);
+            pickup.show(facts.pickup());
+            shapes.setText(
+                    Words.of("setup.shapesIn", MusicText.signs(facts.shapesKey().toString())));
+        }
     }
 
     private static void showText(TextField field, String text) {

@@ -9,6 +9,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
+import tactus.app.field.Bound;
 import tactus.app.neck.HeldShape;
 import tactus.app.neck.ShapeView;
 import tactus.app.work.Settings;
@@ -20,6 +21,7 @@ import tactus.words.Words;
 /** What else would do for the chosen chord: an easier shape, and others of the same name. Style class {@code offers}. */
 final class OfferColumn extends VBox {
 
+    private final Bound bound = new Bound(this);
     private final Settings settings;
     private final ShapeModel model;
     private final Label standInText = new Label();
@@ -50,8 +52,8 @@ final class OfferColumn extends VBox {
         var standIn = new HBox(standInShape, words);
         standIn.getStyleClass().add("stand-in");
         getChildren().setAll(easier, standIn, others, scroll);
-        model.offersProperty().subscribe(_ -> show());
-        model.chosenProperty().subscribe(_ -> show());
+        bound.follow(model.offersProperty(), _ -> show());
+        bound.follow(model.chosenProperty(), _ -> show());
     }
 
     private void show() {

@@ -17,6 +17,7 @@ import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
 import tactus.app.action.LateTooltip;
 import tactus.app.action.Scope;
+import tactus.app.field.Bound;
 import tactus.app.field.NamedField;
 import tactus.app.neck.HeldShape;
 import tactus.app.neck.NeckView;
@@ -37,6 +38,7 @@ final class ShapePanel extends HBox {
 
     private static final int NAMES_SHOWN = 4;
 
+    private final Bound bound = new Bound(this);
     private final Work work;
     private final Settings settings;
     private final ShapeModel model;
@@ -77,10 +79,10 @@ final class ShapePanel extends HBox {
         settle(frets, model::setFrets);
         settle(fingers, model::setFingers);
         settle(strummed, model::setStrummed);
-        model.chosenProperty().subscribe(_ -> show());
-        work.stateProperty().subscribe(_ -> show());
-        settings.handProperty().subscribe((_, _) -> show());
-        settings.saysHProperty().subscribe((_, _) -> show());
+        bound.follow(model.chosenProperty(), _ -> show());
+        bound.follow(work.stateProperty(), _ -> show());
+        bound.follow(settings.handProperty(), _ -> show());
+        bound.follow(settings.saysHProperty(), _ -> show());
     }
 
     private HBox head(Actions actions) {

@@ -10,6 +10,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import tactus.app.field.Bound;
 import tactus.app.field.NamedField;
 import tactus.app.field.WholeNumberSpinner;
 import tactus.app.work.Settings;
@@ -24,6 +25,7 @@ import tactus.words.Words;
 /** The tuning drawn as strings, and the fields that change it. Style class {@code tuning-panel}. */
 final class TuningPanel extends HBox {
 
+    private final Bound bound = new Bound(this);
     private final SetUpModel model;
     private final Label problem;
     private final TuningView strings;
@@ -33,7 +35,6 @@ final class TuningPanel extends HBox {
     private final TextField concert = new TextField();
     private final Label warning = new Label();
     private final Button instead = new Button();
-    private boolean showing;
 
     TuningPanel(Work work, Settings settings, SetUpModel model, Label problem) {
         this.model = model;
@@ -67,43 +68,43 @@ final class TuningPanel extends HBox {
         fields.getStyleClass().add("tuning-fields");
         HBox.setHgrow(strings, Priority.ALWAYS);
         getChildren().setAll(fields, strings);
-        common.valueProperty().subscribe((_, name) -> choose(name));
+        bound.take(common.valueProperty(), this::choose);
         settled(notes, model::setTuning);
         settled(concert, model::setConcert);
-        down.valueProperty().subscribe((_, semitones) -> attempt(() -> model.setTunedDown(semitones)));
-        work.stateProperty().subscribe(state -> show(state.song().facts().instrument()));
+        bound.take(down.valueProperty(), model::setTunedDown, this::say);
+        bound.follow(work.stateProperty(), state -> show(state.song().facts().instrument()));
     }
 
     private void choose(String name) {
-        if (showing || name == null) return;
         CommonTuning.all().stream()
                 .filter(each -> name(each).equals(name))
                 .findFirst()
-                .ifPresent(each -> attempt(() -> model.setTuning(each.tuning().toString())));
+                .ifPresent(each -> say(model.setTuning(each.tuning().toString())));
     }
 
     private void settled(TextField field, Function<String, Optional<String>> change) {
         Runnable settle = () -> {
-            if (!field.getText().equals(field.getUserData())) attempt(() -> change.apply(field.getText()));
+            if (!field.getText().equals(field.getUserData())) say(change.apply(field.getText()));
         };
         field.setOnAction(_ -> settle.run());
-        field.focusedProperty().subscribe((_, focused) -> {
+        bound.take(field.focusedProperty(), focused -> {
             if (!focused) settle.run();
         });
     }
 
-    private void attempt(java.util.function.Supplier<Optional<String>> change) {
-        if (!showing) problem.setText(change.get().orElse(""));
+    private void say(Optional<String> wrong) {
+        problem.setText(wrong.orElse(""));
     }
 
     private void show(Instrument guitar) {
-        showing = true;
-        strings.instrumentProperty().set(guitar);
-        common.setValue(CommonTuning.of(guitar.tuning()).map(TuningPanel::name).orElse(null));
-        put(notes, guitar.tuning().toString());
-        put(concert, guitar.concert().toString());
-        down.show(guitar.tunedDown());
-        showing = false;
+        try (var _ = bound.showing()) {
+            strings.instrumentProperty().set(guitar);
+            common.setValue(
+                    CommonTuning.of(guitar.tuning()).map(TuningPanel::name).orElse(null));
+            put(notes, guitar.tuning().toString());
+            put(concert, guitar.concert().toString());
+            down.show(guitar.tunedDown());
+        }
         showWarning(guitar);
     }
 
@@ -126,7 +127,7 @@ final class TuningPanel extends HBox {
         advice.ifPresent(each -> {
             instead.setText(
                     Words.of("tuning.instead", MusicText.signs(each.tuning().notes()), each.capo()));
-            instead.setOnAction(_ -> attempt(() -> model.takeAdvice(each)));
+            instead.setOnAction(_ -> say(model.takeAdvice(each)));
         });
     }
 

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javafx.animation.AnimationTimer;
-import javafx.animation.PauseTransition;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
@@ -15,7 +14,6 @@ import javafx.scene.Node;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.util.Duration;
 import tactus.app.action.Actions;
 import tactus.app.arrangement.ArrangementActions;
 import tactus.app.arrangement.ArrangementPanel;
@@ -33,19 +31,19 @@ import tactus.app.setup.SetUpView;
 import tactus.app.setup.ShapeModel;
 import tactus.app.sheet.SheetView;
 import tactus.app.work.Autosave;
+import tactus.app.work.Origin;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.snag.Snag;
 import tactus.core.snag.SnagPlace;
 import tactus.core.song.Accepted;
+import tactus.core.song.Song;
 import tactus.formats.sheet.Paper;
 import tactus.sound.transport.Transport;
 import tactus.words.Words;
 
 /** The whole window. Style class {@code main-window}. */
 final class MainWindow extends StackPane {
-
-    private static final Duration AUTOSAVE_DELAY = Duration.seconds(1.5);
 
     private final Work work;
     private final Settings settings;
@@ -67,7 +65,7 @@ final class MainWindow extends StackPane {
     private final StackPane stage = new StackPane();
     private final SongDesk desk;
     private final AnimationTimer clock;
-    private final PauseTransition autosaving = new PauseTransition(AUTOSAVE_DELAY);
+    private final Autosaving autosaving;
 
     /** @param close closes the window for good */
     MainWindow(Work work, Settings settings, Autosave autosave, Transport transport, FileAsker asker, Runnable close) {
@@ -88,7 +86,12 @@ final class MainWindow extends StackPane {
         getStyleClass().add("main-window");
         getChildren().setAll(frame(), overlay);
         clock = clock();
-        keepUnsavedWork();
+        autosaving = new Autosaving(
+                work,
+                autosave,
+                background,
+                desk::origin,
+                full -> notices.show(Words.of("autosave.failed", SongDesk.said(full, autosave.folder())), List.of()));
         new Consequences(work, notices);
     }
 
@@ -122,22 +125,12 @@ final class MainWindow extends StackPane {
         };
     }
 
-    /** Keeps a song that is not saved a moment after each change. */
-    private void keepUnsavedWork() {
-        autosaving.setOnFinished(_ -> {
-            var song = work.song();
-            if (work.isUnsaved()) background.run(() -> autosave.keep(song));
-            else background.run(autosave::forget);
-        });
-        work.stateProperty().subscribe(_ -> autosaving.playFromStart());
-    }
-
     /** Starts what only makes sense in a window that is shown. */
     void start() {
         actions.listenTo(getScene());
         clock.start();
         show(Place.BENCH);
-        desk.offerRecovery();
+        new Leftovers(autosave, desk, notices).offer();
     }
 
     /** Goes to a place and puts the focus where its work is done. */
@@ -291,6 +284,11 @@ final class MainWindow extends StackPane {
     /** Opens a song that was named when the program was started. */
     void openFile(Path file) {
         desk.open(file);
+    }
+
+    /** Works on a song that a crashed program has left. */
+    void recover(Song song, Optional<Origin> from) {
+        desk.recover(song, from);
     }
 
     /** Does {@code close} once nothing unsaved would be lost, or the user wants it lost. */

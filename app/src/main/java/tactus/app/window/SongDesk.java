@@ -3,19 +3,28 @@ package tactus.app.window;
 import java.io.IOException;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.FileSystemException;
+import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import tactus.app.demo.DemoSong;
 import tactus.app.work.Autosave;
+import tactus.app.work.Origin;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.edit.Difference;
 import tactus.core.name.Slug;
 import tactus.core.song.Song;
+import tactus.core.statement.Statement;
+import tactus.formats.file.Fingerprint;
 import tactus.formats.file.FormatException;
 import tactus.formats.song.OpenedSong;
 import tactus.formats.song.Problem;
@@ -27,6 +36,8 @@ final class SongDesk {
 
     private static final Logger LOG = LoggerFactory.getLogger(SongDesk.class);
     private static final int PROBLEMS_SHOWN = 4;
+    private static final DateTimeFormatter MOMENT =
+            DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm:ss", Locale.ENGLISH).withZone(ZoneId.systemDefault());
 
     private final Work work;
     private final Settings settings;
@@ -35,6 +46,8 @@ final class SongDesk {
     private final Overlay overlay;
     private final NoticeBar notices;
     private final StatusLine status;
+    /** The file as it was when it was last read or written. */
+    private Optional<Origin> origin = Optional.empty();
 
     SongDesk(
             Work work,
@@ -63,6 +76,7 @@ final class SongDesk {
 
     private void begin(Song song) {
         autosave.forget();
+        origin = Optional.empty();
         status.say("");
         work.begin(song);
     }
@@ -94,14 +108,16 @@ final class SongDesk {
 
     private void read(Path file) {
         try {
+            Fingerprint contents = Fingerprint.of(file);
             OpenedSong opened = SongFile.read(file);
             autosave.forget();
+            origin = Optional.of(new Origin(file, contents));
             if (opened.isWhole()) {
                 work.open(opened.song(), file);
                 settings.remember(file);
                 status.say(Words.of("status.opened", file.getFileName()));
             } else {
-                work.rescue(opened.song());
+                work.rescue(opened.song(), Optional.empty());
                 notices.show(problems(file, opened.problems()), List.of());
             }
         } catch (IOException unreadable) {
@@ -133,21 +149,76 @@ final class SongDesk {
         return file.map(this::write).orElse(false);
     }
 
+    /** Where the song came from as it is now; empty if it is in no file. */
+    Optional<Origin> origin() {
+        return work.getFile().flatMap(file -> origin.filter(from -> from.file().equals(file)));
+    }
+
+    /** Works on {@code song}, which a crashed program has left. */
+    void recover(Song song, Optional<Origin> from) {
+        origin = from;
+        work.rescue(song, from.map(Origin::file));
+    }
+
     private boolean write(Path file) {
         try {
+            Optional<Origin> before = origin().filter(from -> from.file().equals(file));
+            if (before.isPresent()
+                    && Files.exists(file)
+                    && !Fingerprint.of(file).equals(before.get().contents())) {
+                askWhichToKeep(file);
+                return false;
+            }
+            return overwrite(file);
+        } catch (IOException unreadable) {
+            return fail(unreadable, file);
+        }
+    }
+
+    /** The file was changed elsewhere since it was opened: says when and what is other there, and offers both. */
+    private void askWhichToKeep(Path file) {
+        String when = MOMENT.format(Instant.ofEpochMilli(file.toFile().lastModified()));
+        overlay.ask(
+                Words.of("elsewhere.title", file.getFileName()),
+                Words.of("elsewhere.text", when, whatIsOther(file)),
+                List.of(
+                        new Overlay.Answer("both", Words.of("elsewhere.both"), this::saveAs),
+                        new Overlay.Answer("theirs", Words.of("elsewhere.theirs"), () -> read(file)),
+                        new Overlay.Answer("over", Words.of("elsewhere.over"), () -> overwrite(file)),
+                        new Overlay.Answer("stay", Words.of("unsaved.stay"), () -> {})));
+    }
+
+    private String whatIsOther(Path file) {
+        try {
+            List<Statement> other =
+                    Difference.between(work.song(), SongFile.read(file).song());
+            if (other.isEmpty()) return Words.of("elsewhere.same");
+            return other.stream().map(Words::say).collect(Collectors.joining("\n  • ", "\n  • ", ""));
+        } catch (IOException unreadable) {
+            return said(unreadable, file);
+        }
+    }
+
+    private boolean overwrite(Path file) {
+        try {
             SongFile.write(work.song(), file);
+            origin = Optional.of(new Origin(file, Fingerprint.of(file)));
             work.savedAs(file);
             autosave.forget();
             settings.remember(file);
             status.say(Words.of("status.saved", file));
             return true;
         } catch (IOException full) {
-            LOG.warn("{} cannot be saved", file, full);
-            notices.show(
-                    Words.of("save.failed", said(full, file)),
-                    List.of(new Overlay.Answer("save-as", Words.of("save.elsewhere"), this::saveAs)));
-            return false;
+            return fail(full, file);
         }
+    }
+
+    private boolean fail(IOException full, Path file) {
+        LOG.warn("{} cannot be saved", file, full);
+        notices.show(
+                Words.of("save.failed", said(full, file)),
+                List.of(new Overlay.Answer("save-as", Words.of("save.elsewhere"), this::saveAs)));
+        return false;
     }
 
     /** What went wrong with {@code file} in the user's words. */
@@ -160,30 +231,5 @@ final class SongDesk {
             when system.getReason() != null -> Words.of("file.reason", file, system.getReason());
             default -> Words.of("file.reason", file, String.valueOf(wrong.getMessage()));
         };
-    }
-
-    /** Offers work that a program which crashed has left. */
-    void offerRecovery() {
-        autosave.left().ifPresent(left -> {
-            try {
-                Song song = SongFile.read(left).song();
-                notices.show(
-                        Words.of("recover.text", song.facts().title()),
-                        List.of(
-                                new Overlay.Answer(
-                                        "recover",
-                                        Words.of("recover.open"),
-                                        () -> unlessUnsaved(() -> {
-                                            work.rescue(song);
-                                            autosave.keep(song);
-                                            autosave.giveUp(left);
-                                        })),
-                                new Overlay.Answer(
-                                        "discard", Words.of("recover.discard"), () -> autosave.giveUp(left))));
-            } catch (IOException damaged) {
-                LOG.warn("left work cannot be read", damaged);
-                autosave.giveUp(left);
-            }
-        });
     }
 }

@@ -87,9 +87,13 @@ public final class Work {
         start(song, Optional.empty(), song);
     }
 
-    /** Works on {@code song}, which is in no file and would be lost: a recovered or repaired one. */
-    public void rescue(Song song) {
-        start(song, Optional.empty(), Song.empty("?"));
+    /**
+     * Works on {@code song}, which would be lost as it stands: a recovered or repaired one.
+     *
+     * @param path the file that has an older state of it; empty where saving must not touch that
+     */
+    public void rescue(Song song, Optional<Path> path) {
+        start(song, path, Song.empty("?"));
     }
 
     /** Remembers that the song as it stands is in {@code path}. */

@@ -18,7 +18,11 @@ import tactus.app.demo.DemoSong;
 import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.section.Except;
+import tactus.core.section.PassChoice;
+import tactus.core.section.Stretch;
 import tactus.core.song.Song;
+import tactus.core.timeline.TimelineBar;
 import tactus.sound.score.Playback;
 import tactus.sound.score.Score;
 import tactus.sound.transport.Transport;
@@ -88,6 +92,50 @@ class PlayerModelTest {
         assertEquals(
                 (47 + 47 + 45) * beat, with.to() - with.from(), 1e-9, "three times, the last without its short bar");
         assertEquals((47 + 47) * beat, without.to() - without.from(), 1e-9);
+    }
+
+    /** In the waltz the fourth entry goes round three times, and as it is written twice. */
+    @Test
+    void aLoopWithoutExceptionsStaysInItsSectionAndIsShownThere() {
+        work.begin(DemoSong.LAST_CHAIR_WALTZ.song());
+        player.loopsProperty().set(true);
+        player.withoutExceptionsProperty().set(true);
+        int last = work.timeline().barsOf(3, 3).getLast().number();
+        player.startBarProperty().set(last);
+        player.playSong();
+        Playback round = played();
+        double beat = 60.0 / 126;
+        assertEquals((47 + 47) * beat, round.to() - round.from(), 1e-9);
+        for (double seconds = round.from(); seconds < round.to(); seconds += beat) {
+            at(seconds + 0.01);
+            TimelineBar bar = player.barNow().orElseThrow();
+            assertEquals(3, bar.use());
+            assertTrue(bar.pass() <= 2, bar.toString());
+            assertTrue(work.timeline().bars().contains(bar), "a bar that is on the screen");
+            double within = player.positionInSong() - bar.start().toDouble();
+            assertTrue(within >= 0 && within < bar.meter().length().toDouble(), bar + " at " + within);
+        }
+    }
+
+    @Test
+    void aBarThatIsLeftOutThisTimeIsHeardInALoopWithoutExceptionsAndLitNowhere() {
+        work.change(
+                "edit.except",
+                song -> song.withUse(song.uses()
+                        .get(1)
+                        .withExcepts(List.of(new Except(PassChoice.EVERY, new Except.LeftOut(Stretch.last(2)))))));
+        player.loopsProperty().set(true);
+        player.startBarProperty().set(work.timeline().barsOf(1, 2).getLast().number());
+        player.playSong();
+        double start = work.timeline().barsOf(1, 1).getFirst().seconds();
+        player.withoutExceptionsProperty().set(true);
+        at(start + 7 * 4 * BEAT + 0.01);
+        assertEquals(1, player.barNow().orElseThrow().use());
+        assertEquals(7, player.barNow().orElseThrow().inSection());
+        assertTrue(Double.isNaN(player.positionInSong()), "the bar is not on the screen");
+        at(start + 8 * 4 * BEAT + 0.01);
+        assertEquals(2, player.barNow().orElseThrow().pass());
+        assertEquals(work.timeline().barsOf(1, 2).getFirst().start().toDouble(), player.positionInSong(), 0.01);
     }
 
     @Test

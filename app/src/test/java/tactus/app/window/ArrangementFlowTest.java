@@ -10,6 +10,7 @@ import static javafx.scene.input.KeyCode.DOWN;
 import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.EQUALS;
 import static javafx.scene.input.KeyCode.G;
+import static javafx.scene.input.KeyCode.HOME;
 import static javafx.scene.input.KeyCode.I;
 import static javafx.scene.input.KeyCode.INSERT;
 import static javafx.scene.input.KeyCode.L;
@@ -29,6 +30,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.Collections;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import javafx.scene.control.ListView;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
@@ -63,6 +65,24 @@ class ArrangementFlowTest extends WindowTest {
         for (int line = 0; line < 20; line++) press(DOWN);
         assertEquals(81, window.player().startBarProperty().get());
         assertTrue(isShown("Bars 65 to 128 of this pass, of 200. The arrow keys go on."));
+    }
+
+    /** The entry that is lit up is the one that is edited, whoever had the focus before. */
+    @Test
+    void anEntryOfTheRunningOrderIsChosenByMouseByKeyAndByTheProgram() {
+        click("#section-name");
+        click("Bridge");
+        assertEquals("Bridge", text("#section-name"));
+        fill("#section-name", "Crossing");
+        assertEquals("Crossing", section("bridge").name());
+        assertEquals("Verse", section("verse").name());
+        ListView<?> order = robot.lookup(".running-order").query();
+        robot.interact(order::requestFocus);
+        press(HOME, DOWN);
+        assertEquals("Verse", text("#section-name"));
+        click("#section-name");
+        robot.interact(() -> order.getSelectionModel().select(2));
+        assertEquals("Chorus", text("#section-name"));
     }
 
     @Test

@@ -5,6 +5,7 @@ import static javafx.scene.input.KeyCode.BACK_SPACE;
 import static javafx.scene.input.KeyCode.CONTROL;
 import static javafx.scene.input.KeyCode.D;
 import static javafx.scene.input.KeyCode.DELETE;
+import static javafx.scene.input.KeyCode.DOWN;
 import static javafx.scene.input.KeyCode.E;
 import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.HOME;
@@ -20,6 +21,7 @@ import static javafx.scene.input.KeyCode.SPACE;
 import static javafx.scene.input.KeyCode.T;
 import static javafx.scene.input.KeyCode.TAB;
 import static javafx.scene.input.KeyCode.U;
+import static javafx.scene.input.KeyCode.UP;
 import static javafx.scene.input.KeyCode.X;
 import static javafx.scene.input.KeyCode.Y;
 import static javafx.scene.input.KeyCode.Z;
@@ -29,6 +31,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.concurrent.TimeUnit;
 import javafx.geometry.Point2D;
+import javafx.scene.control.ListView;
 import javafx.scene.control.Spinner;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
@@ -93,6 +96,27 @@ class BenchFlowTest extends WindowTest {
         assertEquals("b-tub-tu", pattern("bass-and-brush").line());
         chord(CONTROL, Y);
         assertEquals("d-tub-tu", pattern("bass-and-brush").line());
+    }
+
+    /** The row that is lit up is the pattern that is edited, whoever had the focus before. */
+    @Test
+    void aRowOfTheListIsChosenByMouseByKeyAndByTheProgram() {
+        click("#stroke-line");
+        click("Driving eighths");
+        assertTrue(text("#stroke-line").startsWith("DdDdDd")
+                || text("#stroke-line").equals(pattern("driving-eighths").line()));
+        click("#hand-picture");
+        press(HOME, U);
+        assertEquals('u', pattern("driving-eighths").line().charAt(0));
+        press(UP);
+        ListView<Pattern> list = robot.lookup(".pattern-list").query();
+        robot.interact(list::requestFocus);
+        press(DOWN);
+        Pattern lit = list.getSelectionModel().getSelectedItem();
+        assertEquals(lit.line(), text("#stroke-line"));
+        click("#stroke-line");
+        robot.interact(() -> list.getSelectionModel().select(0));
+        assertEquals(song().patterns().getFirst().line(), text("#stroke-line"));
     }
 
     @Test

@@ -4,6 +4,7 @@ import static javafx.scene.input.KeyCode.ALT;
 import static javafx.scene.input.KeyCode.CONTROL;
 import static javafx.scene.input.KeyCode.D;
 import static javafx.scene.input.KeyCode.DIGIT1;
+import static javafx.scene.input.KeyCode.DIGIT2;
 import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.ESCAPE;
 import static javafx.scene.input.KeyCode.HOME;
@@ -23,6 +24,7 @@ import static org.mockito.Mockito.when;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.event.Event;
@@ -30,6 +32,13 @@ import javafx.stage.WindowEvent;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.demo.DemoSong;
+import tactus.app.work.Autosave;
+import tactus.app.work.DataFolder;
+import tactus.app.work.Origin;
+import tactus.core.pattern.PatternId;
+import tactus.core.time.Length;
+import tactus.core.time.Tempo;
+import tactus.formats.file.Fingerprint;
 import tactus.formats.song.SongFile;
 
 /** Songs are made, saved, opened and not lost. */
@@ -40,6 +49,9 @@ class SongFlowTest extends WindowTest {
         Path left = Files.createDirectories(data.resolve("unsaved")).resolve("99999999.tactus.json");
         var lost = DemoSong.RAIN_ON_THE_BOATHOUSE.song();
         SongFile.write(lost.withFacts(lost.facts().withTitle("Left behind")), left);
+        String newer = Files.readString(left).replaceFirst("\"version\": \\d+", "\"version\": 99");
+        Path unreadable = Files.writeString(left.resolveSibling("99999998.tactus.json"), newer);
+        Files.setLastModifiedTime(unreadable, FileTime.fromMillis(0));
     }
 
     private void write(String name) {
@@ -138,12 +150,96 @@ class SongFlowTest extends WindowTest {
         assertFalse(Files.exists(folder.resolve("data/unsaved/99999999.tactus.json")));
     }
 
+    private Optional<Path> kept() throws IOException {
+        String mine = ProcessHandle.current().pid() + "-";
+        try (var files = Files.list(folder.resolve("data/unsaved"))) {
+            return files.filter(file -> file.getFileName().toString().startsWith(mine))
+                    .filter(file -> file.toString().endsWith(".json"))
+                    .findFirst();
+        }
+    }
+
     @Test
-    void unsavedWorkIsKeptAMomentAfterEachChange() throws Exception {
+    void unsavedWorkIsKeptWhileOneWorksOnWithoutAPause() throws Exception {
+        chord(CONTROL, DIGIT2);
+        click("#hand-picture");
+        press(HOME);
+        long start = System.nanoTime();
+        while (kept().isEmpty()) {
+            press(D);
+            WaitForAsyncUtils.sleep(200, TimeUnit.MILLISECONDS);
+            assertTrue(System.nanoTime() - start < 15e9, "nothing was kept in fifteen seconds of work");
+        }
+        assertTrue(SongFile.read(kept().orElseThrow()).isWhole());
+    }
+
+    @Test
+    void aLeftoverThatCannotBeReadIsToldOfAndKept() throws IOException {
+        click("#notice-discard");
+        assertTrue(text("#notice").contains("cannot be read"), text("#notice"));
+        assertTrue(text("#notice").contains("newer Tactus (format 99"), text("#notice"));
+        click("#notice-keep");
+        assertFalse(isShown("#notice"));
+        assertTrue(Files.exists(folder.resolve("data/unsaved/99999998.tactus.json")));
+    }
+
+    @Test
+    void aRecoveredSongKnowsItsFile() throws IOException {
+        write("walk.tactus.json");
+        chord(CONTROL, S);
+        Path file = folder.resolve("walk.tactus.json");
+        var origin = new Origin(file, Fingerprint.of(file));
+        new Autosave(new DataFolder(folder.resolve("data"))).keep(song(), Optional.of(origin));
+        robot.interact(() -> window.recover(song(), Optional.of(origin)));
+        assertEquals(Optional.of(file), work.getFile());
+        assertTrue(work.isUnsaved());
+        chord(CONTROL, S);
+        assertFalse(work.isUnsaved());
+    }
+
+    /** A synced folder has brought another state of the song. */
+    @Test
+    void whatWasChangedElsewhereIsNotOverwrittenWithoutAsking() throws IOException {
+        write("walk.tactus.json");
+        chord(CONTROL, S);
+        Path file = folder.resolve("walk.tactus.json");
+        var theirs = song().withFacts(song().facts().withTempo(new Tempo(80, Length.QUARTER)))
+                .withoutPattern(new PatternId("tin-roof"));
+        SongFile.write(theirs, file);
         change();
-        Path mine = folder.resolve("data/unsaved/" + ProcessHandle.current().pid() + ".tactus.json");
-        WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> Files.exists(mine));
-        assertEquals(song(), SongFile.read(mine).song());
+        chord(CONTROL, S);
+        assertTrue(isShown("walk.tactus.json was changed elsewhere"));
+        String asked = textsIn(".overlay");
+        assertTrue(asked.contains("facts of the song"), asked);
+        assertTrue(asked.contains("Tin roof"), asked);
+        assertEquals(theirs, SongFile.read(file).song(), "nothing is written yet");
+        press(ESCAPE);
+        assertTrue(work.isUnsaved());
+        chord(CONTROL, S);
+        write("mine.tactus.json");
+        click("#answer-both");
+        assertEquals(song(), SongFile.read(folder.resolve("mine.tactus.json")).song());
+        assertEquals(theirs, SongFile.read(file).song());
+    }
+
+    @Test
+    void whatWasChangedElsewhereCanBeOverwrittenOrTaken() throws IOException {
+        write("walk.tactus.json");
+        chord(CONTROL, S);
+        Path file = folder.resolve("walk.tactus.json");
+        var theirs = song().withoutPattern(new PatternId("tin-roof"));
+        SongFile.write(theirs, file);
+        change();
+        chord(CONTROL, S);
+        click("#answer-over");
+        assertEquals(song(), SongFile.read(file).song());
+        assertFalse(work.isUnsaved());
+        SongFile.write(theirs, file);
+        change();
+        chord(CONTROL, S);
+        click("#answer-theirs");
+        assertEquals(theirs, song());
+        assertFalse(work.isUnsaved());
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.mockito.Mockito.mock;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Comparator;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
@@ -71,6 +72,9 @@ abstract class WindowTest {
         robot.release(new KeyCode[0]);
         robot.release(new MouseButton[0]);
         FxToolkit.setupStage(Stage::hide);
+        try (var files = Files.walk(folder)) {
+            for (Path file : files.sorted(Comparator.reverseOrder()).toList()) Files.deleteIfExists(file);
+        }
     }
 
     Song song() {

@@ -6,9 +6,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
+import java.util.function.LongFunction;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -17,6 +19,7 @@ import tactus.core.pitch.NoteSchool;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
 import tactus.core.song.Song;
+import tactus.formats.file.Fingerprint;
 import tactus.formats.song.SongFile;
 
 /** What the program keeps in the user's data folder. */
@@ -25,35 +28,78 @@ class KeptFilesTest {
     @TempDir
     private Path root;
 
-    private Autosave autosave(long process, long... running) {
+    private static final Instant MORNING = Instant.parse("2026-11-28T08:00:00Z");
+
+    private static Optional<Instant> is(long process, long wanted, Instant start) {
+        return process == wanted ? Optional.of(start) : Optional.empty();
+    }
+
+    /** The program with the number {@code process}, started in the morning, beside others. */
+    private Autosave autosave(long process, LongFunction<Optional<Instant>> others) {
         return new Autosave(
-                new DataFolder(root),
-                process,
-                id -> IntStream.range(0, running.length).anyMatch(index -> running[index] == id));
+                new DataFolder(root), process, id -> is(process, id, MORNING).or(() -> others.apply(id)));
+    }
+
+    private Autosave autosave(long process) {
+        return autosave(process, _ -> Optional.empty());
+    }
+
+    private List<String> titles(Autosave autosave) throws IOException {
+        var titles = new ArrayList<String>();
+        for (Path left : autosave.left()) {
+            titles.add(SongFile.read(left).song().facts().title());
+        }
+        return titles;
     }
 
     @Test
-    void workLeftByACrashIsFoundByTheNextProgram() throws IOException {
-        autosave(100).keep(Song.empty("Lost"));
-        Optional<Path> left = autosave(200).left();
-        assertEquals("Lost", SongFile.read(left.orElseThrow()).song().facts().title());
-        autosave(200).giveUp(left.get());
-        assertTrue(autosave(200).left().isEmpty());
+    void workLeftByACrashIsFoundByTheNextProgramWithTheFileItCameFrom() throws IOException {
+        var origin = new Origin(Path.of("/songs/walk ö.json"), new Fingerprint("0a1b"));
+        autosave(100).keep(Song.empty("Lost"), Optional.of(origin));
+        Autosave next = autosave(200);
+        assertEquals(List.of("Lost"), titles(next));
+        Path left = next.left().getFirst();
+        assertEquals(Optional.of(origin), next.origin(left));
+        next.giveUp(left);
+        assertEquals(List.of(), next.left());
+        assertEquals(0, Files.list(next.folder()).count(), "nothing of it stays");
     }
 
     @Test
-    void theWorkOfAProgramThatStillRunsIsNotTouched() {
-        autosave(100).keep(Song.empty("Busy"));
-        assertTrue(autosave(200, 100).left().isEmpty());
-        assertTrue(autosave(100).left().isEmpty());
+    void theWorkOfAProgramThatStillRunsIsNotTouched() throws IOException {
+        autosave(100).keep(Song.empty("Busy"), Optional.empty());
+        assertEquals(List.of(), autosave(200, id -> is(100, id, MORNING)).left());
+        assertEquals(List.of(), autosave(100).left());
     }
 
     @Test
-    void savedWorkIsForgotten() {
+    void aProcessThatHasTheSameNumberAgainIsAnotherOne() throws IOException {
+        autosave(100).keep(Song.empty("Lost"), Optional.empty());
+        Instant noon = MORNING.plusSeconds(4 * 3600);
+        assertEquals(List.of("Lost"), titles(autosave(200, id -> is(100, id, noon))), "another program has it now");
+        var again = new Autosave(new DataFolder(root), 100, id -> is(100, id, noon));
+        assertEquals(List.of("Lost"), titles(again), "this program has it now");
+        again.forget();
+        assertEquals(List.of("Lost"), titles(again), "closing deletes only what is its own");
+    }
+
+    /** Older programs wrote no start into the name; what was kept before a process was started is not its own. */
+    @Test
+    void workKeptByAnOlderProgramIsFoundToo() throws IOException {
+        Path old = Files.createDirectories(root.resolve("unsaved")).resolve("100.tactus.json");
+        SongFile.write(Song.empty("Old"), old);
+        Instant kept = Files.getLastModifiedTime(old).toInstant();
+        assertEquals(List.of("Old"), titles(autosave(200, id -> is(100, id, kept.plusSeconds(60)))));
+        assertEquals(List.of(), titles(autosave(200, id -> is(100, id, kept.minusSeconds(60)))));
+        assertEquals(List.of("Old"), titles(autosave(200)));
+    }
+
+    @Test
+    void savedWorkIsForgotten() throws IOException {
         Autosave autosave = autosave(100);
-        autosave.keep(Song.empty("Saved"));
+        autosave.keep(Song.empty("Saved"), Optional.empty());
         autosave.forget();
-        assertTrue(autosave(200).left().isEmpty());
+        assertEquals(List.of(), autosave(200).left());
     }
 
     @Test

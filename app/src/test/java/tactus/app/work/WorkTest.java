@@ -2,13 +2,26 @@ package tactus.app.work;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertSame;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Path;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import tactus.app.demo.DemoSong;
+import tactus.core.edit.Consequence;
+import tactus.core.edit.DeletePattern;
 import tactus.core.edit.Edit;
+import tactus.core.pattern.PatternId;
+import tactus.core.refusal.Refusal;
+import tactus.core.rule.Where;
+import tactus.core.section.SectionId;
+import tactus.core.snag.Kind;
+import tactus.core.snag.Snag;
+import tactus.core.song.Assignment;
 import tactus.core.song.Song;
+import tactus.words.Words;
 
 class WorkTest {
 
@@ -77,10 +90,75 @@ class WorkTest {
     @Test
     void aRescuedSongIsUnsavedAndInNoFile() {
         work.open(Song.empty("Other"), Path.of("other.json"));
-        work.rescue(Song.empty("Rescued"));
+        work.rescue(Song.empty("Rescued"), Optional.empty());
         assertTrue(work.isUnsaved());
         assertTrue(work.getFile().isEmpty());
         assertFalse(work.canUndoProperty().get());
+    }
+
+    /** A refused value leaves no trace, so that undo never meets it. */
+    @Test
+    void whatTheSongCannotBeIsNeitherShownNorKeptInTheHistory() {
+        work.begin(DemoSong.LANTERN_WALK.song());
+        var before = work.stateProperty().get();
+        assertThrows(
+                Refusal.class,
+                () -> work.change(
+                        "edit.capo",
+                        song -> song.withFacts(song.facts()
+                                .withInstrument(song.facts().instrument().withCapo(13)))));
+        assertSame(before, work.stateProperty().get());
+        assertFalse(work.canUndoProperty().get());
+        title("Third");
+        work.undo();
+        assertSame(before.song(), work.song());
+    }
+
+    /** Both patterns are one rhythm; what the section plays afterwards is the one that stays, and nothing is lost. */
+    @Test
+    void callingTwoPatternsTheSameTellsOfNothingThatIsGone() {
+        work.begin(DemoSong.LANTERN_WALK.song());
+        var twice = work.song().pattern(new PatternId("bass-and-brush")).orElseThrow();
+        work.change(
+                "edit.add", song -> song.withPattern(twice.copiedAs(new PatternId("brush-two"), "Brush two")), "it");
+        work.change(
+                "edit.assign",
+                song -> Assignment.assigned(
+                        song, Where.in(new SectionId("intro")), Optional.of(new PatternId("brush-two"))));
+        Snag same = work.snags().stream()
+                .filter(snag -> snag.kind() == Kind.SAME_RHYTHM_OTHER_NAME)
+                .findFirst()
+                .orElseThrow();
+        work.change(same.fix().orElseThrow());
+        assertEquals(Optional.empty(), work.doneProperty().get(), "nothing is told");
+        PatternId played = Assignment.of(work.song(), new SectionId("intro")).orElseThrow();
+        assertEquals(twice.line(), work.song().pattern(played).orElseThrow().line());
+    }
+
+    @Test
+    void takingAwayAPatternThatIsPlayedTellsWhereNothingIsPlayedNow() {
+        work.begin(DemoSong.LANTERN_WALK.song());
+        var brush = work.song().pattern(new PatternId("bass-and-brush")).orElseThrow();
+        work.change(DeletePattern.of(brush));
+        assertTrue(work.doneProperty().get().orElseThrow().consequences().getFirst()
+                        instanceof Consequence.NothingPlayed(var gone, var sections)
+                && gone.equals(brush)
+                && sections.contains(new SectionId("verse")));
+    }
+
+    @Test
+    void undoAndRedoSayWhatTheyTakeBackAndBring() {
+        work.begin(DemoSong.LANTERN_WALK.song());
+        work.change(DeletePattern.of(work.song().patterns().getFirst()));
+        assertEquals(
+                "delete Bass and brush",
+                Words.say(work.undoLabelProperty().get().orElseThrow()));
+        assertEquals(Optional.empty(), work.redoLabelProperty().get());
+        work.undo();
+        assertEquals(Optional.empty(), work.undoLabelProperty().get());
+        assertEquals(
+                "delete Bass and brush",
+                Words.say(work.redoLabelProperty().get().orElseThrow()));
     }
 
     @Test

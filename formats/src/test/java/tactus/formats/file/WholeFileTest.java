@@ -6,6 +6,9 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.time.Instant;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -43,6 +46,28 @@ class WholeFileTest {
         WholeFile.write(file, out -> out.write("new".getBytes()));
         assertEquals("new", Files.readString(file));
         assertEquals(List.of("song.json"), names());
+    }
+
+    @Test
+    void thePermissionsOfTheFileAreKept() throws IOException {
+        Path file = Files.writeString(folder.resolve("song.json"), "old");
+        var mine = PosixFilePermissions.fromString("rw-------");
+        Files.setPosixFilePermissions(file, mine);
+        WholeFile.write(file, out -> out.write("new".getBytes()));
+        assertEquals(mine, Files.getPosixFilePermissions(file));
+    }
+
+    @Test
+    void draftsThatACrashLeftLongAgoAreClearedAway() throws IOException {
+        Path file = folder.resolve("song.json");
+        Instant long_ = Instant.now().minusSeconds(2 * 3600);
+        Path old = Files.writeString(folder.resolve(".song.json.0000.part"), "half");
+        Files.setLastModifiedTime(old, FileTime.from(long_));
+        Path other = Files.writeString(folder.resolve(".other.json.0000.part"), "half");
+        Files.setLastModifiedTime(other, FileTime.from(long_));
+        Files.writeString(folder.resolve(".song.json.1111.part"), "being written");
+        WholeFile.write(file, out -> out.write("new".getBytes()));
+        assertEquals(List.of(".other.json.0000.part", ".song.json.1111.part", "song.json"), names());
     }
 
     @Test

@@ -17,6 +17,7 @@ import javax.sound.midi.ShortMessage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import tactus.core.groove.CommonGroove;
 import tactus.core.groove.Drum;
@@ -43,6 +44,19 @@ class GrooveFileTest {
 
     private static void hit(Sequence sequence, int channel, int key, long tick) throws InvalidMidiDataException {
         sequence.getTracks()[0].add(new MidiEvent(new ShortMessage(ShortMessage.NOTE_ON, channel, key, 90), tick));
+    }
+
+    /** The file says 33/4, or a denominator of 2 to the power of 60. */
+    @ParameterizedTest
+    @CsvSource({"33, 2", "0, 2", "4, 60", "-1, 3"})
+    void aTimeSignatureThatNoBarHasIsRefusedInPlainWords(byte upper, byte power) throws Exception {
+        var sequence = new Sequence(Sequence.PPQ, RESOLUTION, 1);
+        sequence.getTracks()[0].add(new MidiEvent(new MetaMessage(0x58, new byte[] {upper, power, 24, 8}, 4), 0));
+        for (int beat = 0; beat < 40; beat++) hit(sequence, 9, KICK, (long) beat * RESOLUTION);
+        Path file = written(sequence);
+        var wrong = assertThrows(FormatException.class, () -> GrooveFile.read(file));
+        assertTrue(wrong.getMessage().startsWith("drums.mid"), wrong.getMessage());
+        assertTrue(wrong.getMessage().contains("time signature"), wrong.getMessage());
     }
 
     @Test

@@ -1,0 +1,17 @@
+package tactus.app.work;
+
+import java.nio.file.Path;
+import java.util.Objects;
+import tactus.formats.file.Fingerprint;
+
+/**
+ * The file a song was opened from or saved to.
+ *
+ * @param contents what it held then
+ */
+public record Origin(Path file, Fingerprint contents) {
+    public Origin {
+        Objects.requireNonNull(file);
+        Objects.requireNonNull(contents);
+    }
+}
