@@ -85,6 +85,13 @@ public final class Language {
         return new Language(locale, changed, lexicon.mapped(word));
     }
 
+    /** The same language with more messages, such as those of a place that is plugged in. */
+    public Language with(Map<String, String> more) {
+        Map<String, String> all = new LinkedHashMap<>(messages);
+        all.putAll(more);
+        return new Language(locale, all, lexicon);
+    }
+
     public Locale locale() {
         return locale;
     }

@@ -1,14 +1,50 @@
 package tactus.app.arrangement;
 
+import java.util.List;
 import java.util.function.Supplier;
 import org.kordamp.ikonli.feather.Feather;
 import tactus.app.action.Action;
 import tactus.app.action.Actions;
 import tactus.app.action.Scope;
+import tactus.app.place.MenuColumn;
 import tactus.core.rule.What;
 
 /** The commands of the arrangement. */
 public final class ArrangementActions {
+
+    static final List<MenuColumn> MENUS = List.of(
+            new MenuColumn(
+                    "section",
+                    List.of(
+                            List.of("section.new", "section.copy", "section.delete"),
+                            List.of("order.again", "order.remove", "order.earlier", "order.later"),
+                            List.of(
+                                    "chord.add",
+                                    "chord.remove",
+                                    "chord.longer",
+                                    "chord.shorter",
+                                    "chord.split",
+                                    "chord.join",
+                                    "bar.add",
+                                    "bar.remove",
+                                    "bar.copy",
+                                    "bar.paste",
+                                    "bar.repeat",
+                                    "harmony.line"))),
+            new MenuColumn(
+                    "arrange",
+                    List.of(
+                            List.of(
+                                    "arrange.rules",
+                                    "arrange.why",
+                                    "arrange.except",
+                                    "arrange.marks",
+                                    "arrange.sums",
+                                    "arrange.compare",
+                                    "arrange.versions"),
+                            List.of("event.stop", "event.held", "event.silence", "event.muted"),
+                            List.of("voice.toggle", "dynamics.softer", "dynamics.stronger"),
+                            List.of("version.next"))));
 
     private final ArrangementModel model;
     private final OrderModel order;

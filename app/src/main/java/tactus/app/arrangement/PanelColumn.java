@@ -1,14 +1,13 @@
 package tactus.app.arrangement;
 
-import java.util.EnumMap;
-import java.util.Map;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
-import tactus.app.action.PanelSwitch;
+import tactus.app.place.Deck;
+import tactus.app.place.Panel;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Work;
 
@@ -18,7 +17,7 @@ final class PanelColumn extends VBox {
     private final Work work;
     private final ArrangementParts parts;
     private final PlayerModel player;
-    private final Map<ArrangementPanel, PanelBox> panels = new EnumMap<>(ArrangementPanel.class);
+    private final Deck<ArrangementPanel> panels;
     private final ScrollPane scroll = new ScrollPane();
 
     PanelColumn(Work work, ArrangementParts parts, PlayerModel player, Actions actions) {
@@ -26,18 +25,19 @@ final class PanelColumn extends VBox {
         this.parts = parts;
         this.player = player;
         getStyleClass().add("panel-column");
+        panels = new Deck<>(parts.panel(), panel -> panel(made(panel)));
         for (var row : ArrangementPanel.ROWS) {
-            getChildren().add(new PanelSwitch<>(row, parts.panel(), panel -> {
+            getChildren().add(panels.switches(row, panel -> {
                 var toggle = actions.toggle("arrange." + panel.id());
                 toggle.setText(panel.title());
                 return toggle;
             }));
         }
+        scroll.setContent(panels.node());
         scroll.setFitToWidth(true);
         scroll.setFocusTraversable(false);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().add(scroll);
-        parts.panel().subscribe(_ -> show());
         sceneProperty().subscribe(scene -> {
             if (scene != null) scene.focusOwnerProperty().subscribe(this::reveal);
         });
@@ -58,8 +58,8 @@ final class PanelColumn extends VBox {
         }
     }
 
-    private PanelBox panel() {
-        return panels.computeIfAbsent(parts.panel().get(), this::made);
+    private static Panel panel(PanelBox box) {
+        return new Panel(box, () -> box.first().requestFocus(), box::show);
     }
 
     private PanelBox made(ArrangementPanel panel) {
@@ -76,14 +76,11 @@ final class PanelColumn extends VBox {
 
     /** Shows what is chosen now. */
     void show() {
-        PanelBox shown = panel();
-        if (scroll.getContent() != shown) scroll.setContent(shown);
-        shown.show();
+        panels.show();
     }
 
     /** Puts the focus where the work of the panel in sight is done. */
     void takeFocus() {
-        Node first = panel().first();
-        first.requestFocus();
+        panels.takeFocus();
     }
 }

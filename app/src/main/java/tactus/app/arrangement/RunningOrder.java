@@ -145,6 +145,7 @@ final class RunningOrder extends ListView<RunningOrder.Entry> {
             super.updateItem(entry, empty);
             setGraphic(empty ? null : row);
             showPlaying();
+            setAccessibleText("");
             if (empty) return;
             String times = entry.passes() > 1 ? "  ×" + entry.passes() : "";
             name.setText(entry.section().name() + times);

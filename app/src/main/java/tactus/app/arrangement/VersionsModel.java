@@ -37,6 +37,11 @@ public final class VersionsModel {
         return names;
     }
 
+    /** What a version is called on the screen. */
+    public static String title(String name) {
+        return name.equals(Version.FULL) ? Words.of("versions.full") : name;
+    }
+
     /** The name of the version that is shown. */
     public String shown() {
         return work.song().versions().shown().orElse(Version.FULL);

@@ -39,6 +39,7 @@ final class VersionsPanel extends PanelBox {
         capo = new TakenField("version-capo", text -> number(text, versions::takeCapo), problem);
         most = new TakenField("version-most", text -> number(text, versions::takeMostStrokes), problem);
         shown.setId("version-shown");
+        shown.setConverter(new ChosenText<>(VersionsModel::title));
         shown.setMaxWidth(Double.MAX_VALUE);
         company.setId("version-company");
         company.setMaxWidth(Double.MAX_VALUE);

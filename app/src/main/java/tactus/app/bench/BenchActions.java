@@ -1,5 +1,6 @@
 package tactus.app.bench;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
@@ -7,6 +8,7 @@ import org.kordamp.ikonli.feather.Feather;
 import tactus.app.action.Action;
 import tactus.app.action.Actions;
 import tactus.app.action.Scope;
+import tactus.app.place.MenuColumn;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Pick;
 import tactus.core.stroke.Role;
@@ -14,6 +16,21 @@ import tactus.core.stroke.Touch;
 
 /** The commands of the bench. */
 public final class BenchActions {
+
+    static final MenuColumn MENU = new MenuColumn(
+            "pattern",
+            List.of(
+                    List.of("pattern.new", "pattern.copy", "pattern.delete"),
+                    List.of("pattern.hear", "pattern.previous", "pattern.next"),
+                    List.of(
+                            "bench.dictate",
+                            "bench.facts",
+                            "bench.forms",
+                            "bench.fingers",
+                            "bench.groove",
+                            "bench.library",
+                            "bench.tapping"),
+                    List.of("fingers.find", "beat.triplet")));
 
     private final BenchModel bench;
     private final Actions actions;

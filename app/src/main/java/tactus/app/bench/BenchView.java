@@ -1,8 +1,6 @@
 package tactus.app.bench;
 
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import javafx.beans.binding.Bindings;
 import javafx.scene.control.Label;
@@ -12,14 +10,15 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
-import tactus.app.action.PanelSwitch;
 import tactus.app.action.Scope;
 import tactus.app.field.Bound;
 import tactus.app.field.SnagLine;
 import tactus.app.hand.HandView;
+import tactus.app.place.Deck;
+import tactus.app.place.Panel;
+import tactus.app.place.PanelSwitch;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
@@ -42,8 +41,7 @@ public final class BenchView extends BorderPane {
     private final PatternList list = new PatternList();
     private final HandView picture = new HandView(Frame.Size.LARGE);
     private final DictationField dictation;
-    private final StackPane stage = new StackPane();
-    private final Map<BenchPanel, Region> panels = new EnumMap<>(BenchPanel.class);
+    private final Deck<BenchPanel> panels;
     private final VBox snags = new VBox();
     private final Label problem = new Label();
 
@@ -56,6 +54,7 @@ public final class BenchView extends BorderPane {
         dictation = new DictationField(parts.dictation());
         getStyleClass().add("bench-view");
         setLeft(patterns());
+        panels = new Deck<>(parts.panel(), this::made);
         setCenter(table());
         list.lowStringOnTopProperty().bind(parts.settings().lowStringOnTopProperty());
         picture.lowStringOnTopProperty().bind(parts.settings().lowStringOnTopProperty());
@@ -70,7 +69,6 @@ public final class BenchView extends BorderPane {
                 .countingProperty()
                 .subscribe(_ -> show(bench.patternProperty().get()));
         bound.follow(player.positionProperty(), _ -> showPlaying());
-        parts.panel().subscribe(this::show);
         parts.dictation().textProperty().subscribe(text -> {
             if (!text.isBlank()) parts.panel().set(BenchPanel.PLACEMENTS);
         });
@@ -109,8 +107,9 @@ public final class BenchView extends BorderPane {
         HBox.setHgrow(dictation, Priority.ALWAYS);
         HBox.setHgrow(lines.getChildren().get(1), Priority.ALWAYS);
         snags.getStyleClass().add("snag-lines");
-        stage.getStyleClass().add("bench-stage");
-        var table = new VBox(new PatternFrameBar(bench, problem), problem, lines, picture, snags, switches(), stage);
+        panels.node().getStyleClass().add("bench-stage");
+        var table = new VBox(
+                new PatternFrameBar(bench, problem), problem, lines, picture, snags, switches(), panels.node());
         problem.managedProperty().bind(problem.textProperty().isNotEmpty());
         snags.managedProperty().bind(Bindings.isNotEmpty(snags.getChildren()));
         table.getStyleClass().add("bench-table");
@@ -118,27 +117,43 @@ public final class BenchView extends BorderPane {
     }
 
     private PanelSwitch<BenchPanel> switches() {
-        return new PanelSwitch<>(List.of(BenchPanel.values()), parts.panel(), each -> {
+        return panels.switches(List.of(BenchPanel.values()), each -> {
             ToggleButton toggle = actions.toggle("bench." + each.action());
             toggle.setText(each.title());
             return toggle;
         });
     }
 
-    private void show(BenchPanel shown) {
-        stage.getChildren().setAll(panels.computeIfAbsent(shown, this::made));
+    private Panel made(BenchPanel wanted) {
+        return switch (wanted) {
+            case FACTS -> Panel.of(new FactsPanel(work, bench, parts.settings()), picture::requestFocus);
+            case PLACEMENTS -> Panel.of(new PlacementsPanel(parts.dictation(), parts.settings()), dictation::takeFocus);
+            case FORMS -> Panel.of(new FormsPanel(work, bench, parts.settings()), picture::requestFocus);
+            case FINGERS -> fingers();
+            case GROOVE -> groove();
+            case LIBRARY -> library();
+            case TAPPING -> tapping();
+        };
     }
 
-    private Region made(BenchPanel wanted) {
-        return switch (wanted) {
-            case FACTS -> new FactsPanel(work, bench, parts.settings());
-            case PLACEMENTS -> new PlacementsPanel(parts.dictation(), parts.settings());
-            case FORMS -> new FormsPanel(work, bench, parts.settings());
-            case FINGERS -> new FingersPanel(parts.fingers(), bench, parts.settings(), actions);
-            case GROOVE -> new GroovePanel(work, bench, parts.settings(), parts.midiFile());
-            case LIBRARY -> new LibraryPanel(bench, parts.settings());
-            case TAPPING -> new TapPanel(parts.taps(), player, parts.settings(), actions);
-        };
+    private Panel fingers() {
+        var panel = new FingersPanel(parts.fingers(), bench, parts.settings(), actions);
+        return Panel.of(panel, panel::takeFocus);
+    }
+
+    private Panel groove() {
+        var panel = new GroovePanel(work, bench, parts.settings(), parts.midiFile());
+        return Panel.of(panel, panel::takeFocus);
+    }
+
+    private Panel library() {
+        var panel = new LibraryPanel(bench, parts.settings());
+        return Panel.of(panel, panel::takeFocus);
+    }
+
+    private Panel tapping() {
+        var panel = new TapPanel(parts.taps(), player, parts.settings(), actions);
+        return Panel.of(panel, panel::takeFocus);
     }
 
     private void listenToPicture() {
@@ -203,13 +218,6 @@ public final class BenchView extends BorderPane {
 
     /** Puts the focus where the work of the panel in sight is done. */
     public void takePanelFocus() {
-        switch (stage.getChildren().getFirst()) {
-            case PlacementsPanel _ -> dictation.takeFocus();
-            case FingersPanel fingers -> fingers.takeFocus();
-            case GroovePanel groove -> groove.takeFocus();
-            case LibraryPanel library -> library.takeFocus();
-            case TapPanel pad -> pad.takeFocus();
-            default -> picture.requestFocus();
-        }
+        panels.takeFocus();
     }
 }

@@ -54,7 +54,12 @@ final class LibraryPanel extends VBox {
                 "",
                 Passage.of(each.pattern()),
                 each.pattern().meter() + " · " + level + " · "
-                        + String.join(", ", each.feels().stream().sorted().toList()),
+                        + String.join(
+                                ", ",
+                                each.feels().stream()
+                                        .map(feel -> Words.lexicon().word("feel." + feel))
+                                        .sorted()
+                                        .toList()),
                 false,
                 () -> bench.addCopy(each.pattern().withName(name(each))));
     }

@@ -63,6 +63,7 @@ public final class PatternList extends ListView<Pattern> {
         protected void updateItem(Pattern pattern, boolean empty) {
             super.updateItem(pattern, empty);
             setGraphic(empty ? null : row);
+            setAccessibleText("");
             if (empty) return;
             name.setText(pattern.name());
             facts.setText(pattern.meter() + " · " + uses(pattern));

@@ -1,13 +1,22 @@
 package tactus.app.setup;
 
+import java.util.List;
 import javafx.beans.property.ObjectProperty;
 import org.kordamp.ikonli.feather.Feather;
 import tactus.app.action.Action;
 import tactus.app.action.Actions;
 import tactus.app.action.Scope;
+import tactus.app.place.MenuColumn;
 
 /** The commands of the set-up. */
 public final class SetUpActions {
+
+    static final MenuColumn MENU = new MenuColumn(
+            "setup",
+            List.of(
+                    List.of("panel.shape", "panel.capo", "panel.tuning", "panel.changes"),
+                    List.of("capo.best"),
+                    List.of("shape.previous", "shape.next", "shape.standIn", "shape.call", "shape.remove")));
 
     private final ShapeModel shapes;
     private final Actions actions;

@@ -1,8 +1,6 @@
 package tactus.app.setup;
 
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -10,10 +8,11 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
-import tactus.app.action.PanelSwitch;
+import tactus.app.place.Deck;
+import tactus.app.place.Panel;
+import tactus.app.place.PanelSwitch;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 
@@ -31,9 +30,7 @@ public final class SetUpView extends BorderPane {
     private final Actions actions;
     private final Label problem = new Label();
     private final ChordStrip strip;
-    private final StackPane stage = new StackPane();
-    private final Map<SetUpPanel, Node> panels = new EnumMap<>(SetUpPanel.class);
-    private final ObjectProperty<SetUpPanel> panel;
+    private final Deck<SetUpPanel> panels;
 
     /** @param panel what is shown below the chords */
     public SetUpView(
@@ -47,7 +44,6 @@ public final class SetUpView extends BorderPane {
         this.settings = settings;
         this.shapes = shapes;
         this.capo = capo;
-        this.panel = panel;
         this.actions = actions;
         model = new SetUpModel(work, settings);
         strip = new ChordStrip(work, settings, model, shapes, problem);
@@ -62,13 +58,14 @@ public final class SetUpView extends BorderPane {
         left.setFitToWidth(true);
         left.getStyleClass().add("facts-column");
         setLeft(left);
+        panels = new Deck<>(panel, this::made);
         setCenter(column());
         work.stateProperty().subscribe(state -> form.show(state.song().facts()));
-        panel.subscribe(this::show);
+        panel.subscribe(_ -> problem.setText(""));
     }
 
     private VBox column() {
-        var scroll = new ScrollPane(stage);
+        var scroll = new ScrollPane(panels.node());
         scroll.setFitToWidth(true);
         scroll.setFitToHeight(true);
         scroll.getStyleClass().add("panel-scroll");
@@ -79,36 +76,38 @@ public final class SetUpView extends BorderPane {
     }
 
     private PanelSwitch<SetUpPanel> switches() {
-        return new PanelSwitch<>(List.of(SetUpPanel.values()), panel, each -> {
+        return panels.switches(List.of(SetUpPanel.values()), each -> {
             ToggleButton toggle = actions.toggle("panel." + each.id());
             toggle.setText(each.title());
             return toggle;
         });
     }
 
-    private void show(SetUpPanel shown) {
-        problem.setText("");
-        stage.getChildren().setAll(panels.computeIfAbsent(shown, this::made));
+    private Panel made(SetUpPanel wanted) {
+        return switch (wanted) {
+            case SHAPE -> shape(new ShapePanel(work, settings, shapes, actions, problem));
+            case CAPO -> capo(new CapoPanel(capo, settings, actions, problem));
+            case TUNING -> plain(new TuningPanel(work, settings, model, problem));
+            case CHANGES -> plain(new ChangesPanel(work, settings, problem));
+        };
     }
 
-    private Node made(SetUpPanel wanted) {
-        return switch (wanted) {
-            case SHAPE -> new ShapePanel(work, settings, shapes, actions, problem);
-            case CAPO -> new CapoPanel(capo, settings, actions, problem);
-            case TUNING -> new TuningPanel(work, settings, model, problem);
-            case CHANGES -> new ChangesPanel(work, settings, problem);
-        };
+    private Panel shape(ShapePanel shape) {
+        return Panel.of(shape, () -> {
+            if (!shape.takeFocus()) strip.takeFocus();
+        });
+    }
+
+    private static Panel capo(CapoPanel panel) {
+        return Panel.of(panel, panel::takeFocus);
+    }
+
+    private static Panel plain(Node panel) {
+        return Panel.of(panel, panel::requestFocus);
     }
 
     /** Puts the focus where the work of the panel in sight is done. */
     public void takeFocus() {
-        Node shown = stage.getChildren().getFirst();
-        switch (shown) {
-            case ShapePanel shape -> {
-                if (!shape.takeFocus()) strip.takeFocus();
-            }
-            case CapoPanel capoPanel -> capoPanel.takeFocus();
-            default -> shown.requestFocus();
-        }
+        panels.takeFocus();
     }
 }

@@ -18,6 +18,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
+import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.formats.sheet.Paper;
 import tactus.formats.sheet.Sheet;
@@ -29,6 +30,7 @@ public final class SheetView extends BorderPane {
     private static final float PREVIEW_DPI = 108;
 
     private final Work work;
+    private final Settings settings;
     private final Consumer<Task<?>> background;
     private final VBox pages = new VBox();
     private final ToggleGroup papers = new ToggleGroup();
@@ -36,8 +38,9 @@ public final class SheetView extends BorderPane {
     private Paper drawnPaper;
 
     /** @param background runs what takes long */
-    public SheetView(Work work, Actions actions, Consumer<Task<?>> background) {
+    public SheetView(Work work, Settings settings, Actions actions, Consumer<Task<?>> background) {
         this.work = work;
+        this.settings = settings;
         this.background = background;
         getStyleClass().add("sheet-view");
         pages.getStyleClass().add("pages");
@@ -59,10 +62,10 @@ public final class SheetView extends BorderPane {
         for (Paper paper : Paper.values()) {
             var button = new ToggleButton(paper.title());
             button.setToggleGroup(papers);
-            button.setUserData(paper);
-            button.setSelected(paper == Paper.A4);
+            button.setSelected(paper == settings.paperProperty().get());
             button.setOnAction(_ -> {
                 button.setSelected(true);
+                settings.paperProperty().set(paper);
                 refresh();
             });
             row.getChildren().add(button);
@@ -79,9 +82,8 @@ public final class SheetView extends BorderPane {
         return column;
     }
 
-    /** The paper that is chosen. */
-    public Paper paper() {
-        return (Paper) papers.getSelectedToggle().getUserData();
+    private Paper paper() {
+        return settings.paperProperty().get();
     }
 
     /** Draws the pages anew if they are in sight and not as the song is. */

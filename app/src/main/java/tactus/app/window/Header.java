@@ -1,12 +1,11 @@
 package tactus.app.window;
 
-import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
-import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -15,6 +14,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
 import tactus.app.arrangement.VersionsModel;
+import tactus.app.place.Place;
 import tactus.app.work.Work;
 import tactus.formats.sheet.FactsText;
 import tactus.words.Words;
@@ -24,25 +24,25 @@ final class Header extends HBox {
 
     private static final PseudoClass CLEAN = PseudoClass.getPseudoClass("clean");
 
-    private final Map<Place, ToggleButton> places = new EnumMap<>(Place.class);
+    private final Map<Place, ToggleButton> places = new LinkedHashMap<>();
     private final Label title = new Label();
     private final Label facts = new Label();
     private final Button snags;
     private final VersionChoice version;
 
-    Header(Work work, VersionsModel versions, Actions actions, ReadOnlyObjectProperty<Place> place) {
+    Header(Work work, VersionsModel versions, Actions actions, List<Place> all, ReadOnlyObjectProperty<Place> place) {
         getStyleClass().add("header");
         setAlignment(Pos.CENTER_LEFT);
         var switches = new HBox();
         switches.getStyleClass().add("place-switch");
-        for (Place each : Place.values()) {
+        for (Place each : all) {
             ToggleButton toggle = actions.toggle("place." + each.id());
-            toggle.setText(each.title());
+            toggle.setText(actions.get("place." + each.id()).text());
             places.put(each, toggle);
             switches.getChildren().add(toggle);
         }
         place.subscribe(chosen -> places.forEach((each, toggle) -> toggle.setSelected(each == chosen)));
-        switches.getChildren().forEach(keepSelected(place));
+        places.forEach((each, toggle) -> keepSelected(toggle, each, place));
         title.setId("song-title");
         title.getStyleClass().add("song-title");
         facts.setId("song-facts");
@@ -64,13 +64,10 @@ final class Header extends HBox {
     }
 
     /** A place that is shown stays pressed when it is pressed again. */
-    private static Consumer<Node> keepSelected(ReadOnlyObjectProperty<Place> place) {
-        return node -> {
-            var toggle = (ToggleButton) node;
-            toggle.selectedProperty().subscribe(selected -> {
-                if (!selected && toggle.getText().equals(place.get().title())) toggle.setSelected(true);
-            });
-        };
+    private static void keepSelected(ToggleButton toggle, Place its, ReadOnlyObjectProperty<Place> place) {
+        toggle.selectedProperty().subscribe(selected -> {
+            if (!selected && place.get() == its) toggle.setSelected(true);
+        });
     }
 
     private void show(Work.State state) {

@@ -3,139 +3,54 @@ package tactus.app.window;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
-import java.util.stream.Stream;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import tactus.app.action.Actions;
 import tactus.app.demo.DemoSong;
+import tactus.app.place.MenuColumn;
+import tactus.app.place.Place;
 import tactus.app.work.Settings;
+import tactus.app.work.Work;
+import tactus.core.statement.Statement;
 import tactus.words.Words;
 
 /** The menu bar, built from the actions. */
 final class Menus extends MenuBar {
 
-    private static final String LINE = "-";
+    private static final MenuColumn EDIT = new MenuColumn("edit", List.of(List.of("edit.undo", "edit.redo")));
+    private static final MenuColumn PLAY = new MenuColumn(
+            "play",
+            List.of(
+                    List.of("play.toggle", "play.start", "play.loop", "play.countIn", "play.clicks"),
+                    List.of("play.slower", "play.faster")));
+    private static final MenuColumn HELP = new MenuColumn("help", List.of(List.of("help.keys", "help.about")));
 
     private final Actions actions;
     private final SongDesk desk;
 
-    Menus(Actions actions, SongDesk desk, Settings settings) {
+    Menus(Work work, Actions actions, List<Place> places, SongDesk desk, Settings settings) {
         this.actions = actions;
         this.desk = desk;
-        getMenus()
-                .setAll(
-                        menu("song", () -> songItems(settings)),
-                        menu("edit", "edit.undo", "edit.redo"),
-                        menu(
-                                "setup",
-                                "panel.shape",
-                                "panel.capo",
-                                "panel.tuning",
-                                "panel.changes",
-                                LINE,
-                                "capo.best",
-                                LINE,
-                                "shape.previous",
-                                "shape.next",
-                                "shape.standIn",
-                                "shape.call",
-                                "shape.remove"),
-                        menu(
-                                "pattern",
-                                "pattern.new",
-                                "pattern.copy",
-                                "pattern.delete",
-                                LINE,
-                                "pattern.hear",
-                                "pattern.previous",
-                                "pattern.next",
-                                LINE,
-                                "bench.dictate",
-                                "bench.facts",
-                                "bench.forms",
-                                "bench.fingers",
-                                "bench.groove",
-                                "bench.library",
-                                "bench.tapping",
-                                LINE,
-                                "fingers.find",
-                                "beat.triplet"),
-                        menu(
-                                "section",
-                                "section.new",
-                                "section.copy",
-                                "section.delete",
-                                LINE,
-                                "order.again",
-                                "order.remove",
-                                "order.earlier",
-                                "order.later",
-                                LINE,
-                                "chord.add",
-                                "chord.remove",
-                                "chord.longer",
-                                "chord.shorter",
-                                "chord.split",
-                                "chord.join",
-                                "bar.add",
-                                "bar.remove",
-                                "bar.copy",
-                                "bar.paste",
-                                "bar.repeat",
-                                "harmony.line"),
-                        menu(
-                                "arrange",
-                                "arrange.rules",
-                                "arrange.why",
-                                "arrange.except",
-                                "arrange.marks",
-                                "arrange.sums",
-                                "arrange.compare",
-                                "arrange.versions",
-                                LINE,
-                                "event.stop",
-                                "event.held",
-                                "event.silence",
-                                "event.muted",
-                                LINE,
-                                "voice.toggle",
-                                "dynamics.softer",
-                                "dynamics.stronger",
-                                LINE,
-                                "version.next"),
-                        menu(
-                                "play",
-                                "play.toggle",
-                                "play.start",
-                                "play.loop",
-                                "play.countIn",
-                                "play.clicks",
-                                LINE,
-                                "play.slower",
-                                "play.faster"),
-                        menu(
-                                "view",
-                                "place.setup",
-                                "place.bench",
-                                "place.arrangement",
-                                "place.sheet",
-                                LINE,
-                                "view.snags",
-                                "view.dark",
-                                "view.strings",
-                                "view.leftHanded",
-                                "view.saysH",
-                                LINE,
-                                "view.counting",
-                                "view.roles"),
-                        menu("help", "help.keys", "help.about"));
+        getMenus().setAll(menu("song", () -> songItems(settings)), menu("edit", () -> editItems(work)));
+        places.forEach(place -> place.menus().forEach(column -> getMenus().add(menu(column))));
+        getMenus().addAll(menu(PLAY), menu(view(places)), menu(HELP));
     }
 
-    private Menu menu(String id, String... entries) {
-        return menu(id, () -> items(entries));
+    private static MenuColumn view(List<Place> places) {
+        return new MenuColumn(
+                "view",
+                List.of(
+                        places.stream().map(place -> "place." + place.id()).toList(),
+                        List.of("view.snags", "view.dark", "view.strings", "view.leftHanded", "view.saysH"),
+                        List.of("view.counting", "view.roles")));
+    }
+
+    private Menu menu(MenuColumn column) {
+        return menu(column.id(), () -> items(column));
     }
 
     /** A menu that is filled when it is first opened, since the window starts sooner without all the entries. */
@@ -150,27 +65,41 @@ final class Menus extends MenuBar {
         return menu;
     }
 
-    private List<MenuItem> items(String... entries) {
-        return Stream.of(entries)
-                .map(entry -> entry.equals(LINE) ? new SeparatorMenuItem() : actions.menuItem(entry))
-                .toList();
+    private List<MenuItem> items(MenuColumn column) {
+        var items = new ArrayList<MenuItem>();
+        for (List<String> group : column.groups()) {
+            if (!items.isEmpty()) items.add(new SeparatorMenuItem());
+            group.forEach(id -> items.add(actions.menuItem(id)));
+        }
+        return items;
+    }
+
+    /** Undo and redo say what they take back and bring. */
+    private List<MenuItem> editItems(Work work) {
+        List<MenuItem> items = items(EDIT);
+        work.undoLabelProperty().subscribe(label -> name(items.getFirst(), "edit.undo", label));
+        work.redoLabelProperty().subscribe(label -> name(items.getLast(), "edit.redo", label));
+        return items;
+    }
+
+    private void name(MenuItem item, String id, Optional<Statement> label) {
+        String plain = actions.get(id).text();
+        item.setText(
+                label.map(edit -> Words.of("menu.of", plain, Words.say(edit))).orElse(plain));
+        item.setMnemonicParsing(false);
     }
 
     private List<MenuItem> songItems(Settings settings) {
-        var items = new ArrayList<>(items("song.new", "song.open"));
+        var items = items(new MenuColumn("song", List.of(List.of("song.new", "song.open"))));
         items.add(recentMenu(settings));
         items.add(demoMenu());
-        items.addAll(items(
-                LINE,
-                "song.save",
-                "song.saveAs",
-                LINE,
-                "export.pdf",
-                "export.png",
-                "export.mid",
-                "export.wav",
-                LINE,
-                "song.close"));
+        items.add(new SeparatorMenuItem());
+        items.addAll(items(new MenuColumn(
+                "song",
+                List.of(
+                        List.of("song.save", "song.saveAs"),
+                        List.of("export.pdf", "export.png", "export.mid", "export.wav"),
+                        List.of("song.close")))));
         return items;
     }
 

@@ -1,7 +1,9 @@
 package tactus.app.window;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Scene;
@@ -10,6 +12,8 @@ import javafx.stage.Stage;
 import javafx.util.Duration;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import tactus.app.place.Place;
+import tactus.app.place.PlaceParts;
 import tactus.app.work.Autosave;
 import tactus.app.work.DataFolder;
 import tactus.app.work.Settings;
@@ -38,9 +42,14 @@ public final class Opening {
     }
 
     static MainWindow open(Stage stage, Work work, DataFolder folder, FileAsker asker) {
+        return open(stage, work, folder, asker, Places::of);
+    }
+
+    static MainWindow open(
+            Stage stage, Work work, DataFolder folder, FileAsker asker, Function<PlaceParts, List<Place>> places) {
         var settings = new Settings(folder);
         var transport = new Transport(AudioOut::open);
-        var window = new MainWindow(work, settings, new Autosave(folder), transport, asker, stage::hide);
+        var window = new MainWindow(work, settings, new Autosave(folder), transport, asker, places, stage::hide);
         Theme.loadFonts();
         var room = Screen.getPrimary().getVisualBounds();
         var scene = new Scene(window, Math.min(WIDTH, room.getWidth()), Math.min(HEIGHT, room.getHeight()));

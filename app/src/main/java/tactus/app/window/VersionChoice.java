@@ -3,6 +3,7 @@ package tactus.app.window;
 import javafx.scene.control.ComboBox;
 import tactus.app.arrangement.VersionsModel;
 import tactus.app.field.Bound;
+import tactus.app.field.ChosenText;
 import tactus.app.work.Work;
 import tactus.words.Words;
 
@@ -14,6 +15,7 @@ final class VersionChoice extends ComboBox<String> {
     VersionChoice(Work work, VersionsModel versions) {
         setId("version");
         setAccessibleText(Words.of("versions.shown"));
+        setConverter(new ChosenText<>(VersionsModel::title));
         managedProperty().bind(visibleProperty());
         bound.take(valueProperty(), versions::show);
         bound.follow(work.stateProperty(), _ -> show(versions));

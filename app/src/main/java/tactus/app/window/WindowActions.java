@@ -5,6 +5,7 @@ import org.kordamp.ikonli.feather.Feather;
 import tactus.app.action.Action;
 import tactus.app.action.Actions;
 import tactus.app.action.Scope;
+import tactus.app.place.Place;
 import tactus.app.player.PlayerModel;
 import tactus.app.sheet.Export;
 import tactus.app.work.Work;
@@ -84,7 +85,7 @@ final class WindowActions {
 
     private void addView(Actions actions) {
         int number = 1;
-        for (Place place : Place.values()) {
+        for (Place place : window.places()) {
             String key = "Shortcut+" + number++;
             actions.add(Action.of("place." + place.id(), Scope.ANYWHERE, () -> window.show(place), key)
                     .withIcon(place.icon()));

@@ -24,6 +24,7 @@ import tactus.core.shape.Neck;
 import tactus.core.stroke.RoleSchool;
 import tactus.core.time.CountSchool;
 import tactus.formats.file.WholeFile;
+import tactus.formats.sheet.Paper;
 
 /** What the user has chosen for all songs, kept in the data folder. */
 public final class Settings {
@@ -42,6 +43,7 @@ public final class Settings {
     private final ObjectProperty<FrettingHand> hand = new SimpleObjectProperty<>(this, "hand", FrettingHand.USUAL);
     private final IntegerProperty scaleLength =
             new SimpleIntegerProperty(this, "scaleLength", (int) Neck.USUAL.scaleLength());
+    private final ObjectProperty<Paper> paper = new SimpleObjectProperty<>(this, "paper", Paper.A4);
     private final ReadOnlyObjectWrapper<List<Path>> recent = new ReadOnlyObjectWrapper<>(this, "recent", List.of());
 
     /** Reads what was chosen before; what cannot be read is as at first. */
@@ -59,8 +61,9 @@ public final class Settings {
         saysH.set(Boolean.parseBoolean(kept.getProperty("saysH")));
         roles.set(chosen(RoleSchool.values(), kept.getProperty("roles")));
         counting.set(chosen(CountSchool.values(), kept.getProperty("counting")));
+        paper.set(chosen(Paper.values(), kept.getProperty("paper")));
         readHand(kept);
-        List.of(dark, lowStringOnTop, leftHanded, saysH, roles, counting, hand, scaleLength)
+        List.of(dark, lowStringOnTop, leftHanded, saysH, roles, counting, hand, scaleLength, paper)
                 .forEach(setting -> setting.subscribe(this::write));
     }
 
@@ -109,6 +112,7 @@ public final class Settings {
         kept.setProperty("saysH", Boolean.toString(saysH.get()));
         kept.setProperty("roles", roles.get().name());
         kept.setProperty("counting", counting.get().name());
+        kept.setProperty("paper", paper.get().name());
         kept.setProperty("handSpan", Integer.toString(hand.get().span()));
         kept.setProperty("thumb", Boolean.toString(hand.get().thumb()));
         kept.setProperty("scaleLength", Integer.toString(scaleLength.get()));
@@ -172,6 +176,11 @@ public final class Settings {
     /** The hand of whoever plays. */
     public ObjectProperty<FrettingHand> handProperty() {
         return hand;
+    }
+
+    /** What the sheet is printed on. */
+    public ObjectProperty<Paper> paperProperty() {
+        return paper;
     }
 
     /** The length of the strings in millimetres. */

@@ -30,6 +30,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.Collections;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
+import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -83,6 +85,28 @@ class ArrangementFlowTest extends WindowTest {
         click("#section-name");
         robot.interact(() -> order.getSelectionModel().select(2));
         assertEquals("Chorus", text("#section-name"));
+    }
+
+    @Test
+    void theMenuSaysWhatIsTakenBackAndBroughtBack() {
+        press(PAGE_DOWN, DIGIT3);
+        click("#menu-edit");
+        assertTrue(isShownInMenu("Undo: pattern of Verse"), menuTexts());
+        click("#menu-edit-undo");
+        click("#menu-edit");
+        assertTrue(isShownInMenu("Redo: pattern of Verse"), menuTexts());
+        click("#menu-edit-redo");
+        assertEquals(id("tin-roof"), Assignment.of(song(), new SectionId("verse")));
+    }
+
+    private String menuTexts() {
+        return robot.lookup(".context-menu .menu-item .label").queryAllAs(Label.class).stream()
+                .map(Label::getText)
+                .collect(Collectors.joining(" | "));
+    }
+
+    private boolean isShownInMenu(String text) {
+        return menuTexts().contains(text);
     }
 
     @Test

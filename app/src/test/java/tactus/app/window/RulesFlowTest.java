@@ -52,7 +52,7 @@ class RulesFlowTest extends WindowTest {
     }
 
     private RulesModel rules() {
-        return window.arrangement().rules();
+        return arrangement().rules();
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.mockito.Mockito.mock;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
@@ -21,7 +22,11 @@ import org.junit.jupiter.api.BeforeEach;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
+import tactus.app.arrangement.ArrangementParts;
+import tactus.app.arrangement.ArrangementPlace;
 import tactus.app.demo.DemoSong;
+import tactus.app.place.Place;
+import tactus.app.place.PlaceParts;
 import tactus.app.work.DataFolder;
 import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
@@ -45,6 +50,19 @@ abstract class WindowTest {
         return DemoSong.LANTERN_WALK;
     }
 
+    List<Place> places(PlaceParts parts) {
+        return Places.of(parts);
+    }
+
+    ArrangementParts arrangement() {
+        return window.places().stream()
+                .filter(ArrangementPlace.class::isInstance)
+                .map(ArrangementPlace.class::cast)
+                .findFirst()
+                .orElseThrow()
+                .parts();
+    }
+
     /** Puts files into the data folder before the program starts. */
     void prepare(Path data) throws Exception {}
 
@@ -61,7 +79,7 @@ abstract class WindowTest {
             stage.setY(0);
             stage.setWidth(1280);
             stage.setHeight(800);
-            window = Opening.open(shown, work, new DataFolder(data), asker);
+            window = Opening.open(shown, work, new DataFolder(data), asker, this::places);
             shown.show();
         });
         WaitForAsyncUtils.waitForFxEvents();

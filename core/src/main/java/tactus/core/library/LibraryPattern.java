@@ -6,7 +6,7 @@ import tactus.core.pattern.Pattern;
 /**
  * A pattern of the library. Its id is the code that a language has a name for.
  *
- * @param feels words for what it suits: {@code waltz}, {@code ballad}
+ * @param feels codes of what it suits: {@code waltz}, {@code ballad}
  */
 public record LibraryPattern(Pattern pattern, Level level, Set<String> feels) {
 

@@ -5,6 +5,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import tactus.core.language.Lexicon;
 import tactus.core.pattern.Pattern;
@@ -139,7 +140,10 @@ public final class RhythmQuery implements Predicate<LibraryPattern> {
         if (kind.isPresent()) return each -> PatternFacts.of(each.pattern()).syncopation() > 0;
         return each -> {
             String level = lexicon.word("level", each.level());
-            String all = name.apply(each).toLowerCase(Locale.ROOT) + " " + String.join(" ", each.feels()) + " " + level;
+            String feels = each.feels().stream()
+                    .map(feel -> lexicon.word("feel." + feel))
+                    .collect(Collectors.joining(" "));
+            String all = name.apply(each).toLowerCase(Locale.ROOT) + " " + feels + " " + level;
             return Stream.of(part.split("\\s+")).allMatch(all::contains);
         };
     }

@@ -1,4 +1,4 @@
-package tactus.app.action;
+package tactus.app.place;
 
 import java.util.List;
 import java.util.function.Function;

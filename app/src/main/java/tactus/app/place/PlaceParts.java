@@ -1,0 +1,40 @@
+package tactus.app.place;
+
+import java.nio.file.Path;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.concurrent.Task;
+import tactus.app.action.Actions;
+import tactus.app.player.PlayerModel;
+import tactus.app.work.Aside;
+import tactus.app.work.Settings;
+import tactus.app.work.Work;
+
+/**
+ * What the window has for every place.
+ *
+ * @param aside computes beside the window
+ * @param background runs what takes long
+ * @param midiFile asks for a MIDI file
+ */
+public record PlaceParts(
+        Work work,
+        Settings settings,
+        PlayerModel player,
+        Actions actions,
+        Aside aside,
+        Consumer<Task<?>> background,
+        Supplier<Optional<Path>> midiFile) {
+
+    public PlaceParts {
+        Objects.requireNonNull(work);
+        Objects.requireNonNull(settings);
+        Objects.requireNonNull(player);
+        Objects.requireNonNull(actions);
+        Objects.requireNonNull(aside);
+        Objects.requireNonNull(background);
+        Objects.requireNonNull(midiFile);
+    }
+}

@@ -1,0 +1,20 @@
+package tactus.app.window;
+
+import java.util.List;
+import tactus.app.arrangement.ArrangementPlace;
+import tactus.app.bench.BenchPlace;
+import tactus.app.place.Place;
+import tactus.app.place.PlaceParts;
+import tactus.app.setup.SetUpPlace;
+import tactus.app.sheet.SheetPlace;
+
+/** The places of the window, in the order of the work. */
+final class Places {
+
+    private Places() {}
+
+    static List<Place> of(PlaceParts parts) {
+        return List.of(
+                new SetUpPlace(parts), new BenchPlace(parts), new ArrangementPlace(parts), new SheetPlace(parts));
+    }
+}
