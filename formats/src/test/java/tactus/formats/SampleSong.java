@@ -43,9 +43,13 @@ import tactus.core.shape.Fingering;
 import tactus.core.shape.StringRange;
 import tactus.core.shape.Voicing;
 import tactus.core.song.Accepted;
+import tactus.core.song.Arrangement;
 import tactus.core.song.ChangeCount;
 import tactus.core.song.Facts;
+import tactus.core.song.Heading;
 import tactus.core.song.Lesson;
+import tactus.core.song.Materials;
+import tactus.core.song.Pulse;
 import tactus.core.song.SnagId;
 import tactus.core.song.Song;
 import tactus.core.song.Version;
@@ -123,28 +127,30 @@ public final class SampleSong {
                 .withMostStrokes(OptionalInt.of(4));
         return new Song(
                 new Facts(
-                        "Sample",
-                        "A note",
+                        new Heading("Sample", "A note"),
                         Key.parse("D"),
                         Spelling.FLATS,
                         new Instrument(Tuning.parse("D2 A2 D3 G3 B3 E4"), 0, 2, new ConcertPitch(442)),
-                        new Tempo(92.5, Length.QUARTER),
-                        FOUR,
-                        Optional.of(Groove.ofLine("(kh)h(sh)h(kh)h(sh)-", FOUR, 4)),
-                        1,
+                        new Pulse(
+                                new Tempo(92.5, Length.QUARTER),
+                                FOUR,
+                                1,
+                                Optional.of(Groove.ofLine("(kh)h(sh)h(kh)h(sh)-", FOUR, 4))),
                         Company.BAND,
                         Optional.of(204.5)),
-                List.of(
-                        new Chord("C", Voicing.parse("x32010")),
-                        new Chord(
-                                "Bb",
-                                Voicing.parse("x-1-3-3-3-1"),
-                                Optional.of(Fingering.parse("x13331")),
-                                Optional.of(StringRange.parse("5-2")))),
-                List.of(march, drive, picked, light),
-                List.of(verse, short2),
-                List.of(Use.of(1, verse.id()), Use.of(2, short2.id()), last),
-                rules(march.id(), drive.id(), verse.id()),
+                new Materials(
+                        List.of(
+                                new Chord("C", Voicing.parse("x32010")),
+                                new Chord(
+                                        "Bb",
+                                        Voicing.parse("x-1-3-3-3-1"),
+                                        Optional.of(Fingering.parse("x13331")),
+                                        Optional.of(StringRange.parse("5-2")))),
+                        List.of(march, drive, picked, light)),
+                new Arrangement(
+                        List.of(verse, short2),
+                        List.of(Use.of(1, verse.id()), Use.of(2, short2.id()), last),
+                        rules(march.id(), drive.id(), verse.id())),
                 new Versions(List.of(week), Optional.of("First week")),
                 List.of(new ChangeCount("C", "Bb", 24)),
                 new Lesson(

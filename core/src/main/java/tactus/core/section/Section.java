@@ -14,59 +14,63 @@ import tactus.core.time.Meter;
 /**
  * A part of a song: bars and the chords over them. What is played there is said by the song's rules.
  *
- * @param name what a person reads, 1 to 60 characters
- * @param aliases what else it is called: an interlude may be the break, and is one thing
- * @param bars the meter of each bar, 1 to 10,000 of them
- * @param spans the chords in order, from the first bar on; they may leave bars empty or spill over, which is a snag
  * @param passes how often the section goes round each time it is used, 1 to 99
  * @param tag a section whose bars follow those of the last pass
- * @param voice where somebody sings
- * @param cues words at a beat
- * @param second figures of a second guitar, one after another from the first bar on, going round
  */
 public record Section(
-        SectionId id,
-        String name,
-        List<String> aliases,
-        List<Meter> bars,
-        List<Span> spans,
-        int passes,
-        Optional<SectionId> tag,
-        List<Stretch> voice,
-        List<Cue> cues,
-        List<PatternId> second) {
+        SectionId id, SectionNames names, Harmony harmony, int passes, Optional<SectionId> tag, Marks marks) {
 
     public static final int MOST_BARS = 10_000;
     public static final int MOST_PASSES = 99;
 
-    /** @throws Refusal if a name, the bars or the passes are outside their range */
+    /** @throws Refusal if there are too many passes or none */
     public Section {
         Objects.requireNonNull(id);
+        Objects.requireNonNull(names);
+        Objects.requireNonNull(harmony);
         Objects.requireNonNull(tag);
-        name = checkedName(name);
-        aliases = aliases.stream().map(Section::checkedName).distinct().toList();
-        bars = List.copyOf(bars);
-        spans = List.copyOf(spans);
-        voice = List.copyOf(voice);
-        cues = List.copyOf(cues);
-        second = List.copyOf(second);
-        if (bars.isEmpty() || bars.size() > MOST_BARS) {
-            throw new Refusal("section.bars", bars.size());
-        }
+        Objects.requireNonNull(marks);
         checkPasses(passes);
     }
 
     /** A section with nothing but its bars and chords. */
     public Section(SectionId id, String name, List<Meter> bars, List<Span> spans, int passes) {
-        this(id, name, List.of(), bars, spans, passes, Optional.empty(), List.of(), List.of(), List.of());
+        this(id, new SectionNames(name, List.of()), new Harmony(bars, spans), passes, Optional.empty(), Marks.NONE);
     }
 
-    private static String checkedName(String name) {
-        String plain = name.strip();
-        if (plain.isEmpty() || plain.length() > 60) {
-            throw new Refusal("section.name-characters", plain.length());
-        }
-        return plain;
+    /** See {@link SectionNames#name}. */
+    public String name() {
+        return names.name();
+    }
+
+    /** See {@link SectionNames#aliases}. */
+    public List<String> aliases() {
+        return names.aliases();
+    }
+
+    /** See {@link Harmony#bars}. */
+    public List<Meter> bars() {
+        return harmony.bars();
+    }
+
+    /** See {@link Harmony#spans}. */
+    public List<Span> spans() {
+        return harmony.spans();
+    }
+
+    /** See {@link Marks#voice}. */
+    public List<Stretch> voice() {
+        return marks.voice();
+    }
+
+    /** See {@link Marks#cues}. */
+    public List<Cue> cues() {
+        return marks.cues();
+    }
+
+    /** See {@link Marks#second}. */
+    public List<PatternId> second() {
+        return marks.second();
     }
 
     static void checkPasses(int passes) {
@@ -75,8 +79,9 @@ public record Section(
         }
     }
 
+    /** Where its bars begin and end. */
     public BarLines barLines() {
-        return new BarLines(bars);
+        return new BarLines(harmony.bars());
     }
 
     /**
@@ -88,60 +93,81 @@ public record Section(
         BarLines lines = barLines();
         var edges = new ArrayList<Length>();
         edges.add(Length.ZERO);
-        for (Span span : spans) edges.add(span.length().end(lines, edges.getLast(), round));
+        for (Span span : spans()) edges.add(span.length().end(lines, edges.getLast(), round));
         return edges;
     }
 
     /** Whether it is called {@code wanted}, by its name or another one, whatever the case. */
     public boolean isCalled(String wanted) {
-        return name.equalsIgnoreCase(wanted) || aliases.stream().anyMatch(wanted::equalsIgnoreCase);
+        return names.has(wanted);
     }
 
+    private Section with(SectionNames other) {
+        return new Section(id, other, harmony, passes, tag, marks);
+    }
+
+    private Section with(Harmony other) {
+        return new Section(id, names, other, passes, tag, marks);
+    }
+
+    private Section with(Marks other) {
+        return new Section(id, names, harmony, passes, tag, other);
+    }
+
+    /** @throws Refusal if the name is empty or too long */
     public Section withName(String other) {
-        return new Section(id, other, aliases, bars, spans, passes, tag, voice, cues, second);
+        return with(new SectionNames(other, names.aliases()));
     }
 
+    /** @throws Refusal if a name is empty or too long */
     public Section withAliases(List<String> others) {
-        return new Section(id, name, others, bars, spans, passes, tag, voice, cues, second);
+        return with(new SectionNames(names.name(), others));
     }
 
+    /** @throws Refusal if there are no bars or too many */
     public Section withBars(List<Meter> others) {
-        return new Section(id, name, aliases, others, spans, passes, tag, voice, cues, second);
+        return with(new Harmony(others, harmony.spans()));
     }
 
+    /** The same bars with other chords. */
     public Section withSpans(List<Span> others) {
-        return new Section(id, name, aliases, bars, others, passes, tag, voice, cues, second);
+        return with(new Harmony(harmony.bars(), others));
     }
 
     /** Puts {@code span} at {@code index} in place of the one that is there. */
     public Section withSpan(int index, Span span) {
-        var others = new ArrayList<>(spans);
+        var others = new ArrayList<>(spans());
         others.set(index, span);
         return withSpans(others);
     }
 
+    /** @throws Refusal unless {@code other} is 1 to 99 */
     public Section withPasses(int other) {
-        return new Section(id, name, aliases, bars, spans, other, tag, voice, cues, second);
+        return new Section(id, names, harmony, other, tag, marks);
     }
 
+    /** The same with another section behind its last pass, or none. */
     public Section withTag(Optional<SectionId> other) {
-        return new Section(id, name, aliases, bars, spans, passes, other, voice, cues, second);
+        return new Section(id, names, harmony, passes, other, marks);
     }
 
+    /** The same sung elsewhere. */
     public Section withVoice(List<Stretch> others) {
-        return new Section(id, name, aliases, bars, spans, passes, tag, others, cues, second);
+        return with(new Marks(others, marks.cues(), marks.second()));
     }
 
+    /** The same with other cues. */
     public Section withCues(List<Cue> others) {
-        return new Section(id, name, aliases, bars, spans, passes, tag, voice, others, second);
+        return with(new Marks(marks.voice(), others, marks.second()));
     }
 
+    /** The same with other figures of a second guitar. */
     public Section withSecond(List<PatternId> others) {
-        return new Section(id, name, aliases, bars, spans, passes, tag, voice, cues, others);
+        return with(new Marks(marks.voice(), marks.cues(), others));
     }
 
     /** Returns the same section under another id and name. */
     public Section copiedAs(SectionId otherId, String otherName) {
-        return new Section(otherId, otherName, List.of(), bars, spans, passes, tag, voice, cues, second);
+        return new Section(otherId, new SectionNames(otherName, List.of()), harmony, passes, tag, marks);
     }
 }

@@ -16,52 +16,30 @@ import tactus.core.time.Tempo;
 /**
  * What is settled before any rhythm is written.
  *
- * @param title 1 to 100 characters
- * @param note a line for whoever plays it, at most 200 characters, may be empty
  * @param key the key the song sounds in
  * @param spelling how its chords are spelled
- * @param meter the usual meter; bars may have another
- * @param groove what the drums play, if anybody has listened to them
- * @param pickup felt beats in front of the first bar line, fewer than a bar has
  * @param company who plays along
  * @param recording how long the recording is that the song is learned from, in seconds, over 0 to 7,200
  */
 public record Facts(
-        String title,
-        String note,
+        Heading heading,
         Key key,
         Spelling spelling,
         Instrument instrument,
-        Tempo tempo,
-        Meter meter,
-        Optional<Groove> groove,
-        int pickup,
+        Pulse pulse,
         Company company,
         Optional<Double> recording) {
 
     private static final double LONGEST_RECORDING = 7_200;
 
-    /** @throws Refusal if a text is too long */
+    /** @throws Refusal if the recording lasts too long or no time */
     public Facts {
-        title = title.strip();
-        note = note.strip();
-        if (title.isEmpty() || title.length() > 100) {
-            throw new Refusal("facts.title-characters", title.length());
-        }
-        if (note.length() > 200) {
-            throw new Refusal("facts.note-most", note.length());
-        }
+        Objects.requireNonNull(heading);
         Objects.requireNonNull(key);
         Objects.requireNonNull(spelling);
         Objects.requireNonNull(instrument);
-        Objects.requireNonNull(tempo);
-        Objects.requireNonNull(meter);
-        Objects.requireNonNull(groove);
+        Objects.requireNonNull(pulse);
         Objects.requireNonNull(company);
-        int inBar = meter.beats().size();
-        if (pickup < 0 || pickup >= inBar) {
-            throw new Refusal("facts.pick-up", meter, inBar - 1, pickup);
-        }
         recording
                 .filter(seconds -> !(seconds > 0 && seconds <= LONGEST_RECORDING))
                 .ifPresent(seconds -> {
@@ -69,23 +47,47 @@ public record Facts(
                 });
     }
 
-    /** Facts of a song that is played alone, starts on its first bar line, and of which there is no recording. */
-    public Facts(
-            String title,
-            String note,
-            Key key,
-            Spelling spelling,
-            Instrument instrument,
-            Tempo tempo,
-            Meter meter,
-            Optional<Groove> groove) {
-        this(title, note, key, spelling, instrument, tempo, meter, groove, 0, Company.ALONE, Optional.empty());
+    /** Facts of a song that is played alone and of which there is no recording. */
+    public Facts(Heading heading, Key key, Spelling spelling, Instrument instrument, Pulse pulse) {
+        this(heading, key, spelling, instrument, pulse, Company.ALONE, Optional.empty());
     }
 
+    /** See {@link Heading#title}. */
+    public String title() {
+        return heading.title();
+    }
+
+    /** See {@link Heading#note}. */
+    public String note() {
+        return heading.note();
+    }
+
+    /** See {@link Pulse#tempo}. */
+    public Tempo tempo() {
+        return pulse.tempo();
+    }
+
+    /** See {@link Pulse#meter}. */
+    public Meter meter() {
+        return pulse.meter();
+    }
+
+    /** See {@link Pulse#groove}. */
+    public Optional<Groove> groove() {
+        return pulse.groove();
+    }
+
+    /** See {@link Pulse#pickup}. */
+    public int pickup() {
+        return pulse.pickup();
+    }
+
+    /** What the open strings are called. */
     public Tuning tuning() {
         return instrument.tuning();
     }
 
+    /** The fret of the capo, 0 for none. */
     public int capo() {
         return instrument.capo();
     }
@@ -100,60 +102,66 @@ public record Facts(
         return new Naming(spelling, shapesKey());
     }
 
+    private Facts with(Heading other) {
+        return new Facts(other, key, spelling, instrument, pulse, company, recording);
+    }
+
+    private Facts with(Pulse other) {
+        return new Facts(heading, key, spelling, instrument, other, company, recording);
+    }
+
+    /** @throws Refusal if the title is empty or too long */
     public Facts withTitle(String other) {
-        return new Facts(other, note, key, spelling, instrument, tempo, meter, groove, pickup, company, recording);
+        return with(new Heading(other, heading.note()));
     }
 
+    /** @throws Refusal if the note is too long */
     public Facts withNote(String other) {
-        return new Facts(title, other, key, spelling, instrument, tempo, meter, groove, pickup, company, recording);
+        return with(new Heading(heading.title(), other));
     }
 
+    /** The same in another sounding key; the capo stays. */
     public Facts withKey(Key other) {
-        return new Facts(title, note, other, spelling, instrument, tempo, meter, groove, pickup, company, recording);
+        return new Facts(heading, other, spelling, instrument, pulse, company, recording);
     }
 
+    /** The same with chords spelled otherwise. */
     public Facts withSpelling(Spelling other) {
-        return new Facts(title, note, key, other, instrument, tempo, meter, groove, pickup, company, recording);
+        return new Facts(heading, key, other, instrument, pulse, company, recording);
     }
 
+    /** The same on another guitar, or one with another capo. */
     public Facts withInstrument(Instrument other) {
-        return new Facts(title, note, key, spelling, other, tempo, meter, groove, pickup, company, recording);
+        return new Facts(heading, key, spelling, other, pulse, company, recording);
     }
 
+    /** The same quicker or slower. */
     public Facts withTempo(Tempo other) {
-        return new Facts(title, note, key, spelling, instrument, other, meter, groove, pickup, company, recording);
+        return with(pulse.withTempo(other));
     }
 
     /** Takes another usual meter; the tempo goes on counting as many of its beats a minute. */
     public Facts withMeter(Meter other) {
-        int fitting = Math.min(pickup, other.beats().size() - 1);
-        return new Facts(
-                title,
-                note,
-                key,
-                spelling,
-                instrument,
-                Tempo.of(tempo.perMinute(), other),
-                other,
-                groove,
-                fitting,
-                company,
-                recording);
+        return with(pulse.withMeter(other));
     }
 
+    /** The same with other drums, or none. */
     public Facts withGroove(Optional<Groove> other) {
-        return new Facts(title, note, key, spelling, instrument, tempo, meter, other, pickup, company, recording);
+        return with(pulse.withGroove(other));
     }
 
+    /** @throws Refusal unless {@code beats} is 0 to one less than the felt beats of a bar */
     public Facts withPickup(int beats) {
-        return new Facts(title, note, key, spelling, instrument, tempo, meter, groove, beats, company, recording);
+        return with(pulse.withPickup(beats));
     }
 
+    /** The same with others who play along. */
     public Facts withCompany(Company other) {
-        return new Facts(title, note, key, spelling, instrument, tempo, meter, groove, pickup, other, recording);
+        return new Facts(heading, key, spelling, instrument, pulse, other, recording);
     }
 
+    /** @throws Refusal unless {@code seconds} are over 0 to 7,200 */
     public Facts withRecording(Optional<Double> seconds) {
-        return new Facts(title, note, key, spelling, instrument, tempo, meter, groove, pickup, company, seconds);
+        return new Facts(heading, key, spelling, instrument, pulse, company, seconds);
     }
 }

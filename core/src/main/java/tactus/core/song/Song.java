@@ -29,20 +29,12 @@ import tactus.core.variation.Variation;
 /**
  * A song's rhythm part, whole. Editing makes a new song that shares whatever did not change.
  *
- * @param chords the shapes, each name once
- * @param patterns each id once; names may be alike
- * @param sections each id once; their tags lead to other sections and never back
- * @param uses the running order, at most 1,000 entries, each id once
- * @param rules what is played where, in the order in which they were written
  * @param changeCounts what a student has counted, each pair of chords once
  */
 public record Song(
         Facts facts,
-        List<Chord> chords,
-        List<Pattern> patterns,
-        List<Section> sections,
-        List<Use> uses,
-        List<Rule> rules,
+        Materials materials,
+        Arrangement arrangement,
         Versions versions,
         List<ChangeCount> changeCounts,
         Lesson lesson) {
@@ -50,29 +42,56 @@ public record Song(
     public static final int LONGEST_ORDER = 1_000;
 
     /**
-     * @throws Refusal if a name or id stands twice or refers to nothing, a section refers to itself, or
-     *     the order is too long
+     * @throws Refusal if a name or id stands twice or refers to nothing, or a section refers to itself
      */
     public Song {
         Objects.requireNonNull(facts);
         Objects.requireNonNull(versions);
         Objects.requireNonNull(lesson);
-        chords = List.copyOf(chords);
-        patterns = List.copyOf(patterns);
-        sections = List.copyOf(sections);
-        uses = List.copyOf(uses);
-        rules = List.copyOf(rules);
         changeCounts = List.copyOf(changeCounts);
-        References.check(chords, patterns, sections, uses, rules, versions);
-        if (uses.size() > LONGEST_ORDER) {
-            throw new Refusal("song.running-order", uses.size());
-        }
+        References.check(
+                materials.chords(),
+                materials.patterns(),
+                arrangement.sections(),
+                arrangement.uses(),
+                arrangement.rules(),
+                versions);
+    }
+
+    /** A song without versions or anything noted. */
+    public Song(Facts facts, Materials materials, Arrangement arrangement) {
+        this(facts, materials, arrangement, Versions.NONE, List.of(), Lesson.EMPTY);
     }
 
     /** A song without rules, versions or anything noted. */
     public Song(
             Facts facts, List<Chord> chords, List<Pattern> patterns, List<Section> sections, List<SectionId> order) {
-        this(facts, chords, patterns, sections, entries(order), List.of(), Versions.NONE, List.of(), Lesson.EMPTY);
+        this(facts, new Materials(chords, patterns), new Arrangement(sections, entries(order), List.of()));
+    }
+
+    /** See {@link Materials#chords}. */
+    public List<Chord> chords() {
+        return materials.chords();
+    }
+
+    /** See {@link Materials#patterns}. */
+    public List<Pattern> patterns() {
+        return materials.patterns();
+    }
+
+    /** See {@link Arrangement#sections}. */
+    public List<Section> sections() {
+        return arrangement.sections();
+    }
+
+    /** See {@link Arrangement#uses}. */
+    public List<Use> uses() {
+        return arrangement.uses();
+    }
+
+    /** See {@link Arrangement#rules}. */
+    public List<Rule> rules() {
+        return arrangement.rules();
     }
 
     private static List<Use> entries(List<SectionId> order) {
@@ -84,44 +103,40 @@ public record Song(
     /** Returns a song with nothing in it but its facts: C, standard tuning, 4/4 at 90. */
     public static Song empty(String title) {
         Meter meter = Meter.of(4, 4);
-        var facts = new Facts(
-                title,
-                "",
-                Key.parse("C"),
-                Spelling.BY_KEY,
-                Instrument.USUAL,
-                Tempo.of(90, meter),
-                meter,
-                Optional.empty());
-        return new Song(facts, List.of(), List.of(), List.of(), List.of());
+        var pulse = new Pulse(Tempo.of(90, meter), meter, 0, Optional.empty());
+        var facts = new Facts(new Heading(title, ""), Key.parse("C"), Spelling.BY_KEY, Instrument.USUAL, pulse);
+        return new Song(facts, Materials.NONE, Arrangement.NONE);
     }
 
+    /** The pattern with {@code id}. */
     public Optional<Pattern> pattern(PatternId id) {
-        return patterns.stream().filter(pattern -> pattern.id().equals(id)).findFirst();
+        return patterns().stream().filter(pattern -> pattern.id().equals(id)).findFirst();
     }
 
+    /** The section with {@code id}. */
     public Optional<Section> section(SectionId id) {
-        return sections.stream().filter(section -> section.id().equals(id)).findFirst();
+        return sections().stream().filter(section -> section.id().equals(id)).findFirst();
     }
 
+    /** The shape that is called {@code name}. */
     public Optional<Chord> chord(String name) {
-        return chords.stream().filter(chord -> chord.name().equals(name)).findFirst();
+        return chords().stream().filter(chord -> chord.name().equals(name)).findFirst();
     }
 
     /** The entry of the running order with {@code id}. */
     public Optional<Use> use(int id) {
-        return uses.stream().filter(use -> use.id() == id).findFirst();
+        return uses().stream().filter(use -> use.id() == id).findFirst();
     }
 
     /** The sections as they are played. */
     public List<SectionId> order() {
-        return uses.stream().map(Use::section).toList();
+        return uses().stream().map(Use::section).toList();
     }
 
     /** The entries of a section, as indices of the running order, from 0. */
     public List<Integer> indicesOf(SectionId id) {
-        return IntStream.range(0, uses.size())
-                .filter(use -> uses.get(use).section().equals(id))
+        return IntStream.range(0, uses().size())
+                .filter(use -> uses().get(use).section().equals(id))
                 .boxed()
                 .toList();
     }
@@ -145,7 +160,7 @@ public record Song(
 
     /** An id for a new entry of the running order. */
     public int freshUseId() {
-        return uses.stream().mapToInt(Use::id).max().orElse(0) + 1;
+        return uses().stream().mapToInt(Use::id).max().orElse(0) + 1;
     }
 
     /** The song as its shown version has it: easier shapes, another capo, no embellishments. */
@@ -153,44 +168,55 @@ public record Song(
         return Shown.of(this);
     }
 
+    /** The same with other facts. */
     public Song withFacts(Facts other) {
-        return new Song(other, chords, patterns, sections, uses, rules, versions, changeCounts, lesson);
+        return new Song(other, materials, arrangement, versions, changeCounts, lesson);
     }
 
+    private Song with(Materials other) {
+        return new Song(facts, other, arrangement, versions, changeCounts, lesson);
+    }
+
+    private Song with(Arrangement other) {
+        return new Song(facts, materials, other, versions, changeCounts, lesson);
+    }
+
+    /** @throws Refusal if an id stands twice, or something else speaks of a pattern that is gone */
     public Song withPatterns(List<Pattern> others) {
-        return new Song(facts, chords, others, sections, uses, rules, versions, changeCounts, lesson);
+        return with(new Materials(chords(), others));
     }
 
     /** Puts {@code pattern} in place of the one with its id, or at the end. */
     public Song withPattern(Pattern pattern) {
-        Pattern kept = Variation.settled(patterns, pattern);
-        return withPatterns(Variation.following(put(patterns, kept, Pattern::id), kept));
+        Pattern kept = Variation.settled(patterns(), pattern);
+        return withPatterns(Variation.following(put(patterns(), kept, Pattern::id), kept));
     }
 
     /** Takes a pattern away; rules no longer say it, and its forms stand for themselves. */
     public Song withoutPattern(PatternId id) {
-        var rest = patterns.stream()
+        var rest = patterns().stream()
                 .filter(pattern -> !pattern.id().equals(id))
                 .map(pattern ->
                         pattern.form().filter(form -> form.of().equals(id)).isPresent()
                                 ? pattern.withForm(Optional.empty())
                                 : pattern)
                 .toList();
-        var freed = sections.stream()
+        var freed = sections().stream()
                 .map(section -> section.withSecond(section.second().stream()
                         .filter(each -> !each.equals(id))
                         .toList()))
                 .toList();
-        return withRules(Assignment.without(rules, id)).withSections(freed).withPatterns(rest);
+        return withRules(Assignment.without(rules(), id)).withSections(freed).withPatterns(rest);
     }
 
+    /** @throws Refusal if an id stands twice, or something else speaks of a section that is gone */
     public Song withSections(List<Section> others) {
-        return new Song(facts, chords, patterns, others, uses, rules, versions, changeCounts, lesson);
+        return with(new Arrangement(others, uses(), rules()));
     }
 
     /** Puts {@code section} in place of the one with its id, or at the end. */
     public Song withSection(Section section) {
-        return withSections(put(sections, section, Section::id));
+        return withSections(put(sections(), section, Section::id));
     }
 
     /** Changes the section with {@code id}, if there is one. */
@@ -200,12 +226,12 @@ public record Song(
 
     /** Takes a section away, from the running order, the rules and other sections too. */
     public Song withoutSection(SectionId id) {
-        var rest = sections.stream()
+        var rest = sections().stream()
                 .filter(section -> !section.id().equals(id))
                 .map(section -> section.withTag(section.tag().filter(tag -> !tag.equals(id))))
                 .toList();
-        return withUses(uses.stream().filter(use -> !use.section().equals(id)).toList())
-                .withRules(rules.stream()
+        return withUses(uses().stream().filter(use -> !use.section().equals(id)).toList())
+                .withRules(rules().stream()
                         .filter(rule ->
                                 rule.where().section().filter(id::equals).isEmpty())
                         .toList())
@@ -214,13 +240,13 @@ public record Song(
 
     /** Puts {@code chord} in place of the one with its name, or at the end. */
     public Song withChord(Chord chord) {
-        return withChords(put(chords, chord, Chord::name));
+        return withChords(put(chords(), chord, Chord::name));
     }
 
     /** Takes the shape of a chord away; spans that name it are silent. */
     public Song withoutChord(String name) {
         return withChords(
-                chords.stream().filter(chord -> !chord.name().equals(name)).toList());
+                chords().stream().filter(chord -> !chord.name().equals(name)).toList());
     }
 
     /** Replaces the running order by uses that are the same as their sections. */
@@ -231,9 +257,10 @@ public record Song(
     /** Replaces the running order; rules that speak of an entry which is gone go with it. */
     public Song withUses(List<Use> others) {
         Set<Integer> ids = new HashSet<>(others.stream().map(Use::id).toList());
-        var rest =
-                rules.stream().filter(rule -> holdsFor(rule.where().use(), ids)).toList();
-        return new Song(facts, chords, patterns, sections, others, rest, versions, changeCounts, lesson);
+        var rest = rules().stream()
+                .filter(rule -> holdsFor(rule.where().use(), ids))
+                .toList();
+        return with(new Arrangement(sections(), others, rest));
     }
 
     private static boolean holdsFor(UseChoice use, Set<Integer> ids) {
@@ -242,28 +269,32 @@ public record Song(
 
     /** Puts {@code use} in place of the one with its id. */
     public Song withUse(Use use) {
-        return withUses(put(uses, use, Use::id));
+        return withUses(put(uses(), use, Use::id));
     }
 
+    /** @throws Refusal if a rule speaks of what is not there */
     public Song withRules(List<Rule> others) {
-        return new Song(facts, chords, patterns, sections, uses, others, versions, changeCounts, lesson);
+        return with(new Arrangement(sections(), uses(), others));
     }
 
     /** Puts a rule in place of those that speak of the very same place about the same things, or at the end. */
     public Song withRule(Rule rule) {
-        return withRules(Assignment.with(rules, rule));
+        return withRules(Assignment.with(rules(), rule));
     }
 
+    /** The same with other versions. */
     public Song withVersions(Versions other) {
-        return new Song(facts, chords, patterns, sections, uses, rules, other, changeCounts, lesson);
+        return new Song(facts, materials, arrangement, other, changeCounts, lesson);
     }
 
+    /** The same with other notes for the lesson. */
     public Song withLesson(Lesson other) {
-        return new Song(facts, chords, patterns, sections, uses, rules, versions, changeCounts, other);
+        return new Song(facts, materials, arrangement, versions, changeCounts, other);
     }
 
+    /** @throws Refusal if a name stands twice */
     public Song withChords(List<Chord> others) {
-        return new Song(facts, others, patterns, sections, uses, rules, versions, changeCounts, lesson);
+        return with(new Materials(others, patterns()));
     }
 
     /** Renames chords everywhere at once: the shapes, the sections, exceptions, stand-ins, and what was counted. */
@@ -278,8 +309,9 @@ public record Song(
                 .findFirst();
     }
 
+    /** The same with other counted changes. */
     public Song withChangeCounts(List<ChangeCount> others) {
-        return new Song(facts, chords, patterns, sections, uses, rules, versions, others, lesson);
+        return new Song(facts, materials, arrangement, versions, others, lesson);
     }
 
     /** Puts {@code count} in place of the one for its chords. */
@@ -289,6 +321,7 @@ public record Song(
         return withChangeCounts(counts);
     }
 
+    /** The same without what was counted between two chords. */
     public Song withoutChangeCount(String one, String other) {
         return withChangeCounts(changeCounts.stream()
                 .filter(count -> !count.isBetween(one, other))

@@ -6,30 +6,26 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import tactus.core.pattern.Pattern;
 import tactus.core.rule.PassPlan;
 import tactus.core.rule.Raise;
 import tactus.core.rule.Rule;
 import tactus.core.rule.RuleBook;
-import tactus.core.rule.Situation;
-import tactus.core.section.Cue;
 import tactus.core.section.Except;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Stretch.Bounds;
-import tactus.core.section.Use;
 import tactus.core.song.Assignment;
 import tactus.core.song.Passes;
 import tactus.core.song.Song;
-import tactus.core.stroke.Miss;
-import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
-import tactus.core.time.Slot;
 import tactus.core.time.Tempo;
 import tactus.core.time.TempoMap;
 
-/** Builds a timeline pass by pass; what passes look like that have the same bars and rules is worked out once. */
+/**
+ * Builds a timeline pass by pass, in three steps: the plan of a pass, the pass with everything laid on it, and the pass
+ * placed in the song. What passes look like that have the same bars and rules is worked out once.
+ */
 final class Layout {
 
     private record Key(SectionId section, List<Except> excepts, boolean isLast, BitSet rules) {}
@@ -40,7 +36,7 @@ final class Layout {
     private final Passes passes;
     private final Forms forms;
     private final Map<Optional<Raise>, Strings> strings = new HashMap<>();
-    private final Map<Key, SectionLayout> laid = new HashMap<>();
+    private final Map<Key, LaidPass> laid = new HashMap<>();
     private final List<TimelineBar> bars = new ArrayList<>();
     private final List<TimelineSpan> spans = new ArrayList<>();
     private final List<TimelineStroke> strokes = new ArrayList<>();
@@ -49,29 +45,32 @@ final class Layout {
     private final List<Bounds> sung = new ArrayList<>();
     private final List<Margin.SwellAt> swells = new ArrayList<>();
     private final List<TempoMap.Pause> pauses = new ArrayList<>();
-    /** By how much the pauses so far have held the song up. */
-    private Length held = Length.ZERO;
-    /** The pauses of the pass that is being laid. */
-    private TempoMap clock;
 
-    private Length at = Length.ZERO;
-    private int number = 1;
-    /** The pass before the one that is being laid. */
-    private Optional<SectionLayout> before = Optional.empty();
-
-    Layout(Song written) {
+    private Layout(Song written) {
         song = written.asShown();
         tempo = song.facts().tempo();
         book = new RuleBook(song.rules());
         passes = new Passes(song);
         forms = new Forms(song);
-        clock = new TempoMap(tempo, List.of());
     }
 
-    Timeline timeline() {
+    static Timeline of(Song written) {
+        return new Layout(written).timeline();
+    }
+
+    private Timeline timeline() {
+        Optional<SongPosition> at = Optional.empty();
         for (int use = 0; use < song.uses().size(); use++) {
             int count = passes.count(use);
-            for (int pass = 1; pass <= count; pass++) lay(use, pass, count);
+            for (int pass = 1; pass <= count; pass++) {
+                List<Rule> rules = book.at(book.in(passes.situation(use, pass)));
+                LaidPass layout = laid(use, pass, rules);
+                var turn = new PassPlacing.Turn(use, pass, count);
+                SongPosition from = at.orElseGet(() -> start(layout));
+                PlacedPass placed = PassPlacing.of(layout, turn, from, tempo, Pauses.of(rules, layout));
+                add(placed);
+                at = Optional.of(after(from, layout, placed));
+            }
         }
         return new Timeline(
                 new TempoMap(tempo, pauses),
@@ -79,22 +78,20 @@ final class Layout {
                 bars,
                 spans,
                 strokes,
-                at,
+                at.map(SongPosition::at).orElse(Length.ZERO),
                 new Margin(cues, sung, swells, second));
     }
 
-    private void lay(int use, int pass, int count) {
-        Use entry = song.uses().get(use);
-        Situation situation = passes.situation(use, pass);
-        BitSet indices = book.in(situation);
-        var key = new Key(entry.section(), passes.excepts(use, pass), passes.hasTag(use, pass), indices);
-        List<Rule> rules = book.at(indices);
-        SectionLayout layout = laid.computeIfAbsent(key, _ -> layout(use, pass, rules));
-        if (bars.isEmpty()) layPickup(layout);
-        new Placing(layout, use, pass).place(rules, count);
+    private LaidPass laid(int use, int pass, List<Rule> rules) {
+        var key = new Key(
+                song.uses().get(use).section(),
+                passes.excepts(use, pass),
+                passes.hasTag(use, pass),
+                book.in(passes.situation(use, pass)));
+        return laid.computeIfAbsent(key, _ -> PassLayout.of(plan(use, pass, rules), forms));
     }
 
-    private SectionLayout layout(int use, int pass, List<Rule> rules) {
+    private PassFrame plan(int use, int pass, List<Rule> rules) {
         Section written = passes.section(use, pass);
         var raise = RuleBook.decide(
                         rules.stream()
@@ -104,175 +101,70 @@ final class Layout {
                 .flatMap(verdict -> verdict.winner().play().raise());
         Section section = Raised.chords(song, written, raise);
         PassPlan plan = PassPlan.of(section, rules, Assignment.round(song, section));
-        return new SectionLayout(
-                section, raise, plan, strings.computeIfAbsent(raise, each -> Raised.strings(song, each)), forms);
+        return PassFrame.of(section, raise, plan, strings.computeIfAbsent(raise, each -> Raised.strings(song, each)));
     }
 
-    /** The incomplete bar in front of the first one, on the chord that the song starts with. */
-    private void layPickup(SectionLayout first) {
+    /** Where the first pass begins: behind the incomplete bar, which is on the chord that the song starts with. */
+    private SongPosition start(LaidPass first) {
         int beats = song.facts().pickup();
-        if (beats == 0) return;
-        Meter whole = song.facts().meter();
-        Meter meter = Pickup.meter(whole, beats);
-        bars.add(new TimelineBar(0, meter, at, tempo.seconds(at), first.section.id(), 0, 1, -1));
-        at = at.plus(meter.length());
-        if (first.spans.isEmpty()) return;
-        spans.add(new TimelineSpan(
-                first.spans.getFirst().chord(),
+        if (beats == 0) return new SongPosition(Length.ZERO, 1, 0, Length.ZERO, Optional.empty());
+        Meter meter = Pickup.meter(song.facts().meter(), beats);
+        bars.add(new TimelineBar(
+                0,
+                meter,
                 Length.ZERO,
-                at,
+                tempo.seconds(Length.ZERO),
+                first.section().id(),
                 0,
                 1,
-                -1,
-                false,
-                TimelineSpan.Played.NOTHING,
-                first.raise));
+                -1));
+        if (!first.spans().isEmpty()) {
+            spans.add(new TimelineSpan(
+                    first.spans().getFirst().chord(),
+                    Length.ZERO,
+                    meter.length(),
+                    0,
+                    1,
+                    -1,
+                    false,
+                    TimelineSpan.Played.NOTHING,
+                    first.frame().raise()));
+        }
+        return new SongPosition(meter.length(), 1, spans.size(), Length.ZERO, lead(first));
     }
 
-    /** Puts one pass behind what is there. */
-    private final class Placing {
+    private SongPosition after(SongPosition from, LaidPass layout, PlacedPass placed) {
+        Length held = placed.pauses().stream().map(TempoMap.Pause::extra).reduce(from.held(), Length::plus);
+        return new SongPosition(
+                from.at().plus(layout.bars().length()),
+                from.bar() + placed.bars().size(),
+                spans.size(),
+                held,
+                lead(layout));
+    }
 
-        private final SectionLayout layout;
-        private final int use;
-        private final int pass;
-        private final int firstSpan = spans.size();
-        private final int firstBar = number;
+    private Optional<SongPosition.Lead> lead(LaidPass before) {
+        if (spans.isEmpty()) return Optional.empty();
+        TimelineSpan last = spans.getLast();
+        return Optional.of(
+                new SongPosition.Lead(last.chord(), last.start(), before.frame().strings()));
+    }
 
-        Placing(SectionLayout layout, int use, int pass) {
-            this.layout = layout;
-            this.use = use;
-            this.pass = pass;
-        }
-
-        void place(List<Rule> rules, int count) {
-            setClock(Pauses.of(rules, layout));
-            layout.first.ifPresent(this::placePickup);
-            placeBars();
-            for (var span : layout.spans) {
-                spans.add(new TimelineSpan(
-                        span.chord(),
-                        at.plus(span.start()),
-                        at.plus(span.end()),
-                        use,
-                        pass,
-                        span.inSection(),
-                        span.goesOn(),
-                        span.played(),
-                        layout.raise));
-            }
-            for (var stroke : layout.strokes) strokes.add(placed(stroke));
-            for (var stroke : layout.second) second.add(placed(stroke));
-            placeMargin(count);
-            pauses.addAll(clock.pauses());
-            for (TempoMap.Pause pause : clock.pauses()) held = held.plus(pause.extra());
-            at = at.plus(layout.bars.length());
-            before = Optional.of(layout);
-            clock = new TempoMap(tempo, List.of());
-        }
-
-        private void setClock(List<TempoMap.Pause> inPass) {
-            clock = new TempoMap(
-                    tempo,
-                    inPass.stream()
-                            .map(pause -> new TempoMap.Pause(at.plus(pause.from()), at.plus(pause.to()), pause.extra()))
-                            .toList());
-        }
-
-        private void placeBars() {
-            for (int bar = 0; bar < layout.bars.bars(); bar++) {
-                Length start = at.plus(layout.bars.start(bar));
-                bars.add(new TimelineBar(
-                        number++, layout.bars.meter(bar), start, seconds(start), layout.section.id(), use, pass, bar));
-            }
-        }
-
-        private TimelineStroke placed(SectionLayout.LaidStroke stroke) {
-            Length start = at.plus(stroke.start());
-            return new TimelineStroke(
-                    start,
-                    stroke.length(),
-                    seconds(stroke.motion().sounding(start)),
-                    stroke.motion().stroke(),
-                    stroke.motion().hand(),
-                    stroke.motion().isAgainst(),
-                    stroke.strings(),
-                    stroke.slurred(),
-                    stroke.count(),
-                    stroke.loudness(),
-                    firstBar + stroke.bar(),
-                    firstSpan + stroke.span(),
-                    stroke.pattern(),
-                    stroke.slot());
-        }
-
-        /** From its first stroke on a pick-up takes the place of what was played there, on the chord that sounds. */
-        private void placePickup(Pattern pattern) {
-            if (pattern.frame().pickup() == 0) return;
-            List<Slot> front = pattern.grid().slots().stream()
-                    .filter(slot -> slot.bar() < 0)
-                    .dropWhile(slot -> pattern.at(slot) instanceof Miss)
-                    .toList();
-            if (front.isEmpty()) return;
-            Length start = at.minus(pattern.frame().pickupLength());
-            Length from = start.plus(front.getFirst().at());
-            if (spans.isEmpty() || from.isLessThan(spans.getLast().start())) return;
+    private void add(PlacedPass placed) {
+        placed.takesFrom().ifPresent(from -> {
             while (!strokes.isEmpty() && !strokes.getLast().start().isLessThan(from)) strokes.removeLast();
-            front.forEach(slot -> strokes.add(pickedUp(pattern, slot, start.plus(slot.at()))));
+        });
+        strokes.addAll(placed.pickup());
+        bars.addAll(placed.bars());
+        spans.addAll(placed.spans());
+        strokes.addAll(placed.strokes());
+        second.addAll(placed.margin().second());
+        int first = bars.getFirst().number();
+        for (TimelineCue cue : placed.margin().cues()) {
+            cues.add(cue.bar() < first ? new TimelineCue(cue.at(), first, cue.text()) : cue);
         }
-
-        private TimelineStroke pickedUp(Pattern pattern, Slot slot, Length start) {
-            Motion motion = Motion.of(pattern, slot);
-            return new TimelineStroke(
-                    start,
-                    slot.length(),
-                    seconds(motion.sounding(start)),
-                    motion.stroke(),
-                    motion.hand(),
-                    motion.isAgainst(),
-                    before.orElse(layout)
-                            .strings
-                            .struck(spans.getLast().chord(), motion.stroke(), Optional.of(pattern.id()), Map.of()),
-                    List.of(),
-                    slot.count(),
-                    layout.loudnessAtStart(),
-                    number - 1,
-                    spans.size() - 1,
-                    Optional.of(pattern.id()),
-                    slot.index());
-        }
-
-        private void placeMargin(int count) {
-            for (Margin.SwellAt change : layout.loudness.changes()) {
-                swells.add(new Margin.SwellAt(at.plus(change.at()), change.swell()));
-            }
-            for (var stretch : layout.section.voice()) {
-                stretch.in(layout.bars)
-                        .ifPresent(bounds -> sung.add(new Bounds(at.plus(bounds.from()), at.plus(bounds.to()))));
-            }
-            for (Cue cue : layout.section.cues()) {
-                if (cue.passes().has(pass, count)) position(cue).ifPresent(start -> addCue(cue, start));
-            }
-        }
-
-        private void addCue(Cue cue, Length start) {
-            cues.add(new TimelineCue(start, Math.max(bars.getFirst().number(), firstBar + cue.bar() - 1), cue.text()));
-        }
-
-        /** In front of the first bar beats are counted as in a bar like it. */
-        private Optional<Length> position(Cue cue) {
-            BarLines lines = layout.bars;
-            if (cue.bar() > lines.bars()) return Optional.empty();
-            int bar = Math.max(0, cue.bar() - 1);
-            Meter meter = lines.meter(bar);
-            if (cue.beat() > meter.beats().size()) return Optional.empty();
-            Length inBar = meter.beats().subList(0, cue.beat() - 1).stream().reduce(Length.ZERO, Length::plus);
-            Length start = cue.bar() == 0 ? meter.length().times(-1) : lines.start(bar);
-            return Optional.of(at.plus(start).plus(inBar));
-        }
-    }
-
-    private double seconds(Length position) {
-        if (held.isZero() && clock.pauses().isEmpty()) return tempo.seconds(position);
-        return tempo.seconds(clock.played(position).plus(held));
+        sung.addAll(placed.sung());
+        swells.addAll(placed.margin().swells());
+        pauses.addAll(placed.pauses());
     }
 }

@@ -1,7 +1,6 @@
 package tactus.core.timeline;
 
 import java.util.List;
-import java.util.Optional;
 import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Pattern;
 import tactus.core.stroke.Direction;
@@ -11,27 +10,26 @@ import tactus.core.time.Length;
 import tactus.core.time.Slot;
 
 /** What the hands do at a slot, whatever the chord is. */
-record Motion(Stroke stroke, List<FingerMove> moves, Length delay, Optional<Direction> hand, boolean isAgainst) {
+record Motion(Stroke stroke, List<FingerMove> moves, Length delay, HandMotion hand) {
 
     static Motion of(Pattern played, Slot slot) {
         return new Motion(
                 played.at(slot),
                 played.movesAt(slot),
                 played.frame().delay(slot),
-                played.frame().handAt(slot),
-                played.isAgainstHand(slot));
+                new HandMotion(played.frame().handAt(slot), played.isAgainstHand(slot)));
     }
 
     /** A stroke of an event; the hand does not swing. */
     static Motion event(Stroke stroke) {
-        return new Motion(stroke, List.of(), Length.ZERO, Optional.empty(), false);
+        return new Motion(stroke, List.of(), Length.ZERO, HandMotion.STILL);
     }
 
     /** The same on strings that the hand lies on. */
     Motion muted() {
         if (!stroke.isStruck()) return this;
-        Direction way = stroke.way().orElse(hand.orElse(Direction.DOWN));
-        return new Motion(new Mute(way, Mute.Kind.LAID, stroke.force()), List.of(), delay, hand, isAgainst);
+        Direction way = stroke.way().orElse(hand.way().orElse(Direction.DOWN));
+        return new Motion(new Mute(way, Mute.Kind.LAID, stroke.force()), List.of(), delay, hand);
     }
 
     /** When it sounds if it is written at {@code at}. */

@@ -19,29 +19,29 @@ final class Pauses {
     private Pauses() {}
 
     /** @param rules the most specific first; of two that pause at the same beat the first one holds */
-    static List<TempoMap.Pause> of(List<Rule> rules, SectionLayout layout) {
+    static List<TempoMap.Pause> of(List<Rule> rules, LaidPass pass) {
         Map<Length, TempoMap.Pause> found = new TreeMap<>();
         for (Rule rule : rules) {
             rule.play()
                     .pause()
-                    .flatMap(beats -> end(rule, layout).map(end -> pause(layout.bars, end, beats)))
+                    .flatMap(beats -> end(rule, pass).map(end -> pause(pass.bars(), end, beats)))
                     .ifPresent(pause -> found.putIfAbsent(pause.from(), pause));
         }
         return List.copyOf(found.values());
     }
 
-    private static Optional<Length> end(Rule rule, SectionLayout layout) {
+    private static Optional<Length> end(Rule rule, LaidPass pass) {
         Optional<Part> part = rule.where().part();
-        if (part.isEmpty()) return Optional.of(layout.bars.length());
-        OptionalInt chord = part.get().chord(layout.section.spans().size());
-        if (chord.isPresent()) return endOfChord(chord.getAsInt(), layout);
-        return PassPlan.bounds(part.get(), layout.bars).map(Bounds::to);
+        if (part.isEmpty()) return Optional.of(pass.bars().length());
+        OptionalInt chord = part.get().chord(pass.section().spans().size());
+        if (chord.isPresent()) return endOfChord(chord.getAsInt(), pass);
+        return PassPlan.bounds(part.get(), pass.bars()).map(Bounds::to);
     }
 
-    private static Optional<Length> endOfChord(int index, SectionLayout layout) {
-        return layout.spans.stream()
+    private static Optional<Length> endOfChord(int index, LaidPass pass) {
+        return pass.spans().stream()
                 .filter(span -> span.inSection() == index)
-                .map(SectionLayout.LaidSpan::end)
+                .map(LaidSpan::end)
                 .reduce((_, last) -> last);
     }
 

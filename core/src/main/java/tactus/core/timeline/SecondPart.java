@@ -1,76 +1,58 @@
 package tactus.core.timeline;
 
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import tactus.core.pattern.PatternId;
 import tactus.core.rule.FormChoice;
+import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 import tactus.core.time.Slot;
 
-/** Lays the figures of a second guitar over a pass whose chords are laid. */
+/** The figures of a second guitar over a pass whose chords are laid. */
 final class SecondPart {
 
-    private final SectionLayout pass;
-    private final Forms forms;
+    private final PassFrame frame;
+    private final PassSounds sounds;
+    private final List<LaidSpan> spans;
+    private final List<LaidStroke> laid = new ArrayList<>();
 
-    SecondPart(SectionLayout pass, Forms forms) {
-        this.pass = pass;
-        this.forms = forms;
+    private SecondPart(PassFrame frame, PassSounds sounds, List<LaidSpan> spans) {
+        this.frame = frame;
+        this.sounds = sounds;
+        this.spans = spans;
     }
 
-    /** The figures of a second guitar, one after another until the bars are over. */
-    void lay() {
+    /** Returns the strokes of the section's figures, one after another until the bars are over. */
+    static List<LaidStroke> of(PassFrame frame, PassSounds sounds, List<LaidSpan> spans, Forms forms) {
+        List<PatternId> figures = frame.section().second();
+        if (figures.isEmpty() || spans.isEmpty()) return List.of();
+        var part = new SecondPart(frame, sounds, spans);
         Length at = Length.ZERO;
-        int next = 0;
-        while (at.isLessThan(pass.bars.length())) {
-            Forms.Moving figure = forms.moving(forms.of(
-                            pass.section
-                                    .second()
-                                    .get(next % pass.section.second().size()),
-                            FormChoice.FULL)
-                    .orElseThrow());
-            layFigure(figure, at);
+        for (int next = 0; at.isLessThan(frame.bars().length()); next++) {
+            PatternId id = figures.get(next % figures.size());
+            Forms.Moving figure = forms.moving(forms.of(id, FormChoice.FULL).orElseThrow());
+            part.layFigure(figure, at);
             at = at.plus(figure.length());
-            next++;
         }
+        return part.laid;
     }
 
     private void layFigure(Forms.Moving figure, Length from) {
+        BarLines bars = frame.bars();
         int span = 0;
         for (int i = 0; i < figure.slots().size(); i++) {
             Slot slot = figure.slots().get(i);
             Length start = from.plus(figure.starts().get(i));
-            if (!start.isLessThan(pass.bars.length())) return;
-            while (span + 1 < pass.spans.size()
-                    && !start.isLessThan(pass.spans.get(span).end())) span++;
-            int bar = pass.bars.barAt(start);
-            Motion motion = figure.motions().get(i);
-            Optional<PatternId> id = Optional.of(figure.pattern().id());
-            pass.second.add(new SectionLayout.LaidStroke(
-                    start,
-                    slot.length().min(pass.bars.length().minus(start)),
-                    motion,
-                    struck(figure, pass.spans.get(span).chord(), i),
-                    List.of(),
-                    pass.count(slot, figure.pattern().meter(), bar, start.minus(pass.bars.start(bar))),
-                    pass.loudness.at(start),
-                    bar,
-                    span,
-                    id,
-                    slot.index()));
+            if (!start.isLessThan(bars.length())) return;
+            while (span + 1 < spans.size() && !start.isLessThan(spans.get(span).end())) span++;
+            int bar = bars.barAt(start);
+            var count = sounds.count(slot, figure.pattern().meter(), bar, start.minus(bars.start(bar)));
+            laid.add(new LaidStroke(
+                    new SlotTime(start, slot.length().min(bars.length().minus(start)), count, bar),
+                    figure.motions().get(i),
+                    new Sounding(sounds.struck(figure, spans.get(span).chord(), i), List.of(), sounds.loudness(start)),
+                    new PlayedFrom(span, Optional.of(figure.pattern().id()), slot.index())));
         }
-    }
-
-    private List<StruckString> struck(Forms.Moving figure, String chord, int slot) {
-        List<List<StruckString>> found = pass.known(figure, chord);
-        if (found.get(slot) == null) {
-            Motion motion = figure.motions().get(slot);
-            found.set(
-                    slot,
-                    pass.strings.struck(
-                            chord, motion.stroke(), Optional.of(figure.pattern().id()), Map.of()));
-        }
-        return found.get(slot);
     }
 }

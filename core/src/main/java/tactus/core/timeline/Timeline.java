@@ -37,7 +37,7 @@ public record Timeline(
 
     /** Lays {@code song} out: each entry of the running order, pass by pass. */
     public static Timeline of(Song song) {
-        return new Layout(song).timeline();
+        return Layout.of(song);
     }
 
     public Tempo tempo() {

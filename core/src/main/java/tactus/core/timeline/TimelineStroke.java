@@ -1,6 +1,7 @@
 package tactus.core.timeline;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.pattern.PatternId;
 import tactus.core.stroke.Direction;
@@ -11,37 +12,82 @@ import tactus.core.time.Length;
 /**
  * A slot of a pattern as played; misses and rings are there too, so that the hand can be drawn.
  *
- * @param start where it stands
- * @param length how long its slot is, shorter where the chord changes within it
+ * @param at where it is played
  * @param seconds when it sounds, at the song's tempo and with the pattern's feel
- * @param hand which way the hand crosses here; empty where it does not
- * @param isAgainst whether the stroke goes another way than the hand
- * @param strings what sounds, in the order in which the hand meets it; empty unless it is struck
- * @param slurred what the fretting hand sounds by itself: hammer-ons, pull-offs, slides
- * @param count how the slot is counted in its bar
- * @param loudness how loud the place is: 0 very soft, 3 medium, 5 very strong; see {@link tactus.core.rule.Swell#at}
- * @param bar the number of its bar, from 1
- * @param span the index of its span in the timeline, from 0
- * @param pattern whose stroke it is; empty where an event is played
- * @param slot the index of its slot in the form that is played, from 0
  */
 public record TimelineStroke(
-        Length start,
-        Length length,
-        double seconds,
-        Stroke stroke,
-        Optional<Direction> hand,
-        boolean isAgainst,
-        List<StruckString> strings,
-        List<StruckString> slurred,
-        Count count,
-        double loudness,
-        int bar,
-        int span,
-        Optional<PatternId> pattern,
-        int slot) {
+        SlotTime at, double seconds, Stroke stroke, HandMotion motion, Sounding sound, PlayedFrom from) {
 
+    public TimelineStroke {
+        Objects.requireNonNull(at);
+        Objects.requireNonNull(stroke);
+        Objects.requireNonNull(motion);
+        Objects.requireNonNull(sound);
+        Objects.requireNonNull(from);
+    }
+
+    /** See {@link SlotTime#start}. */
+    public Length start() {
+        return at.start();
+    }
+
+    /** See {@link SlotTime#length}. */
+    public Length length() {
+        return at.length();
+    }
+
+    /** See {@link SlotTime#end}. */
     public Length end() {
-        return start.plus(length);
+        return at.end();
+    }
+
+    /** See {@link SlotTime#count}. */
+    public Count count() {
+        return at.count();
+    }
+
+    /** The number of its bar, from 1. */
+    public int bar() {
+        return at.bar();
+    }
+
+    /** See {@link HandMotion#way}. */
+    public Optional<Direction> hand() {
+        return motion.way();
+    }
+
+    /** See {@link HandMotion#isAgainst}. */
+    public boolean isAgainst() {
+        return motion.isAgainst();
+    }
+
+    /** See {@link Sounding#strings}. */
+    public List<StruckString> strings() {
+        return sound.strings();
+    }
+
+    /** See {@link Sounding#slurred}. */
+    public List<StruckString> slurred() {
+        return sound.slurred();
+    }
+
+    /** See {@link Sounding#loudness}. */
+    public double loudness() {
+        return sound.loudness();
+    }
+
+    /** The index of its chord in the timeline, from 0. */
+    public int span() {
+        return from.span();
+    }
+
+    /** See {@link PlayedFrom#pattern}. */
+    public Optional<PatternId> pattern() {
+        return from.pattern();
+    }
+
+    /** See {@link PlayedFrom#slot}. */
+    public int slot() {
+        return from.slot();
     }
 }

@@ -26,9 +26,11 @@ import tactus.core.shape.Fingering;
 import tactus.core.shape.StringRange;
 import tactus.core.shape.Voicing;
 import tactus.core.song.Accepted;
+import tactus.core.song.Arrangement;
 import tactus.core.song.ChangeCount;
 import tactus.core.song.Facts;
 import tactus.core.song.Lesson;
+import tactus.core.song.Materials;
 import tactus.core.song.SnagId;
 import tactus.core.song.Song;
 import tactus.core.song.Version;
@@ -96,11 +98,8 @@ final class SongReader {
                 .read(root.field("rules")));
         var song = new Song(
                 facts,
-                chords,
-                List.copyOf(patterns.values()),
-                List.copyOf(sections.values()),
-                uses,
-                rules,
+                new Materials(chords, List.copyOf(patterns.values())),
+                new Arrangement(List.copyOf(sections.values()), uses, rules),
                 versions,
                 changeCounts(),
                 lesson());

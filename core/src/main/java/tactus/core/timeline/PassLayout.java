@@ -1,97 +1,72 @@
 package tactus.core.timeline;
 
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
-import tactus.core.pattern.PatternId;
 import tactus.core.rule.Assigned;
 import tactus.core.rule.FitChoice;
 import tactus.core.rule.FormChoice;
-import tactus.core.rule.PassPlan;
 import tactus.core.rule.Piece;
-import tactus.core.rule.Raise;
 import tactus.core.rule.What;
-import tactus.core.section.Section;
 import tactus.core.stroke.Ring;
 import tactus.core.time.BarLines;
 import tactus.core.time.Count;
 import tactus.core.time.Counting;
 import tactus.core.time.Length;
-import tactus.core.time.Meter;
 import tactus.core.time.Slot;
 import tactus.core.timeline.TimelineSpan.Played;
 
-/** One pass of a section as the rules have it, counted from its own start; a song places it as often as it is played. */
-final class SectionLayout {
-
-    record LaidSpan(String chord, Length start, Length end, int inSection, boolean goesOn, Played played) {}
-
-    record LaidStroke(
-            Length start,
-            Length length,
-            Motion motion,
-            List<StruckString> strings,
-            List<StruckString> slurred,
-            Count count,
-            double loudness,
-            int bar,
-            int span,
-            Optional<PatternId> pattern,
-            int slot) {}
+/** Lays what the rules say on one pass of a section. */
+final class PassLayout {
 
     /** A round that is not over when its chord is. */
     private record Carried(Pattern pattern, Length offset) {}
 
-    final Section section;
-    final Optional<Raise> raise;
-    final BarLines bars;
-    final List<LaidSpan> spans = new ArrayList<>();
-    final List<LaidStroke> strokes = new ArrayList<>();
-    final List<LaidStroke> second = new ArrayList<>();
-    /** What is played first, whose pick-up lies in front. */
-    Optional<Pattern> first = Optional.empty();
-
-    private final PassPlan plan;
-    final Strings strings;
+    private final PassFrame frame;
+    private final BarLines bars;
     private final Forms forms;
-    final Loudness loudness;
-    private final Map<Pattern, Map<String, List<List<StruckString>>>> known = new IdentityHashMap<>();
+    private final Loudness loudness;
+    private final PassSounds sounds;
+    private final List<LaidSpan> spans = new ArrayList<>();
+    private final List<LaidStroke> strokes = new ArrayList<>();
+    private Optional<Pattern> first = Optional.empty();
     private Optional<Carried> carried = Optional.empty();
 
-    SectionLayout(Section section, Optional<Raise> raise, PassPlan plan, Strings strings, Forms forms) {
-        this.section = section;
-        this.raise = raise;
-        this.bars = section.barLines();
-        this.plan = plan;
-        this.strings = strings;
+    private PassLayout(PassFrame frame, Forms forms) {
+        this.frame = frame;
         this.forms = forms;
-        loudness = new Loudness(plan, bars);
-        int from = 0;
-        while (from < plan.pieces().size()) {
-            int to = from + 1;
-            while (to < plan.pieces().size() && isSame(from, to)) to++;
-            lay(from, plan.pieces().get(to - 1).end());
-            from = to;
-        }
-        if (!section.second().isEmpty() && !spans.isEmpty()) new SecondPart(this, forms).lay();
+        bars = frame.bars();
+        loudness = new Loudness(frame.plan(), bars);
+        sounds = new PassSounds(frame, loudness);
     }
 
-    /** How loud the pass starts; see {@link TimelineStroke#loudness}. */
-    double loudnessAtStart() {
-        return loudness.at(Length.ZERO);
+    /** Returns the pass with everything on it. */
+    static LaidPass of(PassFrame frame, Forms forms) {
+        var layout = new PassLayout(frame, forms);
+        layout.layPieces(frame.plan().pieces());
+        List<LaidStroke> second = SecondPart.of(frame, layout.sounds, layout.spans, forms);
+        return new LaidPass(frame, layout.spans, layout.strokes, second, layout.first, layout.loudness);
+    }
+
+    private void layPieces(List<Piece> pieces) {
+        int from = 0;
+        while (from < pieces.size()) {
+            int to = from + 1;
+            while (to < pieces.size() && isSame(from, to)) to++;
+            lay(from, pieces.get(to - 1).end());
+            from = to;
+        }
     }
 
     /** Whether a piece goes on as the one before does, so that a round does not start anew. */
     private boolean isSame(int one, int other) {
-        Assigned now = plan.assigned().get(one);
-        Assigned next = plan.assigned().get(other);
-        return plan.pieces().get(one).span() == plan.pieces().get(other).span()
+        Assigned now = frame.plan().assigned().get(one);
+        Assigned next = frame.plan().assigned().get(other);
+        return frame.plan().pieces().get(one).span()
+                        == frame.plan().pieces().get(other).span()
                 && now.what().equals(next.what())
                 && now.pattern().equals(next.pattern())
                 && now.form().equals(next.form())
@@ -99,8 +74,8 @@ final class SectionLayout {
     }
 
     private void lay(int index, Length end) {
-        Piece piece = plan.pieces().get(index);
-        Assigned assigned = plan.assigned().get(index);
+        Piece piece = frame.plan().pieces().get(index);
+        Assigned assigned = frame.plan().assigned().get(index);
         Optional<Carried> before = carried;
         carried = Optional.empty();
         Optional<Pattern> pattern = assigned.pattern().flatMap(id -> forms.of(id, assigned.form()));
@@ -124,7 +99,7 @@ final class SectionLayout {
         var played =
                 new Played(assigned.what(), pattern.map(Pattern::id), form, fit, assigned.swell(), assigned.rule());
         spans.add(new LaidSpan(
-                section.spans().get(piece.span()).chord(), piece.start(), end, piece.span(), goesOn, played));
+                frame.section().spans().get(piece.span()).chord(), piece.start(), end, piece.span(), goesOn, played));
     }
 
     private void layPattern(
@@ -181,7 +156,7 @@ final class SectionLayout {
     private void layRounds(Pattern pattern, Length from, Fit fit, boolean muted) {
         Forms.Moving moving = forms.moving(pattern);
         LaidSpan span = spans.getLast();
-        var hold = new Hold(span.chord(), strings, known(moving, span.chord()));
+        var hold = new Hold(span.chord(), frame.strings(), sounds.known(moving, span.chord()));
         boolean rings = fit.way() == Fit.Way.RINGS;
         Length struck = rings ? span.start().plus(fit.round().times(fit.rounds())) : span.end();
         Length round = from;
@@ -190,14 +165,6 @@ final class SectionLayout {
             round = round.plus(moving.length());
         }
         if (struck.isLessThan(span.end())) layRinging(struck, span);
-    }
-
-    /** What each slot strikes on a chord, as far as it has been worked out. */
-    List<List<StruckString>> known(Forms.Moving moving, String chord) {
-        return known.computeIfAbsent(moving.pattern(), _ -> new HashMap<>())
-                .computeIfAbsent(
-                        chord,
-                        _ -> new ArrayList<>(Collections.nCopies(moving.slots().size(), null)));
     }
 
     /** What is left of a chord rings; where not even one round fits, it is struck once. */
@@ -224,20 +191,14 @@ final class SectionLayout {
                     muted ? moving.motions().get(i).muted() : moving.motions().get(i);
             List<StruckString> moved = hold.change(motion.moves());
             List<StruckString> struck = muted
-                    ? strings.struck(span.chord(), motion.stroke(), Optional.of(played.id()), Map.of())
+                    ? frame.strings().struck(span.chord(), motion.stroke(), Optional.of(played.id()), Map.of())
                     : hold.struck(motion.stroke(), played.id(), i);
+            Count count = sounds.count(slot, played.meter(), bar, start.minus(bars.start(bar)));
             strokes.add(new LaidStroke(
-                    start,
-                    slot.length().min(span.end().minus(start)),
+                    new SlotTime(start, slot.length().min(span.end().minus(start)), count, bar),
                     motion,
-                    struck,
-                    moved.isEmpty() ? moved : without(moved, struck),
-                    count(slot, played.meter(), bar, start.minus(bars.start(bar))),
-                    loudness.at(start),
-                    bar,
-                    spans.size() - 1,
-                    Optional.of(played.id()),
-                    slot.index()));
+                    new Sounding(struck, moved.isEmpty() ? moved : without(moved, struck), loudness.at(start)),
+                    new PlayedFrom(spans.size() - 1, Optional.of(played.id()), slot.index())));
         }
     }
 
@@ -246,12 +207,6 @@ final class SectionLayout {
         return moved.stream()
                 .filter(slur -> struck.stream().noneMatch(other -> other.string() == slur.string()))
                 .toList();
-    }
-
-    /** How the slot is counted in the bar it falls in, which need not be where the pattern was written. */
-    Count count(Slot slot, Meter meter, int bar, Length inBar) {
-        boolean asWritten = inBar.equals(slot.inBar()) && bars.meter(bar).equals(meter);
-        return asWritten ? slot.count() : Counting.at(bars.meter(bar), slot.length(), inBar);
     }
 
     private void layEvent(Piece piece, Length end, Assigned assigned, What.Event event) {
@@ -263,17 +218,13 @@ final class SectionLayout {
     private void addEvent(String chord, EventStrokes.At at) {
         int bar = bars.barAt(at.start());
         Length inBar = at.start().minus(bars.start(bar));
+        Count count =
+                Counting.at(bars.meter(bar), at.length().min(bars.meter(bar).unitLength()), inBar);
+        List<StruckString> struck = frame.strings().struck(chord, at.stroke(), Optional.empty(), Map.of());
         strokes.add(new LaidStroke(
-                at.start(),
-                at.length(),
+                new SlotTime(at.start(), at.length(), count, bar),
                 Motion.event(at.stroke()),
-                strings.struck(chord, at.stroke(), Optional.empty(), Map.of()),
-                List.of(),
-                Counting.at(bars.meter(bar), at.length().min(bars.meter(bar).unitLength()), inBar),
-                loudness.at(at.start()),
-                bar,
-                spans.size() - 1,
-                Optional.empty(),
-                0));
+                new Sounding(struck, List.of(), loudness.at(at.start())),
+                new PlayedFrom(spans.size() - 1, Optional.empty(), 0)));
     }
 }

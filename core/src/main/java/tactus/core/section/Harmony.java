@@ -1,0 +1,24 @@
+package tactus.core.section;
+
+import java.util.List;
+import tactus.core.harmony.Span;
+import tactus.core.refusal.Refusal;
+import tactus.core.time.Meter;
+
+/**
+ * Bars and the chords over them.
+ *
+ * @param bars the meter of each bar, 1 to 10,000 of them
+ * @param spans the chords in order, from the first bar on; they may leave bars empty or spill over, which is a snag
+ */
+public record Harmony(List<Meter> bars, List<Span> spans) {
+
+    /** @throws Refusal if there are no bars or too many */
+    public Harmony {
+        bars = List.copyOf(bars);
+        spans = List.copyOf(spans);
+        if (bars.isEmpty() || bars.size() > Section.MOST_BARS) {
+            throw new Refusal("section.bars", bars.size());
+        }
+    }
+}

@@ -1,0 +1,27 @@
+package tactus.core.song;
+
+import java.util.List;
+import tactus.core.refusal.Refusal;
+import tactus.core.rule.Rule;
+import tactus.core.section.Section;
+import tactus.core.section.Use;
+
+/**
+ * What is played where.
+ *
+ * @param sections each id once; their tags lead to other sections and never back
+ * @param uses the running order, at most 1,000 entries, each id once
+ * @param rules in the order in which they were written
+ */
+public record Arrangement(List<Section> sections, List<Use> uses, List<Rule> rules) {
+
+    static final Arrangement NONE = new Arrangement(List.of(), List.of(), List.of());
+
+    /** @throws Refusal if the running order is too long */
+    public Arrangement {
+        sections = List.copyOf(sections);
+        uses = List.copyOf(uses);
+        rules = List.copyOf(rules);
+        if (uses.size() > Song.LONGEST_ORDER) throw new Refusal("song.running-order", uses.size());
+    }
+}

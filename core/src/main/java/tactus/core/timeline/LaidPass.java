@@ -1,0 +1,42 @@
+package tactus.core.timeline;
+
+import java.util.List;
+import java.util.Optional;
+import tactus.core.pattern.Pattern;
+import tactus.core.section.Section;
+import tactus.core.time.BarLines;
+import tactus.core.time.Length;
+
+/**
+ * One pass of a section as the rules have it, counted from its own start; a song places it as often as it is played.
+ *
+ * @param second what a second guitar plays
+ * @param first what is played first, whose pick-up lies in front
+ */
+record LaidPass(
+        PassFrame frame,
+        List<LaidSpan> spans,
+        List<LaidStroke> strokes,
+        List<LaidStroke> second,
+        Optional<Pattern> first,
+        Loudness loudness) {
+
+    LaidPass {
+        spans = List.copyOf(spans);
+        strokes = List.copyOf(strokes);
+        second = List.copyOf(second);
+    }
+
+    Section section() {
+        return frame.section();
+    }
+
+    BarLines bars() {
+        return frame.bars();
+    }
+
+    /** How loud the pass starts; see {@link Sounding#loudness}. */
+    double loudnessAtStart() {
+        return loudness.at(Length.ZERO);
+    }
+}

@@ -1,0 +1,22 @@
+package tactus.core.timeline;
+
+import java.util.Optional;
+import tactus.core.rule.PassPlan;
+import tactus.core.rule.Raise;
+import tactus.core.section.Section;
+import tactus.core.time.BarLines;
+
+/**
+ * One pass of a section before anything is laid on it: the plan.
+ *
+ * @param section with the chords that are held on this pass
+ * @param raise how it lies in another key, if it does
+ * @param plan what the rules say of each piece of it
+ * @param strings what its chords sound
+ */
+record PassFrame(Section section, BarLines bars, Optional<Raise> raise, PassPlan plan, Strings strings) {
+
+    static PassFrame of(Section section, Optional<Raise> raise, PassPlan plan, Strings strings) {
+        return new PassFrame(section, section.barLines(), raise, plan, strings);
+    }
+}

@@ -1,0 +1,60 @@
+package tactus.core.timeline;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import tactus.core.pattern.Pattern;
+import tactus.core.time.BarLines;
+import tactus.core.time.Count;
+import tactus.core.time.Counting;
+import tactus.core.time.Length;
+import tactus.core.time.Meter;
+import tactus.core.time.Slot;
+
+/** How slots are counted, struck and how loud they are on one pass; what a slot strikes on a chord is worked out once. */
+final class PassSounds {
+
+    private final BarLines bars;
+    private final Strings strings;
+    private final Loudness loudness;
+    private final Map<Pattern, Map<String, List<List<StruckString>>>> known = new IdentityHashMap<>();
+
+    PassSounds(PassFrame frame, Loudness loudness) {
+        bars = frame.bars();
+        strings = frame.strings();
+        this.loudness = loudness;
+    }
+
+    double loudness(Length at) {
+        return loudness.at(at);
+    }
+
+    /** How the slot is counted in the bar it falls in, which need not be where the pattern was written. */
+    Count count(Slot slot, Meter meter, int bar, Length inBar) {
+        boolean asWritten = inBar.equals(slot.inBar()) && bars.meter(bar).equals(meter);
+        return asWritten ? slot.count() : Counting.at(bars.meter(bar), slot.length(), inBar);
+    }
+
+    /** What each slot strikes on a chord, as far as it has been worked out. */
+    List<List<StruckString>> known(Forms.Moving moving, String chord) {
+        return known.computeIfAbsent(moving.pattern(), _ -> new HashMap<>())
+                .computeIfAbsent(
+                        chord,
+                        _ -> new ArrayList<>(Collections.nCopies(moving.slots().size(), null)));
+    }
+
+    /** What {@code slot} strikes on a chord while the fretting hand keeps to the shape. */
+    List<StruckString> struck(Forms.Moving moving, String chord, int slot) {
+        List<List<StruckString>> found = known(moving, chord);
+        if (found.get(slot) == null) {
+            Optional<Pattern> pattern = Optional.of(moving.pattern());
+            Motion motion = moving.motions().get(slot);
+            found.set(slot, strings.struck(chord, motion.stroke(), pattern.map(Pattern::id), Map.of()));
+        }
+        return found.get(slot);
+    }
+}

@@ -1,0 +1,18 @@
+package tactus.core.timeline;
+
+import java.util.Collections;
+import java.util.List;
+
+/**
+ * What is heard at a slot.
+ *
+ * @param strings what is struck, in the order in which the hand meets it; empty unless something is
+ * @param slurred what the fretting hand sounds by itself: hammer-ons, pull-offs, slides
+ * @param loudness how loud the place is: 0 very soft, 3 medium, 5 very strong; see {@link tactus.core.rule.Swell#at}
+ */
+public record Sounding(List<StruckString> strings, List<StruckString> slurred, double loudness) {
+    public Sounding {
+        strings = Collections.unmodifiableList(strings);
+        slurred = Collections.unmodifiableList(slurred);
+    }
+}
