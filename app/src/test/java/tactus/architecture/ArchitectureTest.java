@@ -5,11 +5,14 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.library.dependencies.SliceAssignment;
+import com.tngtech.archunit.library.dependencies.SliceIdentifier;
 
 @AnalyzeClasses(packages = "tactus", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
@@ -84,4 +87,34 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule packagesFormNoCycles =
             slices().matching("tactus.(*).(*)..").should().beFreeOfCycles();
+
+    /** The timeline is built in steps, each of which knows only those before it. */
+    @ArchTest
+    static final ArchRule classesOfTheTimelineFormNoCycles = slices().assignedFrom(new SliceAssignment() {
+                @Override
+                public SliceIdentifier getIdentifierOf(JavaClass each) {
+                    if (!each.getPackageName().equals("tactus.core.timeline")) return SliceIdentifier.ignore();
+                    return SliceIdentifier.of(each.getName().replaceFirst("\\$.*", ""));
+                }
+
+                @Override
+                public String getDescription() {
+                    return "files of the timeline";
+                }
+            })
+            .should()
+            .beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule theCommandLineKnowsNoScreen = noClasses()
+            .that()
+            .resideInAPackage("tactus.app.command..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("tactus.app.sheet..", "tactus.app.window..", "javafx.scene..");
+
+    @ArchTest
+    static final ArchRule noPlaceKnowsAnother = slices().matching("tactus.app.(bench|setup|arrangement|sheet)..")
+            .should()
+            .notDependOnEachOther();
 }

@@ -89,7 +89,7 @@ public final class SampleSong {
                 .withPicking(PickingHand.FOLLOWING.withFixed(Role.INDEX, 3).withOverride("C", Role.ALTERNATE_BASS, 6))
                 .withStory(Story.NEW.withOrigin(Story.Origin.HEARD).withSaid("thumb, index"));
         Pattern light = march.copiedAs(new PatternId("march-light"), "March, light")
-                .withForm(Optional.of(new Form(march.id(), Form.Rule.LIGHT_BEATS, true)));
+                .withForm(Optional.of(new Form(march.id(), Form.Derivation.LIGHT_BEATS, true)));
         var verse = new Section(
                         new SectionId("verse"),
                         "Verse",
@@ -177,7 +177,9 @@ public final class SampleSong {
         Where here = Where.in(verse);
         return List.of(
                 new Rule(here, Play.pattern(march)),
-                new Rule(here.withPass(PassChoice.LAST), Play.pattern(drive).with(FormChoice.of(Form.Rule.LAST_TIME))),
+                new Rule(
+                        here.withPass(PassChoice.LAST),
+                        Play.pattern(drive).with(FormChoice.of(Form.Derivation.LAST_TIME))),
                 new Rule(
                         here.withUse(UseChoice.entry(7)).withPart(new Part.OnChordFromEnd(1)),
                         Play.of(What.Event.STOP)),

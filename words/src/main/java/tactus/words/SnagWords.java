@@ -1,7 +1,5 @@
 package tactus.words;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import tactus.core.comparison.SideBySide;
@@ -18,7 +16,6 @@ import tactus.core.snag.Snag;
 import tactus.core.song.Song;
 import tactus.core.stroke.Mute;
 import tactus.core.stroke.Stroke;
-import tactus.core.sum.Recording;
 import tactus.core.time.Length;
 import tactus.core.time.Quantity;
 import tactus.core.time.Slot;
@@ -113,7 +110,7 @@ public final class SnagWords {
             case SectionSnag section -> sentence(section);
             case RuleSnag rule -> sentence(rule);
             case PatternSnag pattern -> sentence(pattern);
-            case PlayedSnag played -> sentence(played);
+            case PlayedSnag played -> new PlayedSnagWords(song).sentence(played);
         };
     }
 
@@ -236,81 +233,7 @@ public final class SnagWords {
         return Words.of(stroke instanceof Mute ? "snag.mute" : "snag.strum", way);
     }
 
-    private String sentence(PlayedSnag snag) {
-        return switch (snag) {
-            case PlayedSnag.Cut cut -> cut(cut);
-            case PlayedSnag.Stop stop -> Words.of("snag.stop", Words.count(Quantity.beats(stop.beats())));
-            case PlayedSnag.TooFast fast ->
-                Words.of(
-                        "snag.too-fast",
-                        pattern(fast.pattern()),
-                        PlayedSnag.rounded(fast.perSecond(), 1),
-                        fast.version(),
-                        fast.most());
-            case PlayedSnag.TooQuick quick ->
-                Words.of(
-                        "snag.too-quick",
-                        quick.change().perMinute(),
-                        PlayedSnag.rounded(quick.change().seconds(), 2),
-                        PlayedSnag.rounded(quick.left(), 2),
-                        quick.tempo());
-            case PlayedSnag.Uneven uneven ->
-                Words.of(
-                        "snag.second-uneven",
-                        uneven.patterns().stream().map(this::pattern).collect(Collectors.joining(", ")),
-                        Words.count(Quantity.beats(uneven.figures())),
-                        Words.count(Quantity.beats(uneven.bars())),
-                        Words.count(Quantity.beats(uneven.rest())));
-            case PlayedSnag.OffChord off ->
-                Words.of(
-                        "snag.second-off",
-                        pattern(off.figure()),
-                        off.bars().size(),
-                        off.bars().stream().map(String::valueOf).collect(Collectors.joining(", ")),
-                        off.chord(),
-                        off.string());
-            case PlayedSnag.OtherLength length -> length(length);
-        };
-    }
-
-    private String cut(PlayedSnag.Cut cut) {
-        PlayedSnag.Cut.InBeats beats = cut.beats();
-        String lost = Words.of("snag.last-beats", beats.missing().toDouble(), Phrasing.number(beats.missing()));
-        String rounds = cut.fit().rounds() == 0
-                ? Words.of("snag.cut-round", Words.count(Quantity.beats(beats.round())), lost)
-                : Words.of(
-                        "snag.cut-rounds",
-                        count(Quantity.Unit.ROUND, cut.fit().rounds()),
-                        Words.count(Quantity.beats(beats.rest())),
-                        lost);
-        return Words.of(
-                "snag.cut",
-                pattern(cut.pattern()),
-                cut.chord(),
-                Words.count(Quantity.beats(beats.chord())),
-                rounds,
-                Words.of("snag.times", cut.times()));
-    }
-
-    private static String length(PlayedSnag.OtherLength snag) {
-        Recording recording = snag.recording();
-        double bar = recording.ours() / recording.bars();
-        return Words.of(
-                recording.difference() > 0 ? "snag.longer-than-recording" : "snag.shorter-than-recording",
-                Recording.clock(recording.ours()),
-                Recording.clock(recording.seconds()),
-                PlayedSnag.rounded(Math.abs(recording.difference()), 1),
-                PlayedSnag.rounded(Math.abs(recording.difference() / bar), 1),
-                PlayedSnag.rounded(snag.tempo(), 1));
-    }
-
     private static String count(Quantity.Unit unit, long number) {
         return Words.count(Quantity.of(unit, number));
-    }
-
-    /** Every snag in a line each, for tests and logs. */
-    public static List<String> all(Song song, List<Snag> snags) {
-        var words = new SnagWords(song);
-        return new ArrayList<>(snags.stream().map(words::of).toList());
     }
 }

@@ -18,7 +18,6 @@ import tactus.core.song.Assignment;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
-import tactus.core.time.Quantity;
 import tactus.formats.font.ChordText;
 import tactus.words.Words;
 
@@ -247,23 +246,9 @@ public final class HarmonyModel {
     public String inOtherUnits() {
         return arrangement
                 .section()
-                .flatMap(section -> span().map(span -> conversions(section, span)))
+                .flatMap(
+                        section -> span().map(span -> LengthConversions.of(work.song(), section, span, start(section))))
                 .orElse("");
-    }
-
-    private String conversions(Section section, Span span) {
-        BarLines bars = section.barLines();
-        Length start = start(section);
-        Length end = span.length().end(bars, start, round(section));
-        Length beats = beats(section, span);
-        var units = new ArrayList<String>();
-        units.add(Words.value(SpanLength.between(bars, start, end)));
-        units.add(Words.value(new SpanLength.Beats(beats)));
-        Assignment.of(work.song(), section.id()).ifPresent(_ -> {
-            Length rounds = end.minus(start).dividedBy(round(section));
-            units.add(Words.value(new Quantity(Quantity.Unit.ROUND, rounds)));
-        });
-        return String.join(" = ", units.stream().distinct().toList());
     }
 
     /** Adds a bar like the last one at the end of the section. */

@@ -176,7 +176,7 @@ public final class BenchModel {
     }
 
     /** Keeps {@code made}, a form of the pattern on the bench, in the song. */
-    void keepForm(Pattern made, Form.Rule rule) {
+    void keepForm(Pattern made, Form.Derivation rule) {
         pattern.get().ifPresent(parent -> {
             String name = freshName(
                     Words.of("forms.name", parent.name(), Words.lexicon().word("form", rule)));

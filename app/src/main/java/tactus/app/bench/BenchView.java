@@ -12,6 +12,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
+import tactus.app.action.KeyLegend;
 import tactus.app.action.Scope;
 import tactus.app.field.Bound;
 import tactus.app.field.SnagLine;

@@ -50,7 +50,7 @@ final class FormsPanel extends VBox {
                             link.isEdited(),
                             () -> bench.choose(form.id()))));
         }
-        for (Form.Rule rule : Form.Rule.values()) {
+        for (Form.Derivation rule : Form.Derivation.values()) {
             Variation.of(shown, rule)
                     .filter(_ -> !isKept(shown, rule))
                     .ifPresent(made -> all.add(new Card(
@@ -64,7 +64,7 @@ final class FormsPanel extends VBox {
         return all;
     }
 
-    private boolean isKept(Pattern shown, Form.Rule rule) {
+    private boolean isKept(Pattern shown, Form.Derivation rule) {
         return work.song().patterns().stream()
                 .flatMap(pattern -> pattern.form().stream())
                 .anyMatch(link -> link.of().equals(shown.id()) && link.rule() == rule);

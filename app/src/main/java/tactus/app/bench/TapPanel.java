@@ -10,6 +10,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
+import tactus.app.action.KeyLegend;
 import tactus.app.action.Scope;
 import tactus.app.bench.PictureCards.Card;
 import tactus.app.field.Bound;

@@ -14,7 +14,7 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
-import tactus.app.sheet.Export;
+import tactus.app.work.Export;
 import tactus.core.refusal.Refusal;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;

@@ -70,4 +70,9 @@ final class PatternPreview {
                 .findFirst()
                 .or(() -> song.chords().stream().findFirst());
     }
+
+    /** The beats of {@code pattern} with nothing played on them. */
+    static Pattern silent(Pattern pattern) {
+        return Pattern.empty(pattern.id(), pattern.name(), pattern.frame());
+    }
 }

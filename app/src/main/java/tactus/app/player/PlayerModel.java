@@ -95,12 +95,8 @@ public final class PlayerModel {
     public void playClick(Pattern beats) {
         pattern = Optional.of(beats.id());
         clickOnly = true;
-        timeline = Optional.of(PatternPreview.of(work.song(), silent(beats)));
+        timeline = Optional.of(PatternPreview.of(work.song(), PatternPreview.silent(beats)));
         start();
-    }
-
-    private static Pattern silent(Pattern pattern) {
-        return Pattern.empty(pattern.id(), pattern.name(), pattern.frame());
     }
 
     /** Where it is now, in seconds at the song's tempo, negative while counting in; empty if nothing is played. */
@@ -134,7 +130,7 @@ public final class PlayerModel {
             return;
         }
         timeline = pattern.flatMap(work.song()::pattern)
-                .map(heard -> PatternPreview.of(work.song(), clickOnly ? silent(heard) : heard))
+                .map(heard -> PatternPreview.of(work.song(), clickOnly ? PatternPreview.silent(heard) : heard))
                 .or(() -> Optional.of(songTimeline()));
         transport.replace(score());
     }

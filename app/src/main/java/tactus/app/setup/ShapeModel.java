@@ -248,7 +248,7 @@ public final class ShapeModel {
             if (ChordName.isNoChord(text)) {
                 throw new Refusal("shape.no-chord");
             }
-            Chord chord = text.strip().matches("[xX0-9][xX0-9-]*") ? named(Voicing.parse(text)) : shaped(text);
+            Chord chord = new ChordFromText(work.song(), setUp, settings.noteSchool()).read(text);
             if (work.song().chord(chord.name()).isPresent()) {
                 choose(chord.name());
                 return;
@@ -256,19 +256,6 @@ public final class ShapeModel {
             work.change("edit.add", song -> song.withChord(chord), chord.name());
             choose(chord.name());
         });
-    }
-
-    private Chord named(Voicing voicing) {
-        List<Integer> sounding = voicing.pitchClasses(tuning(), 0);
-        if (sounding.isEmpty()) throw new Refusal("shape.silent", voicing);
-        return new Chord(
-                work.song().facts().naming().names(sounding).getFirst().name().toString(), voicing);
-    }
-
-    private Chord shaped(String text) {
-        ChordName name = ChordName.parse(text, settings.noteSchool());
-        Voicing voicing = setUp.easiest(name).orElseThrow(() -> new Refusal("shape.out-of-reach", name));
-        return new Chord(name.toString(), voicing);
     }
 
     /** Calls the chosen chord {@code text}, here and in every section. */

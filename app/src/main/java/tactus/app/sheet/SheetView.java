@@ -18,6 +18,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
+import tactus.app.work.Export;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.formats.sheet.Paper;

@@ -5,7 +5,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Supplier;
 import javafx.concurrent.Task;
-import tactus.app.sheet.Export;
+import tactus.app.work.Export;
 import tactus.app.work.Work;
 import tactus.core.name.Slug;
 import tactus.core.refusal.Refusal;

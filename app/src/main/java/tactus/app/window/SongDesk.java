@@ -24,7 +24,7 @@ import tactus.core.edit.Difference;
 import tactus.core.name.Slug;
 import tactus.core.song.Song;
 import tactus.core.statement.Statement;
-import tactus.formats.file.Fingerprint;
+import tactus.formats.file.Checksum;
 import tactus.formats.file.FormatException;
 import tactus.formats.song.OpenedSong;
 import tactus.formats.song.Problem;
@@ -108,7 +108,7 @@ final class SongDesk {
 
     private void read(Path file) {
         try {
-            Fingerprint contents = Fingerprint.of(file);
+            Checksum contents = Checksum.of(file);
             OpenedSong opened = SongFile.read(file);
             autosave.forget();
             origin = Optional.of(new Origin(file, contents));
@@ -165,7 +165,7 @@ final class SongDesk {
             Optional<Origin> before = origin().filter(from -> from.file().equals(file));
             if (before.isPresent()
                     && Files.exists(file)
-                    && !Fingerprint.of(file).equals(before.get().contents())) {
+                    && !Checksum.of(file).equals(before.get().contents())) {
                 askWhichToKeep(file);
                 return false;
             }
@@ -202,7 +202,7 @@ final class SongDesk {
     private boolean overwrite(Path file) {
         try {
             SongFile.write(work.song(), file);
-            origin = Optional.of(new Origin(file, Fingerprint.of(file)));
+            origin = Optional.of(new Origin(file, Checksum.of(file)));
             work.savedAs(file);
             autosave.forget();
             settings.remember(file);

@@ -7,7 +7,7 @@ import tactus.app.action.Actions;
 import tactus.app.action.Scope;
 import tactus.app.place.Place;
 import tactus.app.player.PlayerModel;
-import tactus.app.sheet.Export;
+import tactus.app.work.Export;
 import tactus.app.work.Work;
 import tactus.core.stroke.RoleSchool;
 import tactus.core.time.CountSchool;

@@ -15,7 +15,7 @@ import java.util.regex.Pattern;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import tactus.core.song.Song;
-import tactus.formats.file.Fingerprint;
+import tactus.formats.file.Checksum;
 import tactus.formats.file.WholeFile;
 import tactus.formats.song.SongFile;
 
@@ -127,7 +127,7 @@ public final class Autosave {
             String[] lines = Files.readString(file).split("\n", 2);
             return lines.length < 2
                     ? Optional.empty()
-                    : Optional.of(new Origin(Path.of(lines[1]), new Fingerprint(lines[0])));
+                    : Optional.of(new Origin(Path.of(lines[1]), new Checksum(lines[0])));
         } catch (IOException | InvalidPathException unreadable) {
             LOG.warn("it cannot be read where left work came from", unreadable);
             return Optional.empty();

@@ -216,7 +216,7 @@ class BenchModelsTest {
 
     @Test
     void aFormIsNamedAfterItsParentAndCopiesOfTheLibraryGetNamesOfTheirOwn() {
-        parts.bench().keepForm(shown().withLine("b---b---"), Form.Rule.LIGHT_BEATS);
+        parts.bench().keepForm(shown().withLine("b---b---"), Form.Derivation.LIGHT_BEATS);
         parts.bench().addCopy(shown());
         parts.bench().addCopy(shown());
         List<String> names = work.song().patterns().stream().map(Pattern::name).toList();

@@ -38,7 +38,7 @@ import tactus.app.work.Origin;
 import tactus.core.pattern.PatternId;
 import tactus.core.time.Length;
 import tactus.core.time.Tempo;
-import tactus.formats.file.Fingerprint;
+import tactus.formats.file.Checksum;
 import tactus.formats.song.SongFile;
 
 /** Songs are made, saved, opened and not lost. */
@@ -188,7 +188,7 @@ class SongFlowTest extends WindowTest {
         write("walk.tactus.json");
         chord(CONTROL, S);
         Path file = folder.resolve("walk.tactus.json");
-        var origin = new Origin(file, Fingerprint.of(file));
+        var origin = new Origin(file, Checksum.of(file));
         new Autosave(new DataFolder(folder.resolve("data"))).keep(song(), Optional.of(origin));
         robot.interact(() -> window.recover(song(), Optional.of(origin)));
         assertEquals(Optional.of(file), work.getFile());

@@ -19,7 +19,7 @@ import tactus.core.pitch.NoteSchool;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
 import tactus.core.song.Song;
-import tactus.formats.file.Fingerprint;
+import tactus.formats.file.Checksum;
 import tactus.formats.song.SongFile;
 
 /** What the program keeps in the user's data folder. */
@@ -54,7 +54,7 @@ class KeptFilesTest {
 
     @Test
     void workLeftByACrashIsFoundByTheNextProgramWithTheFileItCameFrom() throws IOException {
-        var origin = new Origin(Path.of("/songs/walk ö.json"), new Fingerprint("0a1b"));
+        var origin = new Origin(Path.of("/songs/walk ö.json"), new Checksum("0a1b"));
         autosave(100).keep(Song.empty("Lost"), Optional.of(origin));
         Autosave next = autosave(200);
         assertEquals(List.of("Lost"), titles(next));

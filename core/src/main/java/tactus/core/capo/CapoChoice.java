@@ -1,6 +1,7 @@
 package tactus.core.capo;
 
 import java.util.List;
+import java.util.Objects;
 import tactus.core.chord.ChordName;
 import tactus.core.pitch.Key;
 import tactus.core.shape.Shape;
@@ -29,9 +30,16 @@ public record CapoChoice(
      *
      * @param name the name of the shape
      */
-    public record ChordShape(ChordName name, Shape shape) {}
+    public record ChordShape(ChordName name, Shape shape) {
+
+        public ChordShape {
+            Objects.requireNonNull(name);
+            Objects.requireNonNull(shape);
+        }
+    }
 
     public CapoChoice {
+        Objects.requireNonNull(shapesKey);
         chords = List.copyOf(chords);
     }
 

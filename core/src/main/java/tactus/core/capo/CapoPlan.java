@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BooleanSupplier;
@@ -43,6 +44,7 @@ public record CapoPlan(List<CapoChoice> choices, Optional<CapoChoice> current) {
     private static final int CONSIDERED = 3;
 
     public CapoPlan {
+        Objects.requireNonNull(current);
         choices = List.copyOf(choices);
     }
 

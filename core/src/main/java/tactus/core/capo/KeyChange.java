@@ -2,6 +2,7 @@ package tactus.core.capo;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
@@ -31,7 +32,13 @@ public record KeyChange(int semitones, List<Answer> answers) {
      * @param possible whether the neck allows it
      * @param ease how easy the part is then, from 100 to 0
      */
-    public record Answer(Kind kind, Statement sentence, boolean possible, int ease) {}
+    public record Answer(Kind kind, Statement sentence, boolean possible, int ease) {
+
+        public Answer {
+            Objects.requireNonNull(kind);
+            Objects.requireNonNull(sentence);
+        }
+    }
 
     public KeyChange {
         answers = List.copyOf(answers);

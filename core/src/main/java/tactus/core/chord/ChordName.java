@@ -26,6 +26,7 @@ public record ChordName(NoteName root, Quality quality, NoteName bass) {
         Objects.requireNonNull(bass);
     }
 
+    /** A chord with its root in the bass. */
     public ChordName(NoteName root, Quality quality) {
         this(root, quality, root);
     }
@@ -49,6 +50,7 @@ public record ChordName(NoteName root, Quality quality, NoteName bass) {
         return text.strip().matches("(?i)n\\.? ?c\\.?|no chord");
     }
 
+    /** Whether another note than the root is in the bass. */
     public boolean isSlash() {
         return bass.pitchClass() != root.pitchClass();
     }

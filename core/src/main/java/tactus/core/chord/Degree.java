@@ -44,14 +44,17 @@ public enum Degree {
         return semitones;
     }
 
+    /** Whether it is a third of any size. */
     public boolean isThird() {
         return this == FLAT_THREE || this == THREE;
     }
 
+    /** Whether it is a fifth of any size. */
     public boolean isFifth() {
         return this == FLAT_FIVE || this == FIVE || this == SHARP_FIVE;
     }
 
+    /** Whether it is a seventh of any size. */
     public boolean isSeventh() {
         return this == DIMINISHED_SEVEN || this == FLAT_SEVEN || this == SEVEN;
     }

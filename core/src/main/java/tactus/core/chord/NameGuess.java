@@ -1,6 +1,7 @@
 package tactus.core.chord;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import tactus.core.pitch.NoteName;
@@ -13,6 +14,11 @@ import tactus.core.statement.Statement;
  * @param cost how far it is from being the plain name; the best guess has the least
  */
 public record NameGuess(ChordName name, Set<Degree> missing, double cost) {
+
+    public NameGuess {
+        Objects.requireNonNull(missing);
+        Objects.requireNonNull(name);
+    }
 
     /** Why it is called so: which notes are left out, and what lies lowest. */
     public List<Statement> reasons() {

@@ -12,6 +12,7 @@ import java.util.Set;
  */
 public record Quality(Set<Degree> degrees) {
 
+    /** Returns the quality with {@code degrees}. */
     public static final Quality MAJOR = of(Degree.ROOT, Degree.THREE, Degree.FIVE);
 
     /** @throws IllegalArgumentException if there is no degree */
@@ -24,6 +25,7 @@ public record Quality(Set<Degree> degrees) {
         return new Quality(EnumSet.copyOf(Arrays.asList(degrees)));
     }
 
+    /** Whether the chord has {@code degree}. */
     public boolean has(Degree degree) {
         return degrees.contains(degree);
     }

@@ -2,6 +2,7 @@ package tactus.core.comparison;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import tactus.core.harmony.Span;
@@ -41,10 +42,25 @@ public record SideBySide(List<Line> lines) {
      * @param rightSpan its index on the right
      */
     public record Line(
-            Kind kind, Optional<Held> left, Optional<Held> right, OptionalInt leftSpan, OptionalInt rightSpan) {}
+            Kind kind, Optional<Held> left, Optional<Held> right, OptionalInt leftSpan, OptionalInt rightSpan) {
+
+        public Line {
+            Objects.requireNonNull(kind);
+            Objects.requireNonNull(left);
+            Objects.requireNonNull(leftSpan);
+            Objects.requireNonNull(right);
+            Objects.requireNonNull(rightSpan);
+        }
+    }
 
     /** A chord with its length and the bar, from 1, in which it starts. */
-    public record Held(String chord, SpanLength length, int bar) {}
+    public record Held(String chord, SpanLength length, int bar) {
+
+        public Held {
+            Objects.requireNonNull(chord);
+            Objects.requireNonNull(length);
+        }
+    }
 
     private static final int ONE_SIDE = 3;
 

@@ -2,6 +2,7 @@ package tactus.core.dictation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.statement.Statement;
 
@@ -16,6 +17,9 @@ import tactus.core.statement.Statement;
 public record Comparison(List<Statement> differences, Placing first, Placing second, Statement verdict) {
 
     public Comparison {
+        Objects.requireNonNull(first);
+        Objects.requireNonNull(second);
+        Objects.requireNonNull(verdict);
         differences = List.copyOf(differences);
     }
 

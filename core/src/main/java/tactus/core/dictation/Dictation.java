@@ -2,6 +2,7 @@ package tactus.core.dictation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.language.Lexicon;
 import tactus.core.stroke.Direction;
@@ -20,6 +21,7 @@ public record Dictation(String text, List<SpokenStroke> strokes, List<SpokenCoun
     public static final int MOST_STROKES = 256;
 
     public Dictation {
+        Objects.requireNonNull(text);
         strokes = List.copyOf(strokes);
         counts = List.copyOf(counts);
     }

@@ -1,6 +1,7 @@
 package tactus.core.dictation;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.groove.Groove;
 
@@ -16,6 +17,7 @@ public record Given(List<String> struck, boolean lateStart, Optional<Groove> gro
     public static final Given NOTHING = new Given(List.of(), false, Optional.empty());
 
     public Given {
+        Objects.requireNonNull(groove);
         struck = List.copyOf(struck);
     }
 }

@@ -1,5 +1,6 @@
 package tactus.core.dictation;
 
+import java.util.Objects;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.statement.Statement;
 
@@ -9,6 +10,13 @@ import tactus.core.statement.Statement;
  * @param change what is changed
  */
 public record Mend(Statement change, Dictation dictation, PatternFrame frame, Given given) {
+
+    public Mend {
+        Objects.requireNonNull(change);
+        Objects.requireNonNull(dictation);
+        Objects.requireNonNull(frame);
+        Objects.requireNonNull(given);
+    }
 
     /** Where the strokes can fall then; at least one way. */
     public Placing placed() {

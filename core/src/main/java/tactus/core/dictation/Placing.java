@@ -4,6 +4,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -44,6 +45,13 @@ public record Placing(
     public static final int LISTED = 8;
 
     public Placing {
+        Objects.requireNonNull(bounds);
+        Objects.requireNonNull(count);
+        Objects.requireNonNull(dictation);
+        Objects.requireNonNull(frame);
+        Objects.requireNonNull(given);
+        Objects.requireNonNull(problem);
+        Objects.requireNonNull(question);
         best = List.copyOf(best);
         mends = List.copyOf(mends);
     }

@@ -1,5 +1,7 @@
 package tactus.core.dictation;
 
+import java.util.Objects;
+
 /**
  * A count as it was said.
  *
@@ -9,6 +11,10 @@ package tactus.core.dictation;
  * @param isBracketed whether it stands in brackets, so that nothing is struck on it
  */
 public record SpokenCount(String said, int index, int stroke, boolean isBracketed) {
+
+    public SpokenCount {
+        Objects.requireNonNull(said);
+    }
 
     boolean isNumber() {
         return Character.isDigit(said.charAt(0));

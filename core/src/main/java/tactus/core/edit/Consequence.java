@@ -1,6 +1,7 @@
 package tactus.core.edit;
 
 import java.util.List;
+import java.util.Objects;
 import tactus.core.pattern.Pattern;
 import tactus.core.section.SectionId;
 
@@ -14,6 +15,7 @@ public sealed interface Consequence {
      */
     record NothingPlayed(Pattern gone, List<SectionId> sections) implements Consequence {
         public NothingPlayed {
+            Objects.requireNonNull(gone);
             sections = List.copyOf(sections);
         }
     }
@@ -23,5 +25,10 @@ public sealed interface Consequence {
      *
      * @param times how often it was played, from 1
      */
-    record FewerEntries(String section, int times) implements Consequence {}
+    record FewerEntries(String section, int times) implements Consequence {
+
+        public FewerEntries {
+            Objects.requireNonNull(section);
+        }
+    }
 }

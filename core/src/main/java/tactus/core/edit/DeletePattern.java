@@ -1,6 +1,7 @@
 package tactus.core.edit;
 
 import java.util.List;
+import java.util.Objects;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.section.Section;
@@ -11,6 +12,12 @@ import tactus.core.statement.Statement;
 /** Takes a pattern away; where it was played nothing is. */
 public record DeletePattern(PatternId id, String name) implements Edit {
 
+    public DeletePattern {
+        Objects.requireNonNull(id);
+        Objects.requireNonNull(name);
+    }
+
+    /** Returns the edit that takes {@code pattern} away. */
     public static DeletePattern of(Pattern pattern) {
         return new DeletePattern(pattern.id(), pattern.name());
     }

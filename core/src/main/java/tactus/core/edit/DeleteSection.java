@@ -1,6 +1,7 @@
 package tactus.core.edit;
 
 import java.util.List;
+import java.util.Objects;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.song.Song;
@@ -9,6 +10,12 @@ import tactus.core.statement.Statement;
 /** Takes a section away, from the running order too. */
 public record DeleteSection(SectionId id, String name) implements Edit {
 
+    public DeleteSection {
+        Objects.requireNonNull(id);
+        Objects.requireNonNull(name);
+    }
+
+    /** Returns the edit that takes {@code section} away. */
     public static DeleteSection of(Section section) {
         return new DeleteSection(section.id(), section.name());
     }

@@ -1,5 +1,6 @@
 package tactus.core.edit;
 
+import java.util.Objects;
 import tactus.core.pattern.PatternId;
 import tactus.core.rule.Rule;
 import tactus.core.rule.What;
@@ -8,6 +9,12 @@ import tactus.core.statement.Statement;
 
 /** Plays one pattern wherever another one was played, and takes that away. */
 public record ReplacePattern(PatternId gone, PatternId kept, String name) implements Edit {
+
+    public ReplacePattern {
+        Objects.requireNonNull(gone);
+        Objects.requireNonNull(kept);
+        Objects.requireNonNull(name);
+    }
 
     @Override
     public Statement label() {

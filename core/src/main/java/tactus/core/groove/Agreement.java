@@ -3,6 +3,7 @@ package tactus.core.groove;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import tactus.core.pattern.Pattern;
 import tactus.core.stroke.Mute;
 import tactus.core.stroke.Stroke;
@@ -20,7 +21,13 @@ import tactus.core.time.Slot;
 public record Agreement(double share, List<Answer> answers, List<String> unanswered) {
 
     /** A stroke on a snare hit; strong if it is accented or a mute. */
-    public record Answer(Slot slot, Stroke stroke, boolean isStrong) {}
+    public record Answer(Slot slot, Stroke stroke, boolean isStrong) {
+
+        public Answer {
+            Objects.requireNonNull(slot);
+            Objects.requireNonNull(stroke);
+        }
+    }
 
     private static final double PLAIN_ON_SNARE = 0.6;
 

@@ -22,6 +22,7 @@ public enum CommonGroove {
         groove = Groove.ofLine(line, Meter.parse(meter), beats);
     }
 
+    /** What it plays. */
     public Groove groove() {
         return groove;
     }

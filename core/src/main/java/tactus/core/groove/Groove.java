@@ -3,6 +3,7 @@ package tactus.core.groove;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -56,6 +57,7 @@ public record Groove(Meter meter, int beats, Division division, List<Set<Drum>> 
         return new GrooveReader(line, meter, beats, Optional.empty()).read();
     }
 
+    /** The slots it is written on. */
     public Grid grid() {
         return Grid.of(meter, beats, division);
     }
@@ -72,7 +74,13 @@ public record Groove(Meter meter, int beats, Division division, List<Set<Drum>> 
      *
      * @param at from where the first round starts; negative in a round before it
      */
-    public record Hit(Length at, Drum drum) {}
+    public record Hit(Length at, Drum drum) {
+
+        public Hit {
+            Objects.requireNonNull(at);
+            Objects.requireNonNull(drum);
+        }
+    }
 
     /** What is hit from {@code from} until {@code until} when the groove goes round and round, drum by drum in each round. */
     public List<Hit> hits(Length from, Length until) {

@@ -36,6 +36,7 @@ public record Chord(String name, Voicing voicing, Optional<Fingering> fingering,
         });
     }
 
+    /** A chord held with any fingers and strummed over all that is held. */
     public Chord(String name, Voicing voicing) {
         this(name, voicing, Optional.empty(), Optional.empty());
     }
@@ -78,6 +79,7 @@ public record Chord(String name, Voicing voicing, Optional<Fingering> fingering,
         }
     }
 
+    /** The same shape under another name. */
     public Chord withName(String other) {
         return new Chord(other, voicing, fingering, strummed);
     }
@@ -87,10 +89,12 @@ public record Chord(String name, Voicing voicing, Optional<Fingering> fingering,
         return other.equals(voicing) ? this : new Chord(name, other, Optional.empty(), strummed);
     }
 
+    /** The same shape with other fingers, or any. */
     public Chord withFingering(Optional<Fingering> other) {
         return new Chord(name, voicing, other, strummed);
     }
 
+    /** The same shape strummed over other strings, or all that are held. */
     public Chord withStrummed(Optional<StringRange> other) {
         return new Chord(name, voicing, fingering, other);
     }

@@ -104,6 +104,7 @@ public sealed interface SpanLength {
         }
     }
 
+    /** @throws Refusal unless {@code count} is 1 to 1,000 */
     static SpanLength rounds(long count) {
         return new Rounds(Length.of(count));
     }
@@ -120,10 +121,12 @@ public sealed interface SpanLength {
         return new Beats(bars.beatsBefore(to).minus(bars.beatsBefore(from)));
     }
 
+    /** @throws Refusal unless {@code count} is 1 to 1,000 */
     static SpanLength beats(long count) {
         return new Beats(Length.of(count));
     }
 
+    /** @throws Refusal unless {@code count} is 1 to 1,000 */
     static SpanLength bars(long count) {
         return new Bars(Length.of(count));
     }

@@ -22,6 +22,7 @@ public record History<T>(List<T> past, T present, List<T> future) {
         future = List.copyOf(future);
     }
 
+    /** A history that begins with {@code present}. */
     public static <T> History<T> of(T present) {
         return new History<>(List.of(), present, List.of());
     }
@@ -38,10 +39,12 @@ public record History<T>(List<T> past, T present, List<T> future) {
         return new History<>(past, next, List.of());
     }
 
+    /** Whether there is something before the present. */
     public boolean canUndo() {
         return !past.isEmpty();
     }
 
+    /** Whether something was undone that can be brought back. */
     public boolean canRedo() {
         return !future.isEmpty();
     }

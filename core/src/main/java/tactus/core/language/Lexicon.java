@@ -96,6 +96,7 @@ public final class Lexicon {
                         .findFirst());
     }
 
+    /** Whether {@code text} is one of the forms of {@code code}, whatever the case. */
     public boolean is(String code, String text) {
         return forms(code).stream().anyMatch(form -> plain(form).equals(plain(text)));
     }

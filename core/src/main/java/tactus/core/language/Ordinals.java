@@ -7,6 +7,7 @@ public final class Ordinals {
 
     private final Lexicon lexicon;
 
+    /** Ordinals in the words of {@code lexicon}. */
     public Ordinals(Lexicon lexicon) {
         this.lexicon = lexicon;
     }

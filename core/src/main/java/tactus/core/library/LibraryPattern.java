@@ -1,5 +1,6 @@
 package tactus.core.library;
 
+import java.util.Objects;
 import java.util.Set;
 import tactus.core.pattern.Pattern;
 
@@ -11,6 +12,8 @@ import tactus.core.pattern.Pattern;
 public record LibraryPattern(Pattern pattern, Level level, Set<String> feels) {
 
     public LibraryPattern {
+        Objects.requireNonNull(level);
+        Objects.requireNonNull(pattern);
         feels = Set.copyOf(feels);
     }
 }

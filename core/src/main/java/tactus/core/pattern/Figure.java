@@ -2,6 +2,7 @@ package tactus.core.pattern;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import tactus.core.picking.Fingers;
 import tactus.core.picking.Held;
@@ -21,10 +22,12 @@ import tactus.core.stroke.Stroke;
 public record Figure(List<Stroke> strokes, Set<Role> used, PickingHand hand) {
 
     public Figure {
+        Objects.requireNonNull(hand);
         strokes = List.copyOf(strokes);
         used = Set.copyOf(used);
     }
 
+    /** Returns what a pattern picks. */
     public static Figure of(Pattern pattern) {
         List<Stroke> strokes = pattern.played();
         var used = EnumSet.noneOf(Role.class);

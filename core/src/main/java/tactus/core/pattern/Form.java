@@ -9,10 +9,10 @@ import java.util.Objects;
  * @param rule how it is derived
  * @param isEdited whether it was changed by hand since, so that it no longer follows
  */
-public record Form(PatternId of, Rule rule, boolean isEdited) {
+public record Form(PatternId of, Derivation rule, boolean isEdited) {
 
     /** The rules by which forms are derived. */
-    public enum Rule {
+    public enum Derivation {
         /** The first half. */
         SHORT_FIRST_HALF,
         /** The half with more accents. */
@@ -42,6 +42,7 @@ public record Form(PatternId of, Rule rule, boolean isEdited) {
         Objects.requireNonNull(rule);
     }
 
+    /** The same form once it is changed by hand: it no longer follows. */
     public Form edited() {
         return new Form(of, rule, true);
     }

@@ -91,6 +91,7 @@ public record Pattern(
                 Optional.empty());
     }
 
+    /** See {@link PatternFrame#meter}. */
     public Meter meter() {
         return frame.meter();
     }
@@ -100,10 +101,12 @@ public record Pattern(
         return frame.beats();
     }
 
+    /** See {@link PatternFrame#division}. */
     public Division division() {
         return frame.division();
     }
 
+    /** See {@link PatternFrame#hand}. */
     public Hand hand() {
         return frame.hand();
     }
@@ -221,26 +224,32 @@ public record Pattern(
         return withFrame(frame.withDivision(other));
     }
 
+    /** The same strokes with another motion of the hand. */
     public Pattern withHand(Hand other) {
         return withFrame(frame.withHand(other));
     }
 
+    /** The same strokes on other slots; those that have none are kept for when they have. */
     public Pattern withFrame(PatternFrame other) {
         return new Pattern(id, name, other, strokes, moves, picking, story, form);
     }
 
+    /** @throws Refusal if the name is empty or too long */
     public Pattern withName(String other) {
         return new Pattern(id, other, frame, strokes, moves, picking, story, form);
     }
 
+    /** The same with fingers on other strings. */
     public Pattern withPicking(PickingHand other) {
         return new Pattern(id, name, frame, strokes, moves, other, story, form);
     }
 
+    /** The same with another story. */
     public Pattern withStory(Story other) {
         return new Pattern(id, name, frame, strokes, moves, picking, other, form);
     }
 
+    /** The same derived from another pattern, or standing for itself. */
     public Pattern withForm(Optional<Form> other) {
         return new Pattern(id, name, frame, strokes, moves, picking, story, other);
     }

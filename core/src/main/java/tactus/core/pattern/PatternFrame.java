@@ -181,7 +181,13 @@ public record PatternFrame(
      *
      * @param at when it does, from the start of the frame
      */
-    public record Crossing(Length at, Direction direction) {}
+    public record Crossing(Length at, Direction direction) {
+
+        public Crossing {
+            Objects.requireNonNull(at);
+            Objects.requireNonNull(direction);
+        }
+    }
 
     /** Returns where the beat ends. */
     private Length addCrossings(List<Crossing> crossings, int beat, Length at) {
@@ -223,6 +229,7 @@ public record PatternFrame(
                 .orElse(Division.usualIn(other));
     }
 
+    /** @throws Refusal unless {@code count} is 1 to the most beats of its meter */
     public PatternFrame withBeats(int count) {
         return new PatternFrame(meter, pickup, count, division, divided, hand, feel);
     }
@@ -248,10 +255,12 @@ public record PatternFrame(
         return new PatternFrame(meter, count, beats, division, moved, hand, feel);
     }
 
+    /** The same slots with another motion of the hand. */
     public PatternFrame withHand(Hand other) {
         return new PatternFrame(meter, pickup, beats, division, divided, other, feel);
     }
 
+    /** The same slots swung otherwise. */
     public PatternFrame withFeel(Feel other) {
         return new PatternFrame(meter, pickup, beats, division, divided, hand, other);
     }

@@ -30,6 +30,7 @@ public record Story(Origin origin, List<String> said) {
         said = List.copyOf(said.subList(Math.max(0, said.size() - MOST_SAYINGS), said.size()));
     }
 
+    /** The same with another origin. */
     public Story withOrigin(Origin other) {
         return new Story(other, said);
     }

@@ -1,5 +1,6 @@
 package tactus.core.performance;
 
+import java.util.Objects;
 import tactus.core.pitch.Pitch;
 
 /**
@@ -13,6 +14,11 @@ import tactus.core.pitch.Pitch;
  */
 public record Note(int string, Pitch pitch, double start, double end, double velocity, boolean isDead) {
 
+    public Note {
+        Objects.requireNonNull(pitch);
+    }
+
+    /** The same note, let go at {@code other} seconds. */
     public Note endingAt(double other) {
         return new Note(string, pitch, start, other, velocity, isDead);
     }

@@ -1,5 +1,6 @@
 package tactus.core.picking;
 
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
@@ -18,6 +19,7 @@ public record Held(Voicing voicing, Optional<ChordName> name, Tuning tuning) {
 
     /** @throws IllegalArgumentException if the shape is for other strings */
     public Held {
+        Objects.requireNonNull(name);
         if (voicing.strings() != tuning.strings()) {
             throw new IllegalArgumentException(
                     "the shape has " + voicing.strings() + " strings, the tuning " + tuning.strings());

@@ -1,6 +1,7 @@
 package tactus.core.picking;
 
 import java.util.EnumSet;
+import java.util.Objects;
 import java.util.Set;
 import tactus.core.stroke.Pick;
 
@@ -30,6 +31,7 @@ public record Plucked(Pick pick, int string, int fret, Set<Remark> remarks) {
     }
 
     public Plucked {
+        Objects.requireNonNull(pick);
         remarks = remarks.isEmpty() ? Set.of() : Set.copyOf(EnumSet.copyOf(remarks));
     }
 

@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import tactus.core.stroke.Pick;
 import tactus.core.stroke.Role;
@@ -21,6 +22,7 @@ public record RoleFinder(Map<Integer, Role> byString, PickingHand hand) {
     private static final Set<Role> THREE_FINGERS = Set.of(Role.ROOT_BASS, Role.INDEX, Role.MIDDLE, Role.RING);
 
     public RoleFinder {
+        Objects.requireNonNull(hand);
         byString = Map.copyOf(byString);
     }
 

@@ -2,6 +2,7 @@ package tactus.core.picture;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.picking.Plucked;
 import tactus.core.stroke.Pick;
@@ -19,6 +20,11 @@ import tactus.core.timeline.StruckString;
  * @param isWrong whether the string is dead there or its note is not in the chord
  */
 public record Fingerprint(int string, Optional<Role> role, Optional<Integer> fret, boolean isWrong) {
+
+    public Fingerprint {
+        Objects.requireNonNull(fret);
+        Objects.requireNonNull(role);
+    }
 
     /** Where fingers are that follow no chord: thumb on 5 and 4, fingers on 3, 2 and 1. */
     static List<Fingerprint> unheld(Stroke stroke) {

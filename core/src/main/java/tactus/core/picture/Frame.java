@@ -1,5 +1,6 @@
 package tactus.core.picture;
 
+import java.util.Objects;
 import tactus.core.stroke.RoleSchool;
 
 /**
@@ -42,6 +43,8 @@ public record Frame(Size size, double width, double height, boolean lowStringOnT
 
     /** @throws IllegalArgumentException if the width or height is not positive */
     public Frame {
+        Objects.requireNonNull(roles);
+        Objects.requireNonNull(size);
         if (!(width > 0 && height > 0)) {
             throw new IllegalArgumentException("a picture needs room, was " + width + " x " + height);
         }

@@ -27,14 +27,17 @@ public final class HandPicture {
         return new HandDrawing(passage, frame).picture();
     }
 
+    /** What is drawn, from the back to the front. */
     public List<Mark> marks() {
         return marks;
     }
 
+    /** How large it is drawn, and how. */
     public Frame frame() {
         return frame;
     }
 
+    /** What it shows. */
     public Passage passage() {
         return passage;
     }

@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import tactus.core.groove.Drum;
@@ -79,6 +80,12 @@ public record Passage(
             double loudness) {
 
         public Played {
+            Objects.requireNonNull(at);
+            Objects.requireNonNull(count);
+            Objects.requireNonNull(middle);
+            Objects.requireNonNull(range);
+            Objects.requireNonNull(spoken);
+            Objects.requireNonNull(stroke);
             fingers = List.copyOf(fingers);
             moves = List.copyOf(moves);
         }
@@ -101,14 +108,27 @@ public record Passage(
      *
      * @param middle where it is half way across
      */
-    public record Crossing(Length middle, Direction direction) {}
+    public record Crossing(Length middle, Direction direction) {
+
+        public Crossing {
+            Objects.requireNonNull(direction);
+            Objects.requireNonNull(middle);
+        }
+    }
 
     /** A drum that is hit. */
-    public record DrumHit(Length at, Drum drum) {}
+    public record DrumHit(Length at, Drum drum) {
+
+        public DrumHit {
+            Objects.requireNonNull(at);
+            Objects.requireNonNull(drum);
+        }
+    }
 
     private static final int USUAL_STRINGS = 6;
 
     public Passage {
+        Objects.requireNonNull(length);
         beats = List.copyOf(beats);
         bars = List.copyOf(bars);
         slots = List.copyOf(slots);

@@ -2,6 +2,7 @@ package tactus.core.pitch;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 
 /**
@@ -11,6 +12,11 @@ import java.util.Optional;
  * @param isUsual whether strings of that number are made for it
  */
 public record CommonTuning(String code, Tuning tuning, boolean isUsual) {
+
+    public CommonTuning {
+        Objects.requireNonNull(code);
+        Objects.requireNonNull(tuning);
+    }
 
     private static final List<CommonTuning> ALL = build();
 

@@ -39,18 +39,22 @@ public record Instrument(Tuning tuning, int tunedDown, int capo, ConcertPitch co
         return capo - tunedDown;
     }
 
+    /** The same with other open strings. */
     public Instrument withTuning(Tuning other) {
         return new Instrument(other, tunedDown, capo, concert);
     }
 
+    /** @throws Refusal unless {@code other} is 0 to 4 semitones */
     public Instrument withTunedDown(int other) {
         return new Instrument(tuning, other, capo, concert);
     }
 
+    /** @throws Refusal unless {@code other} is 0 to 11 */
     public Instrument withCapo(int other) {
         return new Instrument(tuning, tunedDown, other, concert);
     }
 
+    /** The same tuned to another A. */
     public Instrument withConcert(ConcertPitch other) {
         return new Instrument(tuning, tunedDown, capo, other);
     }

@@ -75,6 +75,7 @@ public record NoteName(char letter, int alter) {
         return FIFTHS.indexOf(letter) - 1 + 7 * alter;
     }
 
+    /** How many semitones it lies above C, 0 to 11. */
     public int pitchClass() {
         return Math.floorMod(CLASSES[letter - 'A'] + alter, 12);
     }

@@ -39,6 +39,7 @@ public record Pitch(int number) implements Comparable<Pitch> {
         return new Pitch(number);
     }
 
+    /** The pitch so many semitones higher, or lower if they are negative. */
     public Pitch plus(int semitones) {
         return new Pitch(number + semitones);
     }
@@ -48,6 +49,7 @@ public record Pitch(int number) implements Comparable<Pitch> {
         return concertA * Math.pow(2, (number - 69) / 12.0);
     }
 
+    /** How many semitones it lies above a C, 0 to 11. */
     public int pitchClass() {
         return number % 12;
     }

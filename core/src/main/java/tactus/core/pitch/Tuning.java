@@ -40,6 +40,7 @@ public record Tuning(List<Pitch> open, List<Pitch> partners) {
         partners.forEach(Tuning::check);
     }
 
+    /** A tuning without doubled strings. */
     public Tuning(List<Pitch> open) {
         this(open, List.of());
     }
@@ -86,6 +87,7 @@ public record Tuning(List<Pitch> open, List<Pitch> partners) {
         }
     }
 
+    /** How many strings the hand feels; doubled ones are one. */
     public int strings() {
         return open.size();
     }

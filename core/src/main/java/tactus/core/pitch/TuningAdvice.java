@@ -1,6 +1,7 @@
 package tactus.core.pitch;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 
 /**
@@ -11,6 +12,10 @@ import java.util.Optional;
  * @param capo the fret at which it sounds as the tuning that was asked for
  */
 public record TuningAdvice(Tuning tuning, int capo) {
+
+    public TuningAdvice {
+        Objects.requireNonNull(tuning);
+    }
 
     /** The advice for {@code tuning} played with a capo at {@code capo}; empty if no string is tightened. */
     public static Optional<TuningAdvice> of(Tuning tuning, int capo, int highestCapo) {

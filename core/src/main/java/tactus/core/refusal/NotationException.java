@@ -21,16 +21,19 @@ public final class NotationException extends Refusal {
         this(Statement.of(code, values), text, index);
     }
 
+    /** @param index where in {@code text} the fault is, from 0 to its length */
     public NotationException(Statement reason, String text, int index) {
         super(reason);
         this.text = Objects.requireNonNull(text);
         this.index = Objects.checkIndex(index, text.length() + 1);
     }
 
+    /** The whole text that was typed. */
     public String text() {
         return text;
     }
 
+    /** Where in the text the fault is, from 0 to its length. */
     public int index() {
         return index;
     }

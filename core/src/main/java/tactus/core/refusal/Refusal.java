@@ -13,6 +13,7 @@ public class Refusal extends IllegalArgumentException {
 
     private final transient Statement reason;
 
+    /** Refuses for {@code reason}. */
     public Refusal(Statement reason) {
         super(reason.toString());
         this.reason = Objects.requireNonNull(reason);
@@ -26,6 +27,7 @@ public class Refusal extends IllegalArgumentException {
         this(Statement.of(code, values));
     }
 
+    /** Why it cannot be. */
     public Statement reason() {
         return reason;
     }

@@ -1,6 +1,7 @@
 package tactus.core.rhythm;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.pattern.Pattern;
 import tactus.core.stroke.Stroke;
@@ -18,6 +19,12 @@ import tactus.core.time.Slot;
  * @param share the part of the time that whole cells fill, over 0 to 1
  */
 public record Cells(int slots, int times, Length length, Length rest, boolean goesOn, Length share) {
+
+    public Cells {
+        Objects.requireNonNull(length);
+        Objects.requireNonNull(rest);
+        Objects.requireNonNull(share);
+    }
 
     private static final Length LEAST_SHARE = Length.of(1, 2);
 

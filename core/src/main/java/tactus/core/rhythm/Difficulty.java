@@ -3,6 +3,7 @@ package tactus.core.rhythm;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import tactus.core.pattern.Pattern;
 import tactus.core.stroke.Hand;
@@ -32,7 +33,12 @@ public record Difficulty(List<Part> parts) {
     }
 
     /** A part of the whole; {@code points} over 0. */
-    public record Part(Cause cause, double points) {}
+    public record Part(Cause cause, double points) {
+
+        public Part {
+            Objects.requireNonNull(cause);
+        }
+    }
 
     private static final double PER_STROKE_A_SECOND = 4.5;
     private static final double PER_SYNCOPATION_A_BAR = 2;
@@ -50,6 +56,7 @@ public record Difficulty(List<Part> parts) {
                 .toList();
     }
 
+    /** How hard {@code pattern} is at {@code tempo}. */
     public static Difficulty of(Pattern pattern, Tempo tempo) {
         PatternFacts facts = PatternFacts.of(pattern);
         double bars = pattern.length().dividedBy(pattern.meter().length()).toDouble();

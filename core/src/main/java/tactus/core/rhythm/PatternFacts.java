@@ -1,6 +1,7 @@
 package tactus.core.rhythm;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.IntStream;
 import tactus.core.pattern.Pattern;
 import tactus.core.stroke.Miss;
@@ -21,6 +22,11 @@ import tactus.core.time.Tempo;
  */
 public record PatternFacts(int strokes, int misses, int against, int kept, int syncopation, Length length) {
 
+    public PatternFacts {
+        Objects.requireNonNull(length);
+    }
+
+    /** Counts {@code pattern}. */
     public static PatternFacts of(Pattern pattern) {
         List<Slot> slots = pattern.grid().slots();
         int against = 0;

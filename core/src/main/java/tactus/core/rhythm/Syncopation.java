@@ -16,6 +16,7 @@ public final class Syncopation {
 
     private final int[] weights;
 
+    /** Measures strokes on {@code grid}. */
     public Syncopation(Meter meter, Grid grid) {
         List<Length> levels = levels(meter);
         weights = grid.slots().stream()

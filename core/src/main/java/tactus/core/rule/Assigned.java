@@ -1,6 +1,7 @@
 package tactus.core.rule;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Predicate;
 import tactus.core.pattern.PatternId;
@@ -22,6 +23,16 @@ public record Assigned(
         Swell swell,
         Optional<Part> swellPart,
         Optional<Rule> rule) {
+
+    public Assigned {
+        Objects.requireNonNull(fit);
+        Objects.requireNonNull(form);
+        Objects.requireNonNull(pattern);
+        Objects.requireNonNull(rule);
+        Objects.requireNonNull(swell);
+        Objects.requireNonNull(swellPart);
+        Objects.requireNonNull(what);
+    }
 
     /**
      * Asks {@code rules}, the most specific first, which all hold at the place. A form that a rule names together with a

@@ -1,5 +1,6 @@
 package tactus.core.rule;
 
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.pattern.Form;
 
@@ -8,11 +9,16 @@ import tactus.core.pattern.Form;
  *
  * @param rule the form's rule; empty for the pattern as it is written
  */
-public record FormChoice(Optional<Form.Rule> rule) {
+public record FormChoice(Optional<Form.Derivation> rule) {
+
+    public FormChoice {
+        Objects.requireNonNull(rule);
+    }
 
     public static final FormChoice FULL = new FormChoice(Optional.empty());
 
-    public static FormChoice of(Form.Rule rule) {
+    /** The form that {@code rule} derives. */
+    public static FormChoice of(Form.Derivation rule) {
         return new FormChoice(Optional.of(rule));
     }
 }

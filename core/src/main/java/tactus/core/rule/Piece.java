@@ -1,5 +1,6 @@
 package tactus.core.rule;
 
+import java.util.Objects;
 import tactus.core.time.Length;
 
 /**
@@ -11,4 +12,10 @@ import tactus.core.time.Length;
  * @param sharesBar whether its chord has no bar to itself
  * @param isSung whether somebody sings there
  */
-public record Piece(int span, int spans, Length start, Length end, boolean sharesBar, boolean isSung) {}
+public record Piece(int span, int spans, Length start, Length end, boolean sharesBar, boolean isSung) {
+
+    public Piece {
+        Objects.requireNonNull(end);
+        Objects.requireNonNull(start);
+    }
+}

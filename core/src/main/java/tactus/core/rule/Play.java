@@ -38,38 +38,47 @@ public record Play(
                 });
     }
 
+    /** Says what is played and leaves the rest open. */
     public static Play of(What what) {
         return OPEN.with(what);
     }
 
+    /** Says which pattern is played and leaves the rest open. */
     public static Play pattern(PatternId id) {
         return of(new What.Plays(id));
     }
 
+    /** Whether it says nothing. */
     public boolean isOpen() {
         return equals(OPEN);
     }
 
+    /** The same with something else to play. */
     public Play with(What other) {
         return new Play(Optional.of(other), form, fit, dynamics, raise, pause);
     }
 
+    /** The same in another form. */
     public Play with(FormChoice other) {
         return new Play(what, Optional.of(other), fit, dynamics, raise, pause);
     }
 
+    /** The same fitted otherwise. */
     public Play with(FitChoice other) {
         return new Play(what, form, Optional.of(other), dynamics, raise, pause);
     }
 
+    /** The same as loud as {@code other} says. */
     public Play with(Swell other) {
         return new Play(what, form, fit, Optional.of(other), raise, pause);
     }
 
+    /** The same in another key. */
     public Play with(Raise other) {
         return new Play(what, form, fit, dynamics, Optional.of(other), pause);
     }
 
+    /** @throws Refusal unless {@code beats} are over 0 to 32 */
     public Play withPause(Length beats) {
         return new Play(what, form, fit, dynamics, raise, Optional.of(beats));
     }

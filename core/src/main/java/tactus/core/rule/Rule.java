@@ -17,10 +17,12 @@ public record Rule(Where where, Play play) {
         return play.what().filter(What.Plays.class::isInstance).map(what -> ((What.Plays) what).pattern());
     }
 
+    /** The same place with something else to play. */
     public Rule withPlay(Play other) {
         return new Rule(where, other);
     }
 
+    /** The same for another place. */
     public Rule withWhere(Where other) {
         return new Rule(other, play);
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.IntStream;
@@ -16,6 +17,7 @@ public final class RuleBook {
 
     private final List<Rule> rules;
 
+    /** @param written in the order in which they were written */
     public RuleBook(List<Rule> written) {
         var sorted = new ArrayList<>(written.reversed());
         sorted.sort(
@@ -45,7 +47,14 @@ public final class RuleBook {
      *
      * @param ties those among the beaten that are just as specific and say otherwise
      */
-    public record Verdict(Rule winner, List<Rule> beaten, List<Rule> ties) {}
+    public record Verdict(Rule winner, List<Rule> beaten, List<Rule> ties) {
+
+        public Verdict {
+            Objects.requireNonNull(beaten);
+            Objects.requireNonNull(ties);
+            Objects.requireNonNull(winner);
+        }
+    }
 
     /**
      * Which of {@code candidates}, the most specific first, decides about one of the things a rule can say.

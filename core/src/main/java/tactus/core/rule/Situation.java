@@ -1,5 +1,6 @@
 package tactus.core.rule;
 
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.section.SectionId;
 
@@ -19,6 +20,12 @@ public record Situation(
         int passes,
         Optional<String> version,
         Company company) {
+
+    public Situation {
+        Objects.requireNonNull(company);
+        Objects.requireNonNull(section);
+        Objects.requireNonNull(version);
+    }
 
     /** Whether {@code where} speaks of this pass or a part of it. */
     public boolean isIn(Where where) {

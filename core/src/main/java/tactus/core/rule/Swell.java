@@ -5,6 +5,7 @@ import java.util.Objects;
 /** How loud it is at the start and at the end: {@code soft to strong}; in between it grows or falls evenly. */
 public record Swell(Dynamic from, Dynamic to) {
 
+    /** The same loudness throughout. */
     public static final Swell USUAL = of(Dynamic.MEDIUM);
 
     public Swell {
@@ -16,6 +17,7 @@ public record Swell(Dynamic from, Dynamic to) {
         return new Swell(level, level);
     }
 
+    /** Whether it ends as loud as it begins. */
     public boolean isSteady() {
         return from == to;
     }

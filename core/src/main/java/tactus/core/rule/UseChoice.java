@@ -47,6 +47,7 @@ public sealed interface UseChoice {
         }
     }
 
+    /** @throws Refusal if there can be no such entry */
     static UseChoice entry(int id) {
         return new Entry(id);
     }

@@ -1,12 +1,18 @@
 package tactus.core.rule;
 
+import java.util.Objects;
 import tactus.core.pattern.PatternId;
 
 /** What the picking hand does for a while. */
 public sealed interface What {
 
     /** A pattern goes round. */
-    record Plays(PatternId pattern) implements What {}
+    record Plays(PatternId pattern) implements What {
+
+        public Plays {
+            Objects.requireNonNull(pattern);
+        }
+    }
 
     /** Something that is no pattern. */
     enum Event implements What {

@@ -42,6 +42,7 @@ public record Where(
         Objects.requireNonNull(company);
     }
 
+    /** Everywhere in {@code section}. */
     public static Where in(SectionId section) {
         return EVERYWHERE.withSection(Optional.of(section));
     }
@@ -69,26 +70,32 @@ public record Where(
         return (version.isPresent() ? 1_000 : 0) + 10 * level().ordinal() + 2 * (int) others + (exact ? 1 : 0);
     }
 
+    /** The same in another section, or in any. */
     public Where withSection(Optional<SectionId> other) {
         return new Where(other, use, pass, part, version, company);
     }
 
+    /** The same in other entries of the running order. */
     public Where withUse(UseChoice other) {
         return new Where(section, other, pass, part, version, company);
     }
 
+    /** The same on other passes. */
     public Where withPass(PassChoice other) {
         return new Where(section, use, other, part, version, company);
     }
 
+    /** The same for a part of the section. */
     public Where withPart(Part other) {
         return new Where(section, use, pass, Optional.of(other), version, company);
     }
 
+    /** The same for one version of the song, or any. */
     public Where withVersion(Optional<String> other) {
         return new Where(section, use, pass, part, other, company);
     }
 
+    /** The same only when such others play along, or any. */
     public Where withCompany(Optional<Company> other) {
         return new Where(section, use, pass, part, version, other);
     }

@@ -18,6 +18,7 @@ public final class Saying {
 
     private final StrokeWords words;
 
+    /** Says patterns in the words of {@code lexicon}. */
     public Saying(Lexicon lexicon) {
         words = new StrokeWords(lexicon);
     }

@@ -1,5 +1,6 @@
 package tactus.core.section;
 
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.regex.Matcher;
@@ -13,7 +14,13 @@ import tactus.core.time.Length;
 public sealed interface Stretch {
 
     /** Where a stretch lies, from the start of the section. */
-    record Bounds(Length from, Length to) {}
+    record Bounds(Length from, Length to) {
+
+        public Bounds {
+            Objects.requireNonNull(from);
+            Objects.requireNonNull(to);
+        }
+    }
 
     /**
      * Bars or beats counted from the start.

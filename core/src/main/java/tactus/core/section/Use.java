@@ -25,14 +25,17 @@ public record Use(int id, SectionId section, List<Except> excepts) {
         return new Use(id, section, List.of());
     }
 
+    /** Whether it is played just as its section is written. */
     public boolean isTheSame() {
         return excepts.isEmpty();
     }
 
+    /** The same entry with other exceptions. */
     public Use withExcepts(List<Except> others) {
         return new Use(id, section, others);
     }
 
+    /** The same entry with one exception more. */
     public Use plus(Except added) {
         var more = new ArrayList<>(excepts);
         more.add(added);

@@ -13,10 +13,12 @@ public final class LengthWords {
 
     private final Lexicon lexicon;
 
+    /** Lengths in the words of {@code lexicon}. */
     public LengthWords(Lexicon lexicon) {
         this.lexicon = lexicon;
     }
 
+    /** Returns {@code 2 bars}, as {@link #parse} reads it. */
     public String of(SpanLength length) {
         List<String> forms = lexicon.forms("harmony-unit." + Lexicon.code(length.unit()));
         return length.count() + " " + (length.count().equals(Length.WHOLE) ? forms.getFirst() : forms.getLast());

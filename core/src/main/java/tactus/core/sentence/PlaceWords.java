@@ -15,6 +15,7 @@ public final class PlaceWords {
 
     private final Lexicon lexicon;
 
+    /** Places in the words of {@code lexicon}. */
     public PlaceWords(Lexicon lexicon) {
         this.lexicon = lexicon;
     }

@@ -221,13 +221,13 @@ final class RuleReader {
     }
 
     private FormChoice form(String word, int at) {
-        return lexicon.find("form", word, Form.Rule.values())
+        return lexicon.find("form", word, Form.Derivation.values())
                 .map(FormChoice::of)
                 .orElseThrow(() -> wrong(
                         "rule-reader.speaks-form",
                         at,
                         word,
-                        Arrays.stream(Form.Rule.values())
+                        Arrays.stream(Form.Derivation.values())
                                 .map(rule -> lexicon.word("form", rule))
                                 .toList()));
     }

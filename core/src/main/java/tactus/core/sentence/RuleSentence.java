@@ -40,6 +40,7 @@ public final class RuleSentence {
     private final PlaceWords places;
     private final UseNames uses;
 
+    /** Sentences of {@code song} in the words of {@code lexicon}. */
     public RuleSentence(Lexicon lexicon, Song song) {
         this.lexicon = lexicon;
         this.song = song;
@@ -139,7 +140,7 @@ public final class RuleSentence {
     }
 
     /** Writes {@code last time}. */
-    public String of(Form.Rule form) {
+    public String of(Form.Derivation form) {
         return lexicon.word("form", form);
     }
 

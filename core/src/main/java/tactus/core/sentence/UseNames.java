@@ -15,6 +15,7 @@ public final class UseNames {
     private final Ordinals ordinals;
     private final Song song;
 
+    /** Names of the entries of {@code song} in the words of {@code lexicon}. */
     public UseNames(Lexicon lexicon, Song song) {
         this.lexicon = lexicon;
         ordinals = new Ordinals(lexicon);

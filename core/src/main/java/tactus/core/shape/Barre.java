@@ -1,5 +1,7 @@
 package tactus.core.shape;
 
+import java.util.Objects;
+
 /**
  * One finger laid across several strings at one fret.
  *
@@ -8,6 +10,11 @@ package tactus.core.shape;
  */
 public record Barre(Finger finger, int fret, int lowest, int highest) {
 
+    public Barre {
+        Objects.requireNonNull(finger);
+    }
+
+    /** How many strings it lies over, at least two. */
     public int strings() {
         return lowest - highest + 1;
     }

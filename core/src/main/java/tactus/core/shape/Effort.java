@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 
 /**
@@ -38,7 +39,12 @@ public record Effort(List<Part> parts) {
      *
      * @param amount fingers, strings under barres, millimetres, strings, or frets above the third
      */
-    public record Part(Kind kind, int amount, double cost) {}
+    public record Part(Kind kind, int amount, double cost) {
+
+        public Part {
+            Objects.requireNonNull(kind);
+        }
+    }
 
     static final double[] FINGERS = {0, 2, 5, 9, 14};
     static final double THUMB = 5;

@@ -53,6 +53,7 @@ public record Fingering(List<Set<Finger>> fingers) {
         return fingers;
     }
 
+    /** How many strings the instrument has. */
     public int strings() {
         return fingers.size();
     }

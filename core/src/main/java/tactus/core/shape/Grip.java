@@ -2,6 +2,7 @@ package tactus.core.shape;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.IntStream;
 
@@ -14,6 +15,8 @@ import java.util.stream.IntStream;
 public record Grip(Voicing voicing, Fingering fingering, List<Barre> barres, double stretch) {
 
     public Grip {
+        Objects.requireNonNull(fingering);
+        Objects.requireNonNull(voicing);
         barres = List.copyOf(barres);
     }
 
@@ -47,6 +50,7 @@ public record Grip(Voicing voicing, Fingering fingering, List<Barre> barres, dou
         return fingering.used().size();
     }
 
+    /** Whether one finger lies over several strings. */
     public boolean hasBarre() {
         return !barres.isEmpty();
     }

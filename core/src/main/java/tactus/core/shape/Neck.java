@@ -24,6 +24,7 @@ public record Neck(double scaleLength, int capo) {
         if (capo < 0 || capo > 11) throw new Refusal("neck.capo", capo);
     }
 
+    /** The same neck with the capo at fret {@code other}, 0 for none. */
     public Neck withCapo(int other) {
         return new Neck(scaleLength, other);
     }

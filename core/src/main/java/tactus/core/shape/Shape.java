@@ -1,5 +1,6 @@
 package tactus.core.shape;
 
+import java.util.Objects;
 import java.util.Set;
 import tactus.core.chord.Degree;
 
@@ -11,6 +12,8 @@ import tactus.core.chord.Degree;
 public record Shape(Grip grip, Effort effort, Set<Degree> missing) {
 
     public Shape {
+        Objects.requireNonNull(effort);
+        Objects.requireNonNull(grip);
         missing = Set.copyOf(missing);
     }
 
@@ -20,6 +23,7 @@ public record Shape(Grip grip, Effort effort, Set<Degree> missing) {
         return new Shape(there, there.effort(neck, hand).withIncompleteOf(effort), missing);
     }
 
+    /** What is held. */
     public Voicing voicing() {
         return grip.voicing();
     }

@@ -1,6 +1,7 @@
 package tactus.core.shape;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.statement.Statement;
 
@@ -32,6 +33,9 @@ public record ShapeFault(Kind kind, Statement sentence, List<Integer> strings, O
     }
 
     public ShapeFault {
+        Objects.requireNonNull(kind);
+        Objects.requireNonNull(remedy);
+        Objects.requireNonNull(sentence);
         strings = List.copyOf(strings);
     }
 }

@@ -2,6 +2,7 @@ package tactus.core.shape;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -18,6 +19,11 @@ import tactus.core.statement.Statement;
  * @param givenUp what it gives up against the shape it stands in for
  */
 public record StandIn(Shape shape, Statement givenUp) {
+
+    public StandIn {
+        Objects.requireNonNull(givenUp);
+        Objects.requireNonNull(shape);
+    }
 
     /** How much less the hand must pay for a stand-in to be worth learning. */
     private static final double WORTH = 4;

@@ -38,6 +38,7 @@ public record StringRange(int lowest, int highest) {
         }
     }
 
+    /** Whether {@code string}, from 1, is in it. */
     public boolean has(int string) {
         return string >= highest && string <= lowest;
     }

@@ -64,6 +64,7 @@ public record Voicing(List<Integer> frets) {
         return part.equalsIgnoreCase("x") ? NOT_PLAYED : Integer.parseInt(part);
     }
 
+    /** How many strings the instrument has. */
     public int strings() {
         return frets.size();
     }

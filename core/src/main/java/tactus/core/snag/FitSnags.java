@@ -81,7 +81,7 @@ final class FitSnags implements Finder {
     /** The short form where it comes out even; otherwise the cut is called meant. */
     private static Fix fix(Cut cut, Fit fit) {
         boolean shortFits = fit.rounds() == 0
-                && Variation.of(cut.pattern, Form.Rule.SHORT_FIRST_HALF)
+                && Variation.of(cut.pattern, Form.Derivation.SHORT_FIRST_HALF)
                         .map(Pattern::length)
                         .filter(length -> fit.span().remainderOver(length).isZero())
                         .isPresent();

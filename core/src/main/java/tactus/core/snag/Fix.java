@@ -3,6 +3,7 @@ package tactus.core.snag;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.edit.Edit;
 import tactus.core.edit.ReplacePattern;
@@ -33,6 +34,11 @@ public sealed interface Fix extends Edit {
     /** A chord is held as long as its bars. */
     record Hold(SectionId section, int index, Span span) implements Fix {
 
+        public Hold {
+            Objects.requireNonNull(section);
+            Objects.requireNonNull(span);
+        }
+
         @Override
         public Statement label() {
             return Statement.of("fix.hold", span.chord(), span.length());
@@ -50,6 +56,12 @@ public sealed interface Fix extends Edit {
      * @param sibling the sibling's name
      */
     record HoldAsIn(SectionId section, int index, Span span, int bars, String sibling) implements Fix {
+
+        public HoldAsIn {
+            Objects.requireNonNull(section);
+            Objects.requireNonNull(sibling);
+            Objects.requireNonNull(span);
+        }
 
         @Override
         public Statement label() {
@@ -80,6 +92,11 @@ public sealed interface Fix extends Edit {
      */
     record SayFit(SectionId section, int span, FitChoice choice) implements Fix {
 
+        public SayFit {
+            Objects.requireNonNull(choice);
+            Objects.requireNonNull(section);
+        }
+
         @Override
         public Statement label() {
             return Statement.of(choice == FitChoice.SHORT ? "fix.short-form" : "fix.cut");
@@ -94,6 +111,12 @@ public sealed interface Fix extends Edit {
 
     /** A pattern is assigned to a section. */
     record Assign(SectionId section, PatternId pattern, String name) implements Fix {
+
+        public Assign {
+            Objects.requireNonNull(name);
+            Objects.requireNonNull(pattern);
+            Objects.requireNonNull(section);
+        }
 
         @Override
         public Statement label() {
@@ -111,6 +134,10 @@ public sealed interface Fix extends Edit {
     /** @param isEarlier whether it is the earlier of two that contradict each other */
     record DeleteRule(Rule rule, boolean isEarlier) implements Fix {
 
+        public DeleteRule {
+            Objects.requireNonNull(rule);
+        }
+
         @Override
         public Statement label() {
             return Statement.of(isEarlier ? "fix.delete-earlier" : "fix.delete-rule");
@@ -126,6 +153,10 @@ public sealed interface Fix extends Edit {
 
     /** A chord gets its easiest shape. */
     record TakeShape(String chord) implements Fix {
+
+        public TakeShape {
+            Objects.requireNonNull(chord);
+        }
 
         @Override
         public Statement label() {
@@ -163,6 +194,11 @@ public sealed interface Fix extends Edit {
     /** A section is called otherwise. */
     record Rename(SectionId section, String name) implements Fix {
 
+        public Rename {
+            Objects.requireNonNull(name);
+            Objects.requireNonNull(section);
+        }
+
         @Override
         public Statement label() {
             return Statement.of("fix.rename", name);
@@ -176,6 +212,10 @@ public sealed interface Fix extends Edit {
 
     /** A part is no longer planned. */
     record TakeOffPlan(String part) implements Fix {
+
+        public TakeOffPlan {
+            Objects.requireNonNull(part);
+        }
 
         @Override
         public Statement label() {
@@ -194,6 +234,10 @@ public sealed interface Fix extends Edit {
     /** A version plays only beats. */
     record OnlyBeats(String version) implements Fix {
 
+        public OnlyBeats {
+            Objects.requireNonNull(version);
+        }
+
         @Override
         public Statement label() {
             return Statement.of("fix.only-beats", version);
@@ -204,7 +248,7 @@ public sealed interface Fix extends Edit {
             Where where = Where.EVERYWHERE.withVersion(Optional.of(version));
             return song.versions().named(version).isEmpty()
                     ? song
-                    : song.withRule(new Rule(where, Play.OPEN.with(FormChoice.of(Form.Rule.LIGHT_BEATS))));
+                    : song.withRule(new Rule(where, Play.OPEN.with(FormChoice.of(Form.Derivation.LIGHT_BEATS))));
         }
     }
 
@@ -226,6 +270,11 @@ public sealed interface Fix extends Edit {
     /** A stroke goes the other way. */
     record Turn(PatternId pattern, int slot, Direction way) implements Fix {
 
+        public Turn {
+            Objects.requireNonNull(pattern);
+            Objects.requireNonNull(way);
+        }
+
         @Override
         public Statement label() {
             return Statement.of("fix.turn", way);
@@ -244,6 +293,12 @@ public sealed interface Fix extends Edit {
     /** One name for two patterns that are the same rhythm. */
     record CallBoth(PatternId gone, PatternId kept, String name) implements Fix {
 
+        public CallBoth {
+            Objects.requireNonNull(gone);
+            Objects.requireNonNull(kept);
+            Objects.requireNonNull(name);
+        }
+
         @Override
         public Statement label() {
             return Statement.of("fix.call-both", name);
@@ -257,6 +312,11 @@ public sealed interface Fix extends Edit {
 
     /** A cue that counts on is written. */
     record WriteCue(SectionId section, Cue cue) implements Fix {
+
+        public WriteCue {
+            Objects.requireNonNull(cue);
+            Objects.requireNonNull(section);
+        }
 
         @Override
         public Statement label() {

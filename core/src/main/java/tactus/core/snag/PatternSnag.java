@@ -1,6 +1,7 @@
 package tactus.core.snag;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.pattern.PatternId;
 import tactus.core.shape.Voicing;
@@ -24,6 +25,14 @@ public sealed interface PatternSnag extends Snag {
      */
     record AgainstTheHand(PatternId pattern, Slot slot, Stroke stroke, Optional<Direction> hand, Length rate)
             implements PatternSnag {
+
+        public AgainstTheHand {
+            Objects.requireNonNull(hand);
+            Objects.requireNonNull(pattern);
+            Objects.requireNonNull(rate);
+            Objects.requireNonNull(slot);
+            Objects.requireNonNull(stroke);
+        }
 
         @Override
         public Kind kind() {
@@ -65,6 +74,14 @@ public sealed interface PatternSnag extends Snag {
     record WrongString(PatternId pattern, Slot slot, String chord, Voicing voicing, int string, Pluck how)
             implements PatternSnag {
 
+        public WrongString {
+            Objects.requireNonNull(chord);
+            Objects.requireNonNull(how);
+            Objects.requireNonNull(pattern);
+            Objects.requireNonNull(slot);
+            Objects.requireNonNull(voicing);
+        }
+
         @Override
         public Kind kind() {
             return how == Pluck.OFF_CHORD ? Kind.NOTE_OFF_CHORD : Kind.DEAD_STRING;
@@ -89,6 +106,12 @@ public sealed interface PatternSnag extends Snag {
     /** The same words were said for two rhythms. */
     record SameWords(PatternId pattern, PatternId other, String said) implements PatternSnag {
 
+        public SameWords {
+            Objects.requireNonNull(other);
+            Objects.requireNonNull(pattern);
+            Objects.requireNonNull(said);
+        }
+
         @Override
         public Kind kind() {
             return Kind.SAME_WORDS_OTHER_RHYTHM;
@@ -112,6 +135,12 @@ public sealed interface PatternSnag extends Snag {
      * @param name what that one is called
      */
     record SameRhythm(PatternId pattern, PatternId other, String name) implements PatternSnag {
+
+        public SameRhythm {
+            Objects.requireNonNull(name);
+            Objects.requireNonNull(other);
+            Objects.requireNonNull(pattern);
+        }
 
         @Override
         public Kind kind() {

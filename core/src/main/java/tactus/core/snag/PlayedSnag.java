@@ -2,6 +2,7 @@ package tactus.core.snag;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.pattern.PatternId;
 import tactus.core.section.SectionId;
@@ -42,12 +43,31 @@ public sealed interface PlayedSnag extends Snag {
             Fix mend)
             implements PlayedSnag {
 
+        public Cut {
+            Objects.requireNonNull(chord);
+            Objects.requireNonNull(beat);
+            Objects.requireNonNull(beats);
+            Objects.requireNonNull(fit);
+            Objects.requireNonNull(mend);
+            Objects.requireNonNull(pattern);
+            Objects.requireNonNull(place);
+            Objects.requireNonNull(section);
+        }
+
         /**
          * Lengths in felt beats of the bars there.
          *
          * @param rest what is left of the chord behind the last whole round
          */
-        public record InBeats(Length chord, Length round, Length rest, Length missing) {}
+        public record InBeats(Length chord, Length round, Length rest, Length missing) {
+
+            public InBeats {
+                Objects.requireNonNull(chord);
+                Objects.requireNonNull(missing);
+                Objects.requireNonNull(rest);
+                Objects.requireNonNull(round);
+            }
+        }
 
         @Override
         public Kind kind() {
@@ -83,6 +103,13 @@ public sealed interface PlayedSnag extends Snag {
     record Stop(SectionId section, SnagPlace.InUse place, int bar, Length beats, Optional<Fix> fix)
             implements PlayedSnag {
 
+        public Stop {
+            Objects.requireNonNull(beats);
+            Objects.requireNonNull(fix);
+            Objects.requireNonNull(place);
+            Objects.requireNonNull(section);
+        }
+
         @Override
         public Kind kind() {
             return Kind.STOP_WITHOUT_COUNT;
@@ -101,6 +128,11 @@ public sealed interface PlayedSnag extends Snag {
 
     /** A pattern is faster than the shown version allows. */
     record TooFast(PatternId pattern, String version, double perSecond, int most) implements PlayedSnag {
+
+        public TooFast {
+            Objects.requireNonNull(pattern);
+            Objects.requireNonNull(version);
+        }
 
         @Override
         public Kind kind() {
@@ -136,6 +168,11 @@ public sealed interface PlayedSnag extends Snag {
      */
     record TooQuick(SnagPlace.InUse place, ChangeCount change, double left, int tempo) implements PlayedSnag {
 
+        public TooQuick {
+            Objects.requireNonNull(change);
+            Objects.requireNonNull(place);
+        }
+
         @Override
         public Kind kind() {
             return Kind.CHANGE_TOO_QUICK;
@@ -163,6 +200,10 @@ public sealed interface PlayedSnag extends Snag {
             implements PlayedSnag {
 
         public Uneven {
+            Objects.requireNonNull(bars);
+            Objects.requireNonNull(figures);
+            Objects.requireNonNull(rest);
+            Objects.requireNonNull(section);
             patterns = List.copyOf(patterns);
         }
 
@@ -199,6 +240,10 @@ public sealed interface PlayedSnag extends Snag {
             implements PlayedSnag {
 
         public OffChord {
+            Objects.requireNonNull(chord);
+            Objects.requireNonNull(figure);
+            Objects.requireNonNull(place);
+            Objects.requireNonNull(section);
             bars = List.copyOf(bars);
         }
 
@@ -220,6 +265,10 @@ public sealed interface PlayedSnag extends Snag {
 
     /** The song is not as long as the recording. */
     record OtherLength(Recording recording) implements PlayedSnag {
+
+        public OtherLength {
+            Objects.requireNonNull(recording);
+        }
 
         /** The tempo at which it would be as long, to a tenth. */
         public double tempo() {

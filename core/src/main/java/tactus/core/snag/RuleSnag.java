@@ -1,6 +1,7 @@
 package tactus.core.snag;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.rule.Rule;
 import tactus.core.section.SectionId;
@@ -17,6 +18,13 @@ public sealed interface RuleSnag extends Snag {
      */
     record NothingSaid(SectionId section, SnagPlace.InUse place, String chord, long count, Optional<Fix> fix)
             implements RuleSnag {
+
+        public NothingSaid {
+            Objects.requireNonNull(chord);
+            Objects.requireNonNull(fix);
+            Objects.requireNonNull(place);
+            Objects.requireNonNull(section);
+        }
 
         @Override
         public Kind kind() {
@@ -41,6 +49,11 @@ public sealed interface RuleSnag extends Snag {
      */
     record Contradiction(int index, Rule winner, Rule beaten) implements RuleSnag {
 
+        public Contradiction {
+            Objects.requireNonNull(beaten);
+            Objects.requireNonNull(winner);
+        }
+
         @Override
         public Kind kind() {
             return Kind.RULES_CONTRADICT;
@@ -64,6 +77,10 @@ public sealed interface RuleSnag extends Snag {
 
     /** A rule speaks of a place that is not in the song. */
     record NeverHolds(int index, Rule rule) implements RuleSnag {
+
+        public NeverHolds {
+            Objects.requireNonNull(rule);
+        }
 
         @Override
         public Kind kind() {

@@ -1,6 +1,7 @@
 package tactus.core.snag;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.comparison.SideBySide;
 import tactus.core.section.Except;
@@ -19,6 +20,13 @@ public sealed interface SectionSnag extends Snag {
      */
     record Uneven(SectionId section, int bar, int span, Length chords, int barCount, Length bars, Optional<Fix> fix)
             implements SectionSnag {
+
+        public Uneven {
+            Objects.requireNonNull(bars);
+            Objects.requireNonNull(chords);
+            Objects.requireNonNull(fix);
+            Objects.requireNonNull(section);
+        }
 
         @Override
         public Kind kind() {
@@ -44,6 +52,11 @@ public sealed interface SectionSnag extends Snag {
     /** Chords are counted in rounds and no pattern is assigned. */
     record RoundsOfNothing(SectionId section, Optional<Fix> fix) implements SectionSnag {
 
+        public RoundsOfNothing {
+            Objects.requireNonNull(fix);
+            Objects.requireNonNull(section);
+        }
+
         @Override
         public Kind kind() {
             return Kind.CHORD_WITHOUT_LENGTH;
@@ -62,6 +75,12 @@ public sealed interface SectionSnag extends Snag {
 
     /** A chord has no shape. */
     record NoShape(SectionId section, String chord, int span, Optional<Fix> fix) implements SectionSnag {
+
+        public NoShape {
+            Objects.requireNonNull(chord);
+            Objects.requireNonNull(fix);
+            Objects.requireNonNull(section);
+        }
 
         @Override
         public Kind kind() {
@@ -88,6 +107,11 @@ public sealed interface SectionSnag extends Snag {
      */
     record NoBarsLeft(int use, int entry, SectionId section, int index, Except except, int bars)
             implements SectionSnag {
+
+        public NoBarsLeft {
+            Objects.requireNonNull(except);
+            Objects.requireNonNull(section);
+        }
 
         @Override
         public Kind kind() {
@@ -125,6 +149,13 @@ public sealed interface SectionSnag extends Snag {
     record SameName(SectionId section, SectionId other, SideBySide.Line first, int places, String fresh)
             implements SectionSnag {
 
+        public SameName {
+            Objects.requireNonNull(first);
+            Objects.requireNonNull(fresh);
+            Objects.requireNonNull(other);
+            Objects.requireNonNull(section);
+        }
+
         @Override
         public Kind kind() {
             return Kind.SAME_NAME_OTHER_BARS;
@@ -160,6 +191,13 @@ public sealed interface SectionSnag extends Snag {
             SectionId section, SectionId sibling, SideBySide.Line line, int bars, int siblingBars, Optional<Fix> fix)
             implements SectionSnag {
 
+        public UnlikeSibling {
+            Objects.requireNonNull(fix);
+            Objects.requireNonNull(line);
+            Objects.requireNonNull(section);
+            Objects.requireNonNull(sibling);
+        }
+
         @Override
         public Kind kind() {
             return Kind.LENGTH_UNLIKE_SIBLING;
@@ -191,6 +229,11 @@ public sealed interface SectionSnag extends Snag {
     record OddLength(SectionId section, int bars, int others, int nearest, Optional<SideBySide.Held> likeliest)
             implements SectionSnag {
 
+        public OddLength {
+            Objects.requireNonNull(likeliest);
+            Objects.requireNonNull(section);
+        }
+
         @Override
         public Kind kind() {
             return Kind.LENGTH_ODD;
@@ -218,6 +261,10 @@ public sealed interface SectionSnag extends Snag {
      * @param isWritten whether there is a section called that
      */
     record NotThere(String part, boolean isWritten) implements SectionSnag {
+
+        public NotThere {
+            Objects.requireNonNull(part);
+        }
 
         @Override
         public Kind kind() {

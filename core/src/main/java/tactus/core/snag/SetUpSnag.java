@@ -1,6 +1,7 @@
 package tactus.core.snag;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.pitch.TuningAdvice;
 import tactus.core.shape.Voicing;
@@ -16,6 +17,10 @@ public sealed interface SetUpSnag extends Snag {
      * @param instead a lower tuning with a capo that sounds the same, if there is one
      */
     record StringTooTight(int string, int semitones, int percent, Optional<TuningAdvice> instead) implements SetUpSnag {
+
+        public StringTooTight {
+            Objects.requireNonNull(instead);
+        }
 
         @Override
         public Kind kind() {
@@ -69,6 +74,13 @@ public sealed interface SetUpSnag extends Snag {
      * @param fault what
      */
     record WrongShape(Kind kind, String chord, Voicing voicing, Statement fault) implements SetUpSnag {
+
+        public WrongShape {
+            Objects.requireNonNull(chord);
+            Objects.requireNonNull(fault);
+            Objects.requireNonNull(kind);
+            Objects.requireNonNull(voicing);
+        }
 
         @Override
         public SnagPlace place() {

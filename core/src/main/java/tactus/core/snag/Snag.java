@@ -2,6 +2,7 @@ package tactus.core.snag;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 import tactus.core.song.SnagId;
@@ -47,7 +48,13 @@ public sealed interface Snag permits SetUpSnag, SectionSnag, RuleSnag, PatternSn
      * @param code what it is: {@code beats-of-chords}
      * @param value exact: a whole number, a fraction, a rounded decimal as text
      */
-    record Number(String code, Object value) {}
+    record Number(String code, Object value) {
+
+        public Number {
+            Objects.requireNonNull(code);
+            Objects.requireNonNull(value);
+        }
+    }
 
     /** Numbers from codes and values by turns. */
     static List<Number> numbers(Object... codesAndValues) {

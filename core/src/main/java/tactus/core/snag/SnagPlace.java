@@ -1,5 +1,6 @@
 package tactus.core.snag;
 
+import java.util.Objects;
 import tactus.core.pattern.PatternId;
 import tactus.core.section.SectionId;
 
@@ -13,6 +14,10 @@ public sealed interface SnagPlace {
      * @param span the index of the chord it is about, from 0
      */
     record InSection(SectionId section, int bar, int span) implements SnagPlace {
+
+        public InSection {
+            Objects.requireNonNull(section);
+        }
 
         /** The start of a section. */
         static InSection start(SectionId section) {
@@ -41,14 +46,24 @@ public sealed interface SnagPlace {
      *
      * @param slot from 0
      */
-    record InPattern(PatternId pattern, int slot) implements SnagPlace {}
+    record InPattern(PatternId pattern, int slot) implements SnagPlace {
+
+        public InPattern {
+            Objects.requireNonNull(pattern);
+        }
+    }
 
     /**
      * A chord's shape.
      *
      * @param chord its name
      */
-    record InChord(String chord) implements SnagPlace {}
+    record InChord(String chord) implements SnagPlace {
+
+        public InChord {
+            Objects.requireNonNull(chord);
+        }
+    }
 
     /** Something about the song as a whole. */
     enum InFacts implements SnagPlace {

@@ -1,9 +1,11 @@
 package tactus.core.song;
 
+import java.util.ArrayList;
 import java.util.List;
 import tactus.core.refusal.Refusal;
 import tactus.core.rule.Rule;
 import tactus.core.section.Section;
+import tactus.core.section.SectionId;
 import tactus.core.section.Use;
 
 /**
@@ -23,5 +25,12 @@ public record Arrangement(List<Section> sections, List<Use> uses, List<Rule> rul
         uses = List.copyOf(uses);
         rules = List.copyOf(rules);
         if (uses.size() > Song.LONGEST_ORDER) throw new Refusal("song.running-order", uses.size());
+    }
+
+    /** Entries that are the same as their sections. */
+    static List<Use> entries(List<SectionId> order) {
+        var uses = new ArrayList<Use>();
+        for (SectionId id : order) uses.add(Use.of(uses.size() + 1, id));
+        return uses;
     }
 }

@@ -52,6 +52,13 @@ public record Facts(
         this(heading, key, spelling, instrument, pulse, Company.ALONE, Optional.empty());
     }
 
+    /** Those of a song of which nothing else is known: C, standard tuning, 4/4 at 90. */
+    static Facts usual(String title) {
+        Meter meter = Meter.of(4, 4);
+        var pulse = new Pulse(Tempo.of(90, meter), meter, 0, Optional.empty());
+        return new Facts(new Heading(title, ""), Key.parse("C"), Spelling.BY_KEY, Instrument.USUAL, pulse);
+    }
+
     /** See {@link Heading#title}. */
     public String title() {
         return heading.title();

@@ -36,16 +36,19 @@ public record Lesson(List<String> planned, List<Accepted> accepted) {
                 .findFirst();
     }
 
+    /** @throws Refusal if more than 60 parts are planned */
     public Lesson withPlanned(List<String> others) {
         return new Lesson(others, accepted);
     }
 
+    /** The same with a snag accepted; an older reason for it is dropped. */
     public Lesson with(Accepted added) {
         var more = new ArrayList<>(without(added.snag()).accepted);
         more.add(added);
         return new Lesson(planned, more);
     }
 
+    /** The same with {@code snag} accepted no longer. */
     public Lesson without(SnagId snag) {
         return new Lesson(
                 planned,

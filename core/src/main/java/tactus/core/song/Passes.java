@@ -21,6 +21,7 @@ public final class Passes {
     private final Map<SectionId, Integer> lastUses = new HashMap<>();
     private final Map<Key, Section> expanded = new HashMap<>();
 
+    /** The passes of {@code song}. */
     public Passes(Song song) {
         this.song = song;
         song.sections().forEach(section -> sections.put(section.id(), section));

@@ -6,24 +6,18 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
 import tactus.core.harmony.Chord;
 import tactus.core.name.Slug;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
-import tactus.core.pitch.Instrument;
-import tactus.core.pitch.Key;
-import tactus.core.pitch.Spelling;
 import tactus.core.refusal.Refusal;
 import tactus.core.rule.Rule;
 import tactus.core.rule.UseChoice;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Use;
-import tactus.core.time.Meter;
-import tactus.core.time.Tempo;
 import tactus.core.variation.Variation;
 
 /**
@@ -66,7 +60,7 @@ public record Song(
     /** A song without rules, versions or anything noted. */
     public Song(
             Facts facts, List<Chord> chords, List<Pattern> patterns, List<Section> sections, List<SectionId> order) {
-        this(facts, new Materials(chords, patterns), new Arrangement(sections, entries(order), List.of()));
+        this(facts, new Materials(chords, patterns), new Arrangement(sections, Arrangement.entries(order), List.of()));
     }
 
     /** See {@link Materials#chords}. */
@@ -94,18 +88,9 @@ public record Song(
         return arrangement.rules();
     }
 
-    private static List<Use> entries(List<SectionId> order) {
-        var uses = new ArrayList<Use>();
-        for (SectionId id : order) uses.add(Use.of(uses.size() + 1, id));
-        return uses;
-    }
-
     /** Returns a song with nothing in it but its facts: C, standard tuning, 4/4 at 90. */
     public static Song empty(String title) {
-        Meter meter = Meter.of(4, 4);
-        var pulse = new Pulse(Tempo.of(90, meter), meter, 0, Optional.empty());
-        var facts = new Facts(new Heading(title, ""), Key.parse("C"), Spelling.BY_KEY, Instrument.USUAL, pulse);
-        return new Song(facts, Materials.NONE, Arrangement.NONE);
+        return new Song(Facts.usual(title), Materials.NONE, Arrangement.NONE);
     }
 
     /** The pattern with {@code id}. */
@@ -189,24 +174,12 @@ public record Song(
     /** Puts {@code pattern} in place of the one with its id, or at the end. */
     public Song withPattern(Pattern pattern) {
         Pattern kept = Variation.settled(patterns(), pattern);
-        return withPatterns(Variation.following(put(patterns(), kept, Pattern::id), kept));
+        return withPatterns(Variation.following(Put.into(patterns(), kept, Pattern::id), kept));
     }
 
     /** Takes a pattern away; rules no longer say it, and its forms stand for themselves. */
     public Song withoutPattern(PatternId id) {
-        var rest = patterns().stream()
-                .filter(pattern -> !pattern.id().equals(id))
-                .map(pattern ->
-                        pattern.form().filter(form -> form.of().equals(id)).isPresent()
-                                ? pattern.withForm(Optional.empty())
-                                : pattern)
-                .toList();
-        var freed = sections().stream()
-                .map(section -> section.withSecond(section.second().stream()
-                        .filter(each -> !each.equals(id))
-                        .toList()))
-                .toList();
-        return withRules(Assignment.without(rules(), id)).withSections(freed).withPatterns(rest);
+        return Removal.of(this, id);
     }
 
     /** @throws Refusal if an id stands twice, or something else speaks of a section that is gone */
@@ -216,7 +189,7 @@ public record Song(
 
     /** Puts {@code section} in place of the one with its id, or at the end. */
     public Song withSection(Section section) {
-        return withSections(put(sections(), section, Section::id));
+        return withSections(Put.into(sections(), section, Section::id));
     }
 
     /** Changes the section with {@code id}, if there is one. */
@@ -226,21 +199,12 @@ public record Song(
 
     /** Takes a section away, from the running order, the rules and other sections too. */
     public Song withoutSection(SectionId id) {
-        var rest = sections().stream()
-                .filter(section -> !section.id().equals(id))
-                .map(section -> section.withTag(section.tag().filter(tag -> !tag.equals(id))))
-                .toList();
-        return withUses(uses().stream().filter(use -> !use.section().equals(id)).toList())
-                .withRules(rules().stream()
-                        .filter(rule ->
-                                rule.where().section().filter(id::equals).isEmpty())
-                        .toList())
-                .withSections(rest);
+        return Removal.of(this, id);
     }
 
     /** Puts {@code chord} in place of the one with its name, or at the end. */
     public Song withChord(Chord chord) {
-        return withChords(put(chords(), chord, Chord::name));
+        return withChords(Put.into(chords(), chord, Chord::name));
     }
 
     /** Takes the shape of a chord away; spans that name it are silent. */
@@ -251,7 +215,7 @@ public record Song(
 
     /** Replaces the running order by uses that are the same as their sections. */
     public Song withOrder(List<SectionId> other) {
-        return withUses(entries(other));
+        return withUses(Arrangement.entries(other));
     }
 
     /** Replaces the running order; rules that speak of an entry which is gone go with it. */
@@ -269,7 +233,7 @@ public record Song(
 
     /** Puts {@code use} in place of the one with its id. */
     public Song withUse(Use use) {
-        return withUses(put(uses(), use, Use::id));
+        return withUses(Put.into(uses(), use, Use::id));
     }
 
     /** @throws Refusal if a rule speaks of what is not there */
@@ -326,17 +290,5 @@ public record Song(
         return withChangeCounts(changeCounts.stream()
                 .filter(count -> !count.isBetween(one, other))
                 .toList());
-    }
-
-    private static <T, K> List<T> put(List<T> list, T thing, Function<T, K> key) {
-        var changed = new ArrayList<>(list);
-        for (int i = 0; i < changed.size(); i++) {
-            if (key.apply(changed.get(i)).equals(key.apply(thing))) {
-                changed.set(i, thing);
-                return changed;
-            }
-        }
-        changed.add(thing);
-        return changed;
     }
 }

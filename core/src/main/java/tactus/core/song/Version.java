@@ -55,22 +55,27 @@ public record Version(
         return new Version(name, List.of(), OptionalInt.empty(), false, Optional.empty(), OptionalInt.empty());
     }
 
+    /** The same with other shapes in place of the song's. */
     public Version withStandIns(List<Chord> others) {
         return new Version(name, others, capo, isPlain, company, mostStrokes);
     }
 
+    /** The same with another capo, or the song's. */
     public Version withCapo(OptionalInt other) {
         return new Version(name, standIns, other, isPlain, company, mostStrokes);
     }
 
+    /** The same with or without what the fretting hand adds. */
     public Version withPlain(boolean plain) {
         return new Version(name, standIns, capo, plain, company, mostStrokes);
     }
 
+    /** The same with others who play along, or those of the song. */
     public Version withCompany(Optional<Company> other) {
         return new Version(name, standIns, capo, isPlain, other, mostStrokes);
     }
 
+    /** The same for a hand of another speed, in strokes a second, or any. */
     public Version withMostStrokes(OptionalInt other) {
         return new Version(name, standIns, capo, isPlain, company, other);
     }

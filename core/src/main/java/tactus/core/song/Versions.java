@@ -32,14 +32,17 @@ public record Versions(List<Version> all, Optional<String> shown) {
         }
     }
 
+    /** The version called {@code name}. */
     public Optional<Version> named(String name) {
         return all.stream().filter(each -> each.name().equals(name)).findFirst();
     }
 
+    /** The version that is shown; empty for the full one. */
     public Optional<Version> shownOne() {
         return shown.flatMap(this::named);
     }
 
+    /** @throws Refusal if there is no such version */
     public Versions withShown(Optional<String> other) {
         return new Versions(all, other);
     }
@@ -53,6 +56,7 @@ public record Versions(List<Version> all, Optional<String> shown) {
         return new Versions(others, shown);
     }
 
+    /** The same without the version called {@code name}. */
     public Versions without(String name) {
         return new Versions(
                 all.stream().filter(each -> !each.name().equals(name)).toList(),

@@ -2,6 +2,7 @@ package tactus.core.song;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import tactus.core.rule.PassPlan;
@@ -35,6 +36,8 @@ public record Why(List<Reason> reasons) {
      */
     public record Reason(About about, Rule winner, List<Rule> beaten, boolean isTied) {
         public Reason {
+            Objects.requireNonNull(about);
+            Objects.requireNonNull(winner);
             beaten = List.copyOf(beaten);
         }
     }

@@ -18,6 +18,7 @@ public record Statement(String code, List<Object> values) {
         values = List.copyOf(values);
     }
 
+    /** Returns {@code code} with what its sentence speaks of. */
     public static Statement of(String code, Object... values) {
         return new Statement(code, List.of(values));
     }

@@ -6,10 +6,12 @@ public enum Force {
     PLAIN,
     ACCENTED;
 
+    /** Whether it stands out. */
     public boolean isAccented() {
         return this == ACCENTED;
     }
 
+    /** Whether it stands back. */
     public boolean isSoft() {
         return this == SOFT;
     }

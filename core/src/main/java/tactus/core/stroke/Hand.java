@@ -28,10 +28,12 @@ public record Hand(Mode mode, Length rate) {
         if (!rate.isPositive()) throw new Refusal("hand.rate-positive", rate);
     }
 
+    /** A hand that goes down and up in turn, crossing the strings every {@code rate} of a whole note. */
     public static Hand pendulum(Length rate) {
         return new Hand(Mode.PENDULUM, rate);
     }
 
+    /** A hand that goes down at every {@code rate} of a whole note and comes back silently. */
     public static Hand allDown(Length rate) {
         return new Hand(Mode.ALL_DOWN, rate);
     }

@@ -1,5 +1,6 @@
 package tactus.core.stroke;
 
+import java.util.Objects;
 import tactus.core.refusal.Refusal;
 
 /** What one finger plucks: a string, whatever a role comes to on the chord, or a string at a fret. */
@@ -24,7 +25,12 @@ public sealed interface Pick {
     }
 
     /** A finger; the chord says on which string. */
-    record ByRole(Role role) implements Pick {}
+    record ByRole(Role role) implements Pick {
+
+        public ByRole {
+            Objects.requireNonNull(role);
+        }
+    }
 
     /**
      * A note of a figure, whatever the chord is.

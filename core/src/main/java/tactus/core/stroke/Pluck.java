@@ -29,10 +29,12 @@ public record Pluck(List<Pick> picks, Touch touch, Force force) implements Strok
         return new Pluck(List.of(picks), Touch.PLAIN, Force.PLAIN);
     }
 
+    /** Whether several strings are plucked at once. */
     public boolean isPinch() {
         return picks.size() > 1;
     }
 
+    /** The same stroke on other strings. */
     public Pluck withPicks(List<Pick> others) {
         return new Pluck(others, touch, force);
     }

@@ -41,6 +41,7 @@ public enum Role {
         return school == RoleSchool.LETTERS ? pima : numbered;
     }
 
+    /** Whether the thumb plays it, on the root or on the other bass. */
     public boolean isThumb() {
         return this == ROOT_BASS || this == ALTERNATE_BASS;
     }

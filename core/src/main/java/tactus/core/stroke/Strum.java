@@ -17,6 +17,7 @@ public record Strum(Direction direction, Reach reach, Touch touch, Force force) 
         return new Strum(direction, Reach.ALL, Touch.PLAIN, Force.PLAIN);
     }
 
+    /** The same stroke over other strings. */
     public Strum withReach(Reach other) {
         return new Strum(direction, other, touch, force);
     }

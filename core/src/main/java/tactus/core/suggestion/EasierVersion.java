@@ -2,6 +2,7 @@ package tactus.core.suggestion;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.harmony.Chord;
 import tactus.core.pattern.Form;
@@ -26,6 +27,7 @@ import tactus.core.statement.Statement;
 public record EasierVersion(Song song, List<Statement> replacements) {
 
     public EasierVersion {
+        Objects.requireNonNull(song);
         replacements = List.copyOf(replacements);
     }
 
@@ -54,7 +56,7 @@ public record EasierVersion(Song song, List<Statement> replacements) {
         Where everywhere = Where.EVERYWHERE.withVersion(Optional.of(version.name()));
         var versions = full.versions().with(version);
         Song made = full.withVersions(versions.withShown(Optional.of(version.name())))
-                .withRule(new Rule(everywhere, Play.OPEN.with(FormChoice.of(Form.Rule.LIGHT_BEATS))));
+                .withRule(new Rule(everywhere, Play.OPEN.with(FormChoice.of(Form.Derivation.LIGHT_BEATS))));
         replacements.addAll(Replacements.of(made, version));
         return new EasierVersion(made, replacements);
     }

@@ -23,7 +23,7 @@ public final class Replacements {
     /** A sentence for each pattern of {@code song} that {@code version} plays otherwise. */
     public static List<Statement> of(Song song, Version version) {
         var found = new ArrayList<Statement>();
-        Optional<Form.Rule> form = song.rules().stream()
+        Optional<Form.Derivation> form = song.rules().stream()
                 .filter(rule -> rule.where().equals(Where.EVERYWHERE.withVersion(Optional.of(version.name()))))
                 .map(Rule::play)
                 .flatMap(play -> play.form().stream())
@@ -37,7 +37,7 @@ public final class Replacements {
         return found;
     }
 
-    private static Optional<Statement> lighter(Pattern pattern, Form.Rule rule) {
+    private static Optional<Statement> lighter(Pattern pattern, Form.Derivation rule) {
         return Variation.of(pattern, rule)
                 .map(light -> Statement.of(
                         "replacement.form",

@@ -1,6 +1,7 @@
 package tactus.core.suggestion;
 
 import java.util.List;
+import java.util.Objects;
 import tactus.core.rule.Rule;
 import tactus.core.song.Song;
 import tactus.core.statement.Statement;
@@ -13,6 +14,7 @@ import tactus.core.statement.Statement;
 public record Suggestion(Statement reason, List<Rule> rules) {
 
     public Suggestion {
+        Objects.requireNonNull(reason);
         rules = List.copyOf(rules);
     }
 

@@ -55,7 +55,7 @@ public final class Suggestions {
         Where where = Where.in(section.id()).withPart(new Part.Voice(false));
         return Optional.of(new Suggestion(
                 Statement.of("suggestion.in-gaps"),
-                List.of(new Rule(where, Play.OPEN.with(FormChoice.of(Form.Rule.BUSIER))))));
+                List.of(new Rule(where, Play.OPEN.with(FormChoice.of(Form.Derivation.BUSIER))))));
     }
 
     /** Each use a step stronger than the one before, the last one strong. */
@@ -78,15 +78,16 @@ public final class Suggestions {
         Company company = song.asShown().facts().company();
         if (company == Company.SECOND_GUITAR) {
             return Optional.of(new Suggestion(
-                    Statement.of("suggestion.second-guitar"), List.of(thinned(company, Form.Rule.LIGHT_BEATS))));
+                    Statement.of("suggestion.second-guitar"), List.of(thinned(company, Form.Derivation.LIGHT_BEATS))));
         }
         return company.carriesThePulse()
                 ? Optional.of(new Suggestion(
-                        Statement.of("suggestion.carried", company), List.of(thinned(company, Form.Rule.LIGHT_DOWNS))))
+                        Statement.of("suggestion.carried", company),
+                        List.of(thinned(company, Form.Derivation.LIGHT_DOWNS))))
                 : Optional.empty();
     }
 
-    private static Rule thinned(Company company, Form.Rule form) {
+    private static Rule thinned(Company company, Form.Derivation form) {
         return new Rule(Where.EVERYWHERE.withCompany(Optional.of(company)), Play.OPEN.with(FormChoice.of(form)));
     }
 }

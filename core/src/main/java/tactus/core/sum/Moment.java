@@ -1,5 +1,6 @@
 package tactus.core.sum;
 
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.time.Length;
 import tactus.core.timeline.Timeline;
@@ -11,6 +12,10 @@ import tactus.core.timeline.TimelineBar;
  * @param beat the felt beat of the bar, from 1
  */
 public record Moment(TimelineBar bar, int beat) {
+
+    public Moment {
+        Objects.requireNonNull(bar);
+    }
 
     /** Finds the place that is reached after {@code seconds}; empty outside the song. */
     public static Optional<Moment> at(Timeline timeline, double seconds) {

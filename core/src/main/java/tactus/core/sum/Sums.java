@@ -2,6 +2,7 @@ package tactus.core.sum;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.pattern.Pattern;
 import tactus.core.section.Section;
@@ -31,7 +32,13 @@ public record Sums(List<Part> parts, int bars, int beats, double seconds) {
      * @param shape the phrases of one pass
      */
     public record Part(
-            int use, int passes, int bars, int beats, Optional<Length> rounds, double seconds, PhraseShape shape) {}
+            int use, int passes, int bars, int beats, Optional<Length> rounds, double seconds, PhraseShape shape) {
+
+        public Part {
+            Objects.requireNonNull(rounds);
+            Objects.requireNonNull(shape);
+        }
+    }
 
     public Sums {
         parts = List.copyOf(parts);

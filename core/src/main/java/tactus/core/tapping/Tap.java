@@ -1,5 +1,6 @@
 package tactus.core.tapping;
 
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.stroke.Direction;
 
@@ -9,4 +10,9 @@ import tactus.core.stroke.Direction;
  * @param seconds when, from count 1 of the first bar; a little before it is negative
  * @param direction which of the two keys; empty where there is only one
  */
-public record Tap(double seconds, Optional<Direction> direction) {}
+public record Tap(double seconds, Optional<Direction> direction) {
+
+    public Tap {
+        Objects.requireNonNull(direction);
+    }
+}

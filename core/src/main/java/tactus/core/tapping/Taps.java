@@ -3,6 +3,7 @@ package tactus.core.tapping;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import tactus.core.pattern.Pattern;
@@ -29,7 +30,12 @@ public record Taps(PatternFrame frame, List<Hit> hits, double meanError, int dou
      * @param slot the index in the frame's grid; taps of later rounds fall on the first one again
      * @param late how much later it came than the slot, in seconds; negative if it came early
      */
-    public record Hit(int slot, double late, Optional<Direction> direction) {}
+    public record Hit(int slot, double late, Optional<Direction> direction) {
+
+        public Hit {
+            Objects.requireNonNull(direction);
+        }
+    }
 
     /** A finer grid must halve the error before it is believed (ours). */
     private static final double FINER = 0.5;
@@ -40,6 +46,7 @@ public record Taps(PatternFrame frame, List<Hit> hits, double meanError, int dou
     private static final int FEWEST_TO_TELL = 4;
 
     public Taps {
+        Objects.requireNonNull(frame);
         hits = List.copyOf(hits);
     }
 

@@ -30,10 +30,12 @@ public final class BarLines {
         beatStarts.add(at);
     }
 
+    /** How many bars there are. */
     public int bars() {
         return meters.size();
     }
 
+    /** The meter of a bar, from 0. */
     public Meter meter(int bar) {
         return meters.get(bar);
     }

@@ -1,5 +1,7 @@
 package tactus.core.time;
 
+import java.util.Objects;
+
 /**
  * The name of a slot in the number school: {@code 2} on the beat, {@code 2&} half way after it.
  *
@@ -8,6 +10,11 @@ package tactus.core.time;
  */
 public record Count(int number, String syllable) {
 
+    public Count {
+        Objects.requireNonNull(syllable);
+    }
+
+    /** Whether it is a number, so that a felt beat begins there. */
     public boolean isNumber() {
         return syllable.isEmpty();
     }

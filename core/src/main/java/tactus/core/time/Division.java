@@ -40,6 +40,7 @@ public enum Division {
         };
     }
 
+    /** Into how many slots a felt beat is divided. */
     public int slots() {
         return slots;
     }

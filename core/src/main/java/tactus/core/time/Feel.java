@@ -41,6 +41,7 @@ public record Feel(int longer, int shorter) {
         }
     }
 
+    /** Whether slots are played as they are written. */
     public boolean isStraight() {
         return longer == shorter;
     }

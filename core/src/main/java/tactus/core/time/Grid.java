@@ -2,6 +2,7 @@ package tactus.core.time;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.function.IntFunction;
 import tactus.core.refusal.Refusal;
 
@@ -14,6 +15,7 @@ import tactus.core.refusal.Refusal;
 public record Grid(Length length, List<Slot> slots) {
 
     public Grid {
+        Objects.requireNonNull(length);
         slots = List.copyOf(slots);
     }
 
@@ -88,6 +90,7 @@ public record Grid(Length length, List<Slot> slots) {
         }
     }
 
+    /** How many slots there are. */
     public int size() {
         return slots.size();
     }

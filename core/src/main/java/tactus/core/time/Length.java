@@ -58,6 +58,7 @@ public record Length(long over, long under) implements Comparable<Length> {
         return new Length(Long.parseLong(match.group(1)), under);
     }
 
+    /** @throws ArithmeticException if the sum cannot be held in two {@code long}s */
     public Length plus(Length other) {
         if (under == other.under) return new Length(Math.addExact(over, other.over), under);
         return new Length(
@@ -65,14 +66,17 @@ public record Length(long over, long under) implements Comparable<Length> {
                 Math.multiplyExact(under, other.under));
     }
 
+    /** @throws ArithmeticException if the difference cannot be held in two {@code long}s */
     public Length minus(Length other) {
         return plus(other.times(-1));
     }
 
+    /** @throws ArithmeticException if the product cannot be held in two {@code long}s */
     public Length times(long count) {
         return new Length(Math.multiplyExact(over, count), under);
     }
 
+    /** @throws ArithmeticException if the product cannot be held in two {@code long}s */
     public Length times(Length factor) {
         return new Length(Math.multiplyExact(over, factor.over), Math.multiplyExact(under, factor.under));
     }
@@ -103,26 +107,32 @@ public record Length(long over, long under) implements Comparable<Length> {
         return dividedBy(unit).under == 1;
     }
 
+    /** Whether it is a whole number. */
     public boolean isWhole() {
         return under == 1;
     }
 
+    /** Whether it is nothing. */
     public boolean isZero() {
         return over == 0;
     }
 
+    /** Whether it is more than nothing. */
     public boolean isPositive() {
         return over > 0;
     }
 
+    /** Whether it is shorter than {@code other}. */
     public boolean isLessThan(Length other) {
         return compareTo(other) < 0;
     }
 
+    /** The shorter of both. */
     public Length min(Length other) {
         return isLessThan(other) ? this : other;
     }
 
+    /** The longer of both. */
     public Length max(Length other) {
         return isLessThan(other) ? other : this;
     }

@@ -113,6 +113,7 @@ public record Meter(List<Integer> groups, int unit) {
         return Length.of(count(), unit);
     }
 
+    /** Whether it is simple, compound or additive. */
     public Kind kind() {
         if (groups.size() == 1) return Kind.SIMPLE;
         return groups.stream().allMatch(group -> group == 3) ? Kind.COMPOUND : Kind.ADDITIVE;

@@ -30,18 +30,22 @@ public record Quantity(Unit unit, Length number) {
         Objects.requireNonNull(number);
     }
 
+    /** Returns {@code number} of {@code unit}. */
     public static Quantity of(Unit unit, long number) {
         return new Quantity(unit, Length.of(number));
     }
 
+    /** Returns {@code number} felt beats. */
     public static Quantity beats(Length number) {
         return new Quantity(Unit.BEAT, number);
     }
 
+    /** Returns {@code number} bars. */
     public static Quantity bars(long number) {
         return of(Unit.BAR, number);
     }
 
+    /** Returns {@code number} strokes. */
     public static Quantity strokes(long number) {
         return of(Unit.STROKE, number);
     }

@@ -1,5 +1,7 @@
 package tactus.core.time;
 
+import java.util.Objects;
+
 /**
  * One place in a grid where a stroke can stand.
  *
@@ -14,11 +16,19 @@ package tactus.core.time;
  */
 public record Slot(int index, Length at, Length length, int beat, int inBeat, int bar, Length inBar, Count count) {
 
+    public Slot {
+        Objects.requireNonNull(at);
+        Objects.requireNonNull(count);
+        Objects.requireNonNull(inBar);
+        Objects.requireNonNull(length);
+    }
+
     /** Whether a felt beat starts here. */
     public boolean startsBeat() {
         return inBeat == 0;
     }
 
+    /** Whether a bar begins with it. */
     public boolean startsBar() {
         return inBar.isZero();
     }

@@ -1,6 +1,7 @@
 package tactus.core.time;
 
 import java.util.List;
+import java.util.Objects;
 
 /**
  * When positions of a song are reached: one tempo, and pauses in which a beat lasts longer.
@@ -16,9 +17,17 @@ public record TempoMap(Tempo tempo, List<Pause> pauses) {
      * @param to where it ends, after {@code from}
      * @param extra how much longer it lasts, as a length at the song's tempo
      */
-    public record Pause(Length from, Length to, Length extra) {}
+    public record Pause(Length from, Length to, Length extra) {
+
+        public Pause {
+            Objects.requireNonNull(extra);
+            Objects.requireNonNull(from);
+            Objects.requireNonNull(to);
+        }
+    }
 
     public TempoMap {
+        Objects.requireNonNull(tempo);
         pauses = List.copyOf(pauses);
     }
 

@@ -1,5 +1,6 @@
 package tactus.core.timeline;
 
+import java.util.Objects;
 import tactus.core.time.Length;
 
 /**
@@ -13,6 +14,13 @@ import tactus.core.time.Length;
  */
 public record Fit(Length span, Length round, Length offset, Way way) {
 
+    public Fit {
+        Objects.requireNonNull(offset);
+        Objects.requireNonNull(round);
+        Objects.requireNonNull(span);
+        Objects.requireNonNull(way);
+    }
+
     /** What happens to what is left of the chord behind the whole rounds. */
     public enum Way {
         /** The next round is cut. */
@@ -25,6 +33,7 @@ public record Fit(Length span, Length round, Length offset, Way way) {
         RINGS
     }
 
+    /** A fit from the start of a round, cut at the end of its span. */
     public Fit(Length span, Length round) {
         this(span, round, Length.ZERO, Way.CUT);
     }

@@ -49,15 +49,15 @@ final class Forms {
 
     /** The short form that somebody has written or kept in the song. */
     Optional<Pattern> shortWritten(PatternId id) {
-        return written(id, Form.Rule.SHORT_FIRST_HALF).or(() -> written(id, Form.Rule.SHORT_ACCENTED_HALF));
+        return written(id, Form.Derivation.SHORT_FIRST_HALF).or(() -> written(id, Form.Derivation.SHORT_ACCENTED_HALF));
     }
 
     /** The short form, derived where none is written. */
     Optional<Pattern> shortOf(PatternId id) {
-        return shortWritten(id).or(() -> of(id, FormChoice.of(Form.Rule.SHORT_FIRST_HALF)));
+        return shortWritten(id).or(() -> of(id, FormChoice.of(Form.Derivation.SHORT_FIRST_HALF)));
     }
 
-    private Optional<Pattern> written(PatternId id, Form.Rule rule) {
+    private Optional<Pattern> written(PatternId id, Form.Derivation rule) {
         return patterns.values().stream()
                 .filter(pattern -> pattern.form()
                         .filter(form -> form.of().equals(id) && form.rule() == rule)

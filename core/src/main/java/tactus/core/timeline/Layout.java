@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import tactus.core.pitch.ConcertPitch;
 import tactus.core.rule.PassPlan;
 import tactus.core.rule.Raise;
 import tactus.core.rule.Rule;
@@ -46,6 +47,8 @@ final class Layout {
     private final List<Margin.SwellAt> swells = new ArrayList<>();
     private final List<TempoMap.Pause> pauses = new ArrayList<>();
 
+    private Length length = Length.ZERO;
+
     private Layout(Song written) {
         song = written.asShown();
         tempo = song.facts().tempo();
@@ -54,11 +57,13 @@ final class Layout {
         forms = new Forms(song);
     }
 
-    static Timeline of(Song written) {
-        return new Layout(written).timeline();
+    static Layout of(Song written) {
+        var layout = new Layout(written);
+        layout.layPasses();
+        return layout;
     }
 
-    private Timeline timeline() {
+    private void layPasses() {
         Optional<SongPosition> at = Optional.empty();
         for (int use = 0; use < song.uses().size(); use++) {
             int count = passes.count(use);
@@ -72,14 +77,35 @@ final class Layout {
                 at = Optional.of(after(from, layout, placed));
             }
         }
-        return new Timeline(
-                new TempoMap(tempo, pauses),
-                song.facts().instrument().concert(),
-                bars,
-                spans,
-                strokes,
-                at.map(SongPosition::at).orElse(Length.ZERO),
-                new Margin(cues, sung, swells, second));
+        length = at.map(SongPosition::at).orElse(Length.ZERO);
+    }
+
+    TempoMap tempoMap() {
+        return new TempoMap(tempo, pauses);
+    }
+
+    ConcertPitch concert() {
+        return song.facts().instrument().concert();
+    }
+
+    List<TimelineBar> bars() {
+        return bars;
+    }
+
+    List<TimelineSpan> spans() {
+        return spans;
+    }
+
+    List<TimelineStroke> strokes() {
+        return strokes;
+    }
+
+    Length length() {
+        return length;
+    }
+
+    Margin margin() {
+        return new Margin(cues, sung, swells, second);
     }
 
     private LaidPass laid(int use, int pass, List<Rule> rules) {

@@ -2,6 +2,7 @@ package tactus.core.timeline;
 
 import java.util.Collections;
 import java.util.List;
+import java.util.Objects;
 import tactus.core.rule.Swell;
 import tactus.core.section.Stretch.Bounds;
 import tactus.core.time.Length;
@@ -17,7 +18,13 @@ import tactus.core.time.Length;
 public record Margin(List<TimelineCue> cues, List<Bounds> sung, List<SwellAt> swells, List<TimelineStroke> second) {
 
     /** From {@code at} on it is as loud as {@code swell} says. */
-    public record SwellAt(Length at, Swell swell) {}
+    public record SwellAt(Length at, Swell swell) {
+
+        public SwellAt {
+            Objects.requireNonNull(at);
+            Objects.requireNonNull(swell);
+        }
+    }
 
     public Margin {
         cues = Collections.unmodifiableList(cues);

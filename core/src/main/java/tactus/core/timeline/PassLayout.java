@@ -123,7 +123,7 @@ final class PassLayout {
     private static Assigned as(Assigned assigned, Pattern pattern) {
         FormChoice form = pattern.form()
                 .map(link -> FormChoice.of(link.rule()))
-                .orElse(FormChoice.of(Form.Rule.SHORT_FIRST_HALF));
+                .orElse(FormChoice.of(Form.Derivation.SHORT_FIRST_HALF));
         return new Assigned(
                 assigned.what(),
                 assigned.pattern(),

@@ -1,5 +1,6 @@
 package tactus.core.timeline;
 
+import java.util.Objects;
 import tactus.core.pitch.Pitch;
 
 /**
@@ -8,4 +9,9 @@ import tactus.core.pitch.Pitch;
  * @param string from 1, the highest-sounding
  * @param pitch what is heard, with tuning, capo and fret
  */
-public record StruckString(int string, Pitch pitch) {}
+public record StruckString(int string, Pitch pitch) {
+
+    public StruckString {
+        Objects.requireNonNull(pitch);
+    }
+}

@@ -2,6 +2,7 @@ package tactus.core.timeline;
 
 import java.util.Collections;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.pitch.ConcertPitch;
 import tactus.core.song.Song;
@@ -30,6 +31,10 @@ public record Timeline(
         Margin margin) {
 
     public Timeline {
+        Objects.requireNonNull(concert);
+        Objects.requireNonNull(length);
+        Objects.requireNonNull(margin);
+        Objects.requireNonNull(tempoMap);
         bars = Collections.unmodifiableList(bars);
         spans = Collections.unmodifiableList(spans);
         strokes = Collections.unmodifiableList(strokes);
@@ -37,9 +42,18 @@ public record Timeline(
 
     /** Lays {@code song} out: each entry of the running order, pass by pass. */
     public static Timeline of(Song song) {
-        return Layout.of(song);
+        Layout laid = Layout.of(song);
+        return new Timeline(
+                laid.tempoMap(),
+                laid.concert(),
+                laid.bars(),
+                laid.spans(),
+                laid.strokes(),
+                laid.length(),
+                laid.margin());
     }
 
+    /** The song's tempo. */
     public Tempo tempo() {
         return tempoMap.tempo();
     }

@@ -1,5 +1,6 @@
 package tactus.core.timeline;
 
+import java.util.Objects;
 import tactus.core.section.SectionId;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
@@ -17,6 +18,13 @@ import tactus.core.time.Meter;
 public record TimelineBar(
         int number, Meter meter, Length start, double seconds, SectionId section, int use, int pass, int inSection) {
 
+    public TimelineBar {
+        Objects.requireNonNull(meter);
+        Objects.requireNonNull(section);
+        Objects.requireNonNull(start);
+    }
+
+    /** Where it ends. */
     public Length end() {
         return start.plus(meter.length());
     }

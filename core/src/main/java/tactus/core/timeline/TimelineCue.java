@@ -1,5 +1,6 @@
 package tactus.core.timeline;
 
+import java.util.Objects;
 import tactus.core.time.Length;
 
 /**
@@ -8,4 +9,10 @@ import tactus.core.time.Length;
  * @param at where they stand; negative in front of the song
  * @param bar the number of the bar they are shown at
  */
-public record TimelineCue(Length at, int bar, String text) {}
+public record TimelineCue(Length at, int bar, String text) {
+
+    public TimelineCue {
+        Objects.requireNonNull(at);
+        Objects.requireNonNull(text);
+    }
+}

@@ -1,5 +1,6 @@
 package tactus.core.timeline;
 
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.pattern.PatternId;
 import tactus.core.rule.FormChoice;
@@ -31,6 +32,14 @@ public record TimelineSpan(
         Played played,
         Optional<Raise> raise) {
 
+    public TimelineSpan {
+        Objects.requireNonNull(chord);
+        Objects.requireNonNull(end);
+        Objects.requireNonNull(played);
+        Objects.requireNonNull(raise);
+        Objects.requireNonNull(start);
+    }
+
     /**
      * What is played over a chord, and why.
      *
@@ -49,11 +58,21 @@ public record TimelineSpan(
             Swell swell,
             Optional<Rule> rule) {
 
+        public Played {
+            Objects.requireNonNull(fit);
+            Objects.requireNonNull(form);
+            Objects.requireNonNull(pattern);
+            Objects.requireNonNull(rule);
+            Objects.requireNonNull(swell);
+            Objects.requireNonNull(what);
+        }
+
         /** Nothing is played and no rule speaks of it. */
         static final Played NOTHING = new Played(
                 Optional.empty(), Optional.empty(), FormChoice.FULL, Optional.empty(), Swell.USUAL, Optional.empty());
     }
 
+    /** See {@link Played#pattern}. */
     public Optional<PatternId> pattern() {
         return played.pattern();
     }
@@ -65,6 +84,7 @@ public record TimelineSpan(
                 .orElse(0);
     }
 
+    /** See {@link Played#fit}. */
     public Optional<Fit> fit() {
         return played.fit();
     }

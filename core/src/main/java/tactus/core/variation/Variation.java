@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import tactus.core.pattern.Form;
-import tactus.core.pattern.Form.Rule;
+import tactus.core.pattern.Form.Derivation;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.stroke.Direction;
@@ -26,7 +26,7 @@ public final class Variation {
     private Variation() {}
 
     /** What {@code rule} makes of {@code pattern}, with the same name and id; empty if it changes nothing or makes silence. */
-    public static Optional<Pattern> of(Pattern pattern, Rule rule) {
+    public static Optional<Pattern> of(Pattern pattern, Derivation rule) {
         Pattern made = switch (rule) {
             case SHORT_FIRST_HALF -> half(pattern, 0);
             case SHORT_ACCENTED_HALF -> half(pattern, accents(pattern, 0) >= accents(pattern, 1) ? 0 : 1);

@@ -47,11 +47,11 @@ class LibraryFormsTest {
     @ParameterizedTest
     @MethodSource("patterns")
     void everyFormIsAnotherPatternThatSoundsAndGoesWithTheHand(Pattern pattern) {
-        for (Form.Rule rule : Form.Rule.values()) {
+        for (Form.Derivation rule : Form.Derivation.values()) {
             Variation.of(pattern, rule).ifPresent(form -> {
                 PatternFacts facts = PatternFacts.of(form);
                 assertTrue(facts.strokes() > 0, rule.toString());
-                boolean halved = rule == Form.Rule.SHORT_ACCENTED_HALF;
+                boolean halved = rule == Form.Derivation.SHORT_ACCENTED_HALF;
                 assertTrue(halved || facts.against() == 0, rule.toString());
                 assertNotEquals(
                         List.of(pattern.frame(), pattern.played()),
@@ -65,20 +65,20 @@ class LibraryFormsTest {
     @MethodSource("patterns")
     void lightFormsHaveFewerStrokesAndBusierOnesMore(Pattern pattern) {
         int strokes = PatternFacts.of(pattern).strokes();
-        for (Form.Rule light : List.of(Form.Rule.LIGHT_BEATS, Form.Rule.LIGHT_DOWNS)) {
+        for (Form.Derivation light : List.of(Form.Derivation.LIGHT_BEATS, Form.Derivation.LIGHT_DOWNS)) {
             Variation.of(pattern, light)
                     .ifPresent(form -> assertTrue(PatternFacts.of(form).strokes() < strokes));
         }
-        Variation.of(pattern, Form.Rule.BUSIER)
+        Variation.of(pattern, Form.Derivation.BUSIER)
                 .ifPresent(form -> assertTrue(PatternFacts.of(form).strokes() > strokes));
     }
 
     @ParameterizedTest
     @MethodSource("patterns")
     void halfTimeOfDoubleTimeIsThePatternAgain(Pattern pattern) {
-        Variation.of(pattern, Form.Rule.DOUBLE_TIME).ifPresent(twice -> {
+        Variation.of(pattern, Form.Derivation.DOUBLE_TIME).ifPresent(twice -> {
             assertEquals(pattern.length(), twice.length().times(2));
-            Pattern again = Variation.of(twice, Form.Rule.HALF_TIME).orElseThrow();
+            Pattern again = Variation.of(twice, Form.Derivation.HALF_TIME).orElseThrow();
             assertEquals(pattern.line(), again.line());
             assertEquals(pattern.hand(), again.hand());
         });
@@ -123,8 +123,8 @@ class LibraryFormsTest {
     void aFormOfAFormFollowsBoth() {
         Pattern parent = Library.patterns().get(9).pattern();
         Song song = Song.empty("S").withPattern(parent);
-        Pattern light = kept(parent, Form.Rule.LIGHT_BEATS, "light");
-        Pattern lighter = kept(light, Form.Rule.SHORT_FIRST_HALF, "lighter");
+        Pattern light = kept(parent, Form.Derivation.LIGHT_BEATS, "light");
+        Pattern lighter = kept(light, Form.Derivation.SHORT_FIRST_HALF, "lighter");
         song = song.withPattern(light).withPattern(lighter);
         assertEquals("d-d-", song.pattern(lighter.id()).orElseThrow().line());
         song = song.withPattern(parent.withLine("b-tub-tu"));
@@ -132,7 +132,7 @@ class LibraryFormsTest {
         assertEquals("b-t-", song.pattern(lighter.id()).orElseThrow().line());
     }
 
-    private static Pattern kept(Pattern parent, Form.Rule rule, String name) {
+    private static Pattern kept(Pattern parent, Form.Derivation rule, String name) {
         return Variation.of(parent, rule)
                 .orElseThrow()
                 .copiedAs(new PatternId(name), name)

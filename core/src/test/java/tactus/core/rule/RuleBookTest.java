@@ -90,12 +90,13 @@ class RuleBookTest {
 
     @Test
     void aFormThatStandsAloneBelongsToWhateverIsPlayed() {
-        Rule light = new Rule(Where.EVERYWHERE, Play.OPEN.with(FormChoice.of(Form.Rule.LIGHT_BEATS)));
-        Rule own = new Rule(SECTION, Play.pattern(new PatternId("a")).with(FormChoice.of(Form.Rule.SWUNG)));
+        Rule light = new Rule(Where.EVERYWHERE, Play.OPEN.with(FormChoice.of(Form.Derivation.LIGHT_BEATS)));
+        Rule own = new Rule(SECTION, Play.pattern(new PatternId("a")).with(FormChoice.of(Form.Derivation.SWUNG)));
         assertEquals(
-                FormChoice.of(Form.Rule.SWUNG), Assigned.by(List.of(own, light)).form());
+                FormChoice.of(Form.Derivation.SWUNG),
+                Assigned.by(List.of(own, light)).form());
         Assigned other = Assigned.by(List.of(rule(PASS, "b"), own, light));
-        assertEquals(FormChoice.of(Form.Rule.LIGHT_BEATS), other.form());
+        assertEquals(FormChoice.of(Form.Derivation.LIGHT_BEATS), other.form());
         assertEquals(Optional.of(new PatternId("b")), other.pattern());
     }
 

@@ -101,7 +101,7 @@ class ArrangedTimelineTest {
         Pattern brief = Pattern.empty(new PatternId("brief"), "Brief", Meter.parse("4/4"))
                 .withBeats(2)
                 .withLine("dudu")
-                .withForm(Optional.of(new Form(PATTERN, Form.Rule.SHORT_FIRST_HALF, true)));
+                .withForm(Optional.of(new Form(PATTERN, Form.Derivation.SHORT_FIRST_HALF, true)));
         Song written = TWO_CHORDS.withPattern(brief);
         assertEquals("d-du-udu dudududu", strokes(written));
         assertFalse(Timeline.of(written).spans().getLast().fit().orElseThrow().isCut());

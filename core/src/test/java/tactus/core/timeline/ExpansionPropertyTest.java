@@ -148,7 +148,7 @@ class ExpansionPropertyTest {
             return switch (random.nextInt(6)) {
                 case 0 -> Play.of(any(List.of(What.Event.values())));
                 case 1 -> Play.OPEN.with(any(List.of(FitChoice.values())));
-                case 2 -> Play.OPEN.with(FormChoice.of(any(List.of(Form.Rule.values()))));
+                case 2 -> Play.OPEN.with(FormChoice.of(any(List.of(Form.Derivation.values()))));
                 case 3 -> Play.OPEN.with(new Swell(any(List.of(Dynamic.values())), any(List.of(Dynamic.values()))));
                 default -> Play.pattern(new PatternId("p" + random.nextInt(3)));
             };

@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tactus.core.pattern.Form;
-import tactus.core.pattern.Form.Rule;
+import tactus.core.pattern.Form.Derivation;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.song.Song;
@@ -38,7 +38,7 @@ class VariationTest {
         "HALF_TIME, d-du-udu, d-du-udu",
         "DOUBLE_TIME, d-du-udu, d-du-udu"
     })
-    void aRuleMakesItsForm(Rule rule, String line, String made) {
+    void aRuleMakesItsForm(Derivation rule, String line, String made) {
         assertEquals(made, Variation.of(pattern(line), rule).orElseThrow().line());
     }
 
@@ -49,7 +49,7 @@ class VariationTest {
         "BACKBEAT_MUTES, xud-xu-uxu",
         "LIGHT_BEATS, --d-d---d-"
     })
-    void aPickUpIsCountedFromTheBarLineBehindIt(Rule rule, String made) {
+    void aPickUpIsCountedFromTheBarLineBehindIt(Derivation rule, String made) {
         Pattern led = pattern("d-du-udu");
         led = led.withFrame(led.frame().withPickup(1)).withLine("-ud-du-udu");
         assertEquals(made, Variation.of(led, rule).orElseThrow().line());
@@ -57,14 +57,14 @@ class VariationTest {
 
     @Test
     void aSwungFormKeepsItsStrokesAndMovesTheirTime() {
-        Pattern swung = Variation.of(pattern("d-du-udu"), Rule.SWUNG).orElseThrow();
+        Pattern swung = Variation.of(pattern("d-du-udu"), Derivation.SWUNG).orElseThrow();
         assertEquals("d-du-udu", swung.line());
         assertEquals("2:1", swung.frame().feel().toString());
     }
 
     @ParameterizedTest
     @CsvSource({"HALF_TIME, 8, 1, 1/4", "DOUBLE_TIME, 2, 4, 1/16"})
-    void halfAndDoubleTimeKeepTheStrokesAndTheirHandOverOtherBeats(Rule rule, int beats, int slots, String rate) {
+    void halfAndDoubleTimeKeepTheStrokesAndTheirHandOverOtherBeats(Derivation rule, int beats, int slots, String rate) {
         Pattern made = Variation.of(pattern("d-du-udu"), rule).orElseThrow();
         assertEquals(beats, made.beats());
         assertEquals(slots, made.division().slots());
@@ -73,16 +73,16 @@ class VariationTest {
 
     @ParameterizedTest
     @CsvSource({"LIGHT_BEATS, d-d-d-d-", "BUSIER, dudududu", "LIGHT_BEATS, -u-u-u-u", "SHORT_FIRST_HALF, ----d-d-"})
-    void aRuleThatChangesNothingOrLeavesSilenceOffersNothing(Rule rule, String line) {
+    void aRuleThatChangesNothingOrLeavesSilenceOffersNothing(Derivation rule, String line) {
         assertTrue(Variation.of(pattern(line), rule).isEmpty());
     }
 
     private static Song songWithForm() {
         Pattern parent = pattern("d-du-udu");
-        Pattern form = Variation.of(parent, Rule.LIGHT_BEATS)
+        Pattern form = Variation.of(parent, Derivation.LIGHT_BEATS)
                 .orElseThrow()
                 .copiedAs(FORM, "Light")
-                .withForm(Optional.of(new Form(PARENT, Rule.LIGHT_BEATS, false)));
+                .withForm(Optional.of(new Form(PARENT, Derivation.LIGHT_BEATS, false)));
         return Song.empty("S").withPattern(parent).withPattern(form);
     }
 

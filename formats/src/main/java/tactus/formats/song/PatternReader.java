@@ -135,7 +135,7 @@ final class PatternReader {
                         "remedy.stands-for-itself",
                         at -> new Form(
                                 new PatternId(at.field("of").text()),
-                                Codes.read(at.field("rule"), Form.Rule.values()),
+                                Codes.read(at.field("rule"), Form.Derivation.values()),
                                 at.field("edited").isThere()));
     }
 

@@ -140,7 +140,7 @@ final class RulesReader {
     }
 
     private static FormChoice form(Branch at) {
-        return at.text().equals("full") ? FormChoice.FULL : FormChoice.of(Codes.read(at, Form.Rule.values()));
+        return at.text().equals("full") ? FormChoice.FULL : FormChoice.of(Codes.read(at, Form.Derivation.values()));
     }
 
     private static Swell swell(Branch at) {

@@ -283,7 +283,7 @@ class SongFileTest {
         for (LibraryPattern each : Library.patterns()) {
             Pattern parent = each.pattern();
             all = all.withPattern(parent);
-            for (Form.Rule rule : Form.Rule.values()) {
+            for (Form.Derivation rule : Form.Derivation.values()) {
                 Optional<Pattern> form = Variation.of(parent, rule);
                 if (form.isEmpty()) continue;
                 String name = parent.name() + ", " + rule;

@@ -16,20 +16,20 @@ import java.util.Objects;
  *
  * @param hex the SHA-256 of the contents (NIST FIPS 180-4) in hexadecimal digits
  */
-public record Fingerprint(String hex) {
+public record Checksum(String hex) {
 
-    public Fingerprint {
+    public Checksum {
         Objects.requireNonNull(hex);
     }
 
     /** @throws IOException if the file cannot be read */
-    public static Fingerprint of(Path file) throws IOException {
+    public static Checksum of(Path file) throws IOException {
         MessageDigest digest = digest();
         try (InputStream in = Files.newInputStream(file);
                 var out = new DigestOutputStream(OutputStream.nullOutputStream(), digest)) {
             in.transferTo(out);
         }
-        return new Fingerprint(HexFormat.of().formatHex(digest.digest()));
+        return new Checksum(HexFormat.of().formatHex(digest.digest()));
     }
 
     private static MessageDigest digest() {

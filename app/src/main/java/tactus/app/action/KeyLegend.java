@@ -1,11 +1,8 @@
-package tactus.app.bench;
+package tactus.app.action;
 
 import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
-import tactus.app.action.Action;
-import tactus.app.action.Actions;
-import tactus.app.action.Scope;
 
 /** The keys that work on a place, shown beside it. Style class {@code key-legend}. */
 public final class KeyLegend extends FlowPane {

@@ -1,4 +1,4 @@
-package tactus.app.sheet;
+package tactus.app.work;
 
 import java.io.IOException;
 import java.nio.file.Path;

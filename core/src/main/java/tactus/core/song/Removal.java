@@ -1,0 +1,44 @@
+package tactus.core.song;
+
+import java.util.Optional;
+import tactus.core.pattern.PatternId;
+import tactus.core.section.SectionId;
+
+/** Takes something out of a song, and out of everything that speaks of it. */
+final class Removal {
+
+    private Removal() {}
+
+    static Song of(Song song, PatternId id) {
+        var rest = song.patterns().stream()
+                .filter(pattern -> !pattern.id().equals(id))
+                .map(pattern ->
+                        pattern.form().filter(form -> form.of().equals(id)).isPresent()
+                                ? pattern.withForm(Optional.empty())
+                                : pattern)
+                .toList();
+        var freed = song.sections().stream()
+                .map(section -> section.withSecond(section.second().stream()
+                        .filter(each -> !each.equals(id))
+                        .toList()))
+                .toList();
+        return song.withRules(Assignment.without(song.rules(), id))
+                .withSections(freed)
+                .withPatterns(rest);
+    }
+
+    static Song of(Song song, SectionId id) {
+        var rest = song.sections().stream()
+                .filter(section -> !section.id().equals(id))
+                .map(section -> section.withTag(section.tag().filter(tag -> !tag.equals(id))))
+                .toList();
+        return song.withUses(song.uses().stream()
+                        .filter(use -> !use.section().equals(id))
+                        .toList())
+                .withRules(song.rules().stream()
+                        .filter(rule ->
+                                rule.where().section().filter(id::equals).isEmpty())
+                        .toList())
+                .withSections(rest);
+    }
+}
