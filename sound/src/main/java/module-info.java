@@ -1,7 +1,7 @@
 /** Sound from a timeline: plucked strings, the transport that plays them, devices and their stand-in, WAV files. */
 module tactus.sound {
     requires transitive tactus.core;
-    requires transitive java.desktop;
+    requires java.desktop;
 
     exports tactus.sound.device;
     exports tactus.sound.score;

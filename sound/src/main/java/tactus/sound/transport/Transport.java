@@ -1,6 +1,7 @@
 package tactus.sound.transport;
 
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.concurrent.locks.LockSupport;
 import java.util.function.Supplier;
 import tactus.sound.device.AudioOut;
@@ -27,14 +28,13 @@ public final class Transport implements AutoCloseable {
     private final float[] samples = new float[BLOCK];
     private final byte[] bytes = new byte[BLOCK * 2];
 
-    private volatile Order order;
+    private final AtomicReference<Order> order = new AtomicReference<>();
     private volatile boolean wanted;
     private volatile boolean closed;
     private volatile AudioOut out;
     private volatile float gain = QUIET_START;
     private volatile long heard;
     private volatile long heardAt;
-    private volatile Score playing;
 
     private long frame;
     private int event;
@@ -71,21 +71,20 @@ public final class Transport implements AutoCloseable {
     }
 
     private void give(Order next) {
-        order = next;
-        if (next == null) playing = null;
-        else playing = next.score;
+        order.set(next);
         LockSupport.unpark(thread);
     }
 
     /** Answers whether something is playing, what rings on after the end not counted. */
     public boolean isPlaying() {
-        return order != null;
+        return order.get() != null;
     }
 
     /** Where in the song one is, in seconds at the song's tempo; before the part's start while counting in. */
     public Optional<Double> seconds() {
-        Score score = playing;
-        if (score == null) return Optional.empty();
+        Order now = order.get();
+        if (now == null) return Optional.empty();
+        Score score = now.score;
         // The place is known once a block; in between the clock goes on, no further than the next one.
         long since = (System.nanoTime() - heardAt) * Score.RATE / 1_000_000_000L;
         return Optional.of(score.seconds(heard + Math.clamp(since, 0, BLOCK)));
@@ -108,13 +107,13 @@ public final class Transport implements AutoCloseable {
     }
 
     private void run() {
-        while (!wanted && order == null && !closed) LockSupport.park(this);
+        while (!wanted && order.get() == null && !closed) LockSupport.park(this);
         if (closed) return;
         out = device.get();
         Order current = null;
         long tail = 0;
         while (!closed) {
-            Order next = order;
+            Order next = order.get();
             if (next != current) {
                 begin(current, next);
                 current = next;
@@ -122,7 +121,10 @@ public final class Transport implements AutoCloseable {
             }
             if (current != null) {
                 playBlock(current.score);
-                if (frame >= current.score.end() && !current.score.playback().loops() && order == current) give(null);
+                boolean isOver = frame >= current.score.end()
+                        && !current.score.playback().loops();
+                // What was asked for meanwhile stays.
+                if (isOver) order.compareAndSet(current, null);
             } else if (tail > 0) {
                 tail -= BLOCK;
                 ringOut();
