@@ -2,6 +2,7 @@ package tactus.app.arrangement;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -78,7 +79,7 @@ public final class ArrangementView extends BorderPane {
         Scope.ORDER.markOn(order);
         VBox.setVgrow(order, Priority.ALWAYS);
         bound.choose(order, entry -> {
-            if (entry.use() >= 0) model.chooseUse(entry.use());
+            if (entry.use().isPresent()) model.chooseUse(entry.use().getAsInt());
             else model.chooseSection(entry.section().id());
         });
         var column = new VBox(top, order, new KeyLegend(actions, Scope.ORDER));
@@ -138,7 +139,7 @@ public final class ArrangementView extends BorderPane {
 
     private void showPlaying() {
         Optional<TimelineBar> bar = player.barNow();
-        order.playingProperty().set(bar.map(TimelineBar::use).orElse(-1));
+        order.playingProperty().set(bar.map(each -> OptionalInt.of(each.use())).orElse(OptionalInt.empty()));
         if (!bar.equals(sounding)) {
             sounding = bar;
             bar.ifPresent(this::follow);

@@ -3,6 +3,7 @@ package tactus.app.arrangement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import tactus.app.work.Work;
@@ -20,9 +21,9 @@ final class CompareModel {
     /**
      * What can be compared.
      *
-     * @param use an entry of the running order, or -1 for a section that is not played
+     * @param use an entry of the running order; empty for a section that is not played
      */
-    record Side(int use, SectionId section, String name) {}
+    record Side(OptionalInt use, SectionId section, String name) {}
 
     private final Work work;
 
@@ -35,11 +36,11 @@ final class CompareModel {
         var sides = new ArrayList<Side>();
         var words = new SongWords(work.song());
         IntStream.range(0, work.song().uses().size())
-                .forEach(use ->
-                        sides.add(new Side(use, work.song().uses().get(use).section(), words.use(use))));
+                .forEach(use -> sides.add(new Side(
+                        OptionalInt.of(use), work.song().uses().get(use).section(), words.use(use))));
         work.song().sections().stream()
                 .filter(section -> !work.song().order().contains(section.id()))
-                .forEach(section -> sides.add(new Side(-1, section.id(), section.name())));
+                .forEach(section -> sides.add(new Side(OptionalInt.empty(), section.id(), section.name())));
         return sides;
     }
 
@@ -69,15 +70,16 @@ final class CompareModel {
 
     private String played(Side side) {
         return work.timeline().spans().stream()
-                .filter(span -> span.use() == side.use() && span.inSection() >= 0)
+                .filter(span -> OptionalInt.of(span.use()).equals(side.use()) && span.inSection() >= 0)
                 .map(new SongWords(work.song())::played)
                 .distinct()
                 .collect(Collectors.joining("; "));
     }
 
     private Optional<Section> section(Side side) {
-        if (side.use() < 0) return work.song().section(side.section());
-        boolean there = side.use() < work.song().uses().size();
-        return there ? Optional.of(new Passes(work.song()).section(side.use(), 1)) : Optional.empty();
+        if (side.use().isEmpty()) return work.song().section(side.section());
+        int use = side.use().getAsInt();
+        boolean there = use < work.song().uses().size();
+        return there ? Optional.of(new Passes(work.song()).section(use, 1)) : Optional.empty();
     }
 }

@@ -4,8 +4,9 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import javafx.beans.property.IntegerProperty;
-import javafx.beans.property.SimpleIntegerProperty;
+import java.util.OptionalInt;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -35,18 +36,26 @@ final class RunningOrder extends ListView<RunningOrder.Entry> {
     /**
      * A line of the list.
      *
-     * @param use its place in the running order, or -1 if it is not played
+     * @param use its place in the running order; empty if it is not played
      * @param bars of all its passes
      * @param except what is other this time, in short; empty if it is the same
      * @param level how loud it is, 0 to 5
      * @param longest the bars of the longest entry
      */
     record Entry(
-            int use, Section section, String pattern, int bars, int passes, String except, double level, int longest) {}
+            OptionalInt use,
+            Section section,
+            String pattern,
+            int bars,
+            int passes,
+            String except,
+            double level,
+            int longest) {}
 
     private static final PseudoClass SOUNDING = PseudoClass.getPseudoClass("sounding");
 
-    private final IntegerProperty playing = new SimpleIntegerProperty(this, "playing", -1);
+    private final ObjectProperty<OptionalInt> playing =
+            new SimpleObjectProperty<>(this, "playing", OptionalInt.empty());
 
     RunningOrder() {
         getStyleClass().add("running-order");
@@ -60,7 +69,7 @@ final class RunningOrder extends ListView<RunningOrder.Entry> {
         if (!getItems().equals(entries)) getItems().setAll(entries);
         entries.stream()
                 .filter(entry -> choice.use() >= 0
-                        ? entry.use() == choice.use()
+                        ? entry.use().equals(OptionalInt.of(choice.use()))
                         : choice.section().filter(entry.section().id()::equals).isPresent())
                 .findFirst()
                 .ifPresent(getSelectionModel()::select);
@@ -82,7 +91,7 @@ final class RunningOrder extends ListView<RunningOrder.Entry> {
             Section section = song.section(song.uses().get(use).section()).orElseThrow();
             double level = levels.getOrDefault(use, Swell.USUAL.at(0));
             entries.add(new Entry(
-                    use,
+                    OptionalInt.of(use),
                     section,
                     played.getOrDefault(use, pattern(song, section)),
                     bars.getOrDefault(use, 0),
@@ -95,7 +104,14 @@ final class RunningOrder extends ListView<RunningOrder.Entry> {
             if (song.order().contains(section.id())) continue;
             int count = section.bars().size();
             entries.add(new Entry(
-                    -1, section, pattern(song, section), count, section.passes(), "", Swell.USUAL.at(0), longest));
+                    OptionalInt.empty(),
+                    section,
+                    pattern(song, section),
+                    count,
+                    section.passes(),
+                    "",
+                    Swell.USUAL.at(0),
+                    longest));
         }
         return entries;
     }
@@ -117,8 +133,8 @@ final class RunningOrder extends ListView<RunningOrder.Entry> {
                 .orElse(Words.of("assign.nothing"));
     }
 
-    /** The entry that sounds, or -1. */
-    IntegerProperty playingProperty() {
+    /** The entry that sounds; empty while none does. */
+    ObjectProperty<OptionalInt> playingProperty() {
         return playing;
     }
 
@@ -152,7 +168,7 @@ final class RunningOrder extends ListView<RunningOrder.Entry> {
             String bars = Words.of("count.bars", entry.bars());
             String played = bars + " · " + entry.pattern();
             other.setText(entry.except());
-            facts.setText(entry.use() < 0 ? Words.of("arrangement.notPlayed") : played);
+            facts.setText(entry.use().isEmpty() ? Words.of("arrangement.notPlayed") : played);
             length.setMaxWidth(Math.max(6, 200.0 * entry.bars() / entry.longest()));
             double thickness = 3 + 1.6 * entry.level();
             length.setMinHeight(thickness);
@@ -162,7 +178,9 @@ final class RunningOrder extends ListView<RunningOrder.Entry> {
 
         private void showPlaying() {
             Entry entry = getItem();
-            pseudoClassStateChanged(SOUNDING, entry != null && entry.use() >= 0 && entry.use() == playing.get());
+            pseudoClassStateChanged(
+                    SOUNDING,
+                    entry != null && entry.use().isPresent() && entry.use().equals(playing.get()));
         }
     }
 }

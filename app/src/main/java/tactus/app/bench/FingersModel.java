@@ -113,22 +113,26 @@ public final class FingersModel {
                 .anyMatch(each -> !each.sounds() || each.remarks().contains(Plucked.Remark.OFF_CHORD));
     }
 
-    /** What is asked of a finger on a chord: a string there, a negative one for every chord, or 0 for the rule. */
-    int asked(Pattern pattern, OnChord on, Role role) {
-        if (pattern.picking().isOverridden(role, on.name))
-            return strings(pattern, on).getOrDefault(role, 0);
-        return -pattern.picking().fixed().getOrDefault(role, 0);
+    /** What is asked of a finger on a chord. */
+    FingerChoice asked(Pattern pattern, OnChord on, Role role) {
+        if (pattern.picking().isOverridden(role, on.name)
+                && strings(pattern, on).containsKey(role)) {
+            return new FingerChoice.Here(strings(pattern, on).get(role));
+        }
+        Integer fixed = pattern.picking().fixed().get(role);
+        return fixed == null ? FingerChoice.ByRule.FOLLOWED : new FingerChoice.Always(fixed);
     }
 
-    /**
-     * Puts a finger on a string for the chosen chord, or for every one.
-     *
-     * @param string its number for the chosen chord, negative for every one; 0 lets the finger follow the rule again
-     */
-    void put(Role role, int string) {
+    /** Puts a finger on a string for the chosen chord or for every one, or lets it follow the rule again. */
+    void put(Role role, FingerChoice choice) {
         chosen().ifPresent(on -> bench.change("fingers", shown -> {
-            PickingHand hand = shown.picking().withOverride(on.name, role, Math.max(0, string));
-            return shown.withPicking(string > 0 ? hand : hand.withFixed(role, -string));
+            PickingHand free = shown.picking().withOverride(on.name, role, 0);
+            return shown.withPicking(
+                    switch (choice) {
+                        case FingerChoice.Here(int string) -> shown.picking().withOverride(on.name, role, string);
+                        case FingerChoice.Always(int string) -> free.withFixed(role, string);
+                        case FingerChoice.ByRule _ -> free.withFixed(role, 0);
+                    });
         }));
     }
 

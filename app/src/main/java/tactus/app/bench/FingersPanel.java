@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -112,18 +111,13 @@ final class FingersPanel extends HBox {
     }
 
     private NamedField choice(Pattern shown, FingersModel.OnChord on, Role role, int string) {
-        var choice = new ComboBox<Integer>();
+        var choice = new ComboBox<FingerChoice>();
         choice.setId("finger-" + role.letter());
         int strings = on.held().tuning().strings();
-        int asked = model.asked(shown, on, role);
-        choice.setConverter(new ChosenText<>(value -> asked(value, asked == 0 ? string : 0)));
-        choice.getItems().add(0);
-        choice.getItems().addAll(IntStream.rangeClosed(1, strings).boxed().toList());
-        choice.getItems()
-                .addAll(IntStream.rangeClosed(1, strings)
-                        .map(each -> -each)
-                        .boxed()
-                        .toList());
+        FingerChoice asked = model.asked(shown, on, role);
+        String byRule = asked == FingerChoice.ByRule.FOLLOWED ? Integer.toString(string) : "";
+        choice.setConverter(new ChosenText<>(value -> said(value, byRule)));
+        choice.getItems().setAll(FingerChoice.all(strings));
         choice.setValue(asked);
         bound.take(choice.valueProperty(), chosen -> model.put(role, chosen));
         String label = role.label(settings.rolesProperty().get());
@@ -131,10 +125,13 @@ final class FingersPanel extends HBox {
                 Words.of(role == Role.ALTERNATE_BASS ? "fingers.alternate" : "fingers.on", label, on.name()), choice);
     }
 
-    /** @param byRule where the rule puts the finger, or 0 where it is not followed */
-    private static String asked(int value, int byRule) {
-        if (value == 0) return Words.of("fingers.follows", byRule == 0 ? "" : byRule);
-        return value > 0 ? Words.of("fingers.string", value) : Words.of("fingers.always", -value);
+    /** @param byRule where the rule puts the finger; empty where it is not followed */
+    private static String said(FingerChoice choice, String byRule) {
+        return switch (choice) {
+            case FingerChoice.ByRule _ -> Words.of("fingers.follows", byRule);
+            case FingerChoice.Here(int string) -> Words.of("fingers.string", string);
+            case FingerChoice.Always(int string) -> Words.of("fingers.always", string);
+        };
     }
 
     /** Puts the focus on the first chord. */

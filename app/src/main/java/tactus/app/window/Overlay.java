@@ -58,10 +58,10 @@ final class Overlay extends StackPane {
         button.setOnAction(_ -> hide());
         var buttons = new HBox(button);
         buttons.getStyleClass().add("answers");
-        show(title, scroll, buttons, button);
+        show(title, scroll, buttons, button).getStyleClass().add("reading");
     }
 
-    private void show(String title, Node body, Node buttons, Node focus) {
+    private VBox show(String title, Node body, Node buttons, Node focus) {
         var heading = new Label(title);
         heading.getStyleClass().add("overlay-title");
         var card = new VBox(heading, body, buttons);
@@ -71,6 +71,7 @@ final class Overlay extends StackPane {
         before = getScene() == null ? null : getScene().getFocusOwner();
         setVisible(true);
         focus.requestFocus();
+        return card;
     }
 
     void hide() {

@@ -155,12 +155,12 @@ class BenchModelsTest {
                 Map.of(Role.ROOT_BASS, 6, Role.INDEX, 3, Role.MIDDLE, 2, Role.RING, 1),
                 parts.fingers().strings(shown(), onG));
         parts.fingers().choose("G");
-        parts.fingers().put(Role.ROOT_BASS, 5);
+        parts.fingers().put(Role.ROOT_BASS, new FingerChoice.Here(5));
         assertEquals(5, parts.fingers().strings(shown(), onG).get(Role.ROOT_BASS));
-        assertEquals(5, parts.fingers().asked(shown(), onG, Role.ROOT_BASS));
-        parts.fingers().put(Role.ROOT_BASS, -4);
-        assertEquals(-4, parts.fingers().asked(shown(), onG, Role.ROOT_BASS));
-        parts.fingers().put(Role.ROOT_BASS, 0);
+        assertEquals(new FingerChoice.Here(5), parts.fingers().asked(shown(), onG, Role.ROOT_BASS));
+        parts.fingers().put(Role.ROOT_BASS, new FingerChoice.Always(4));
+        assertEquals(new FingerChoice.Always(4), parts.fingers().asked(shown(), onG, Role.ROOT_BASS));
+        parts.fingers().put(Role.ROOT_BASS, FingerChoice.ByRule.FOLLOWED);
         assertEquals(6, parts.fingers().strings(shown(), onG).get(Role.ROOT_BASS));
     }
 
