@@ -56,7 +56,9 @@ public record FingerMove(int string, Optional<Integer> fret, Sound sound) {
      */
     public static FingerMove parse(String text) {
         Matcher move = WRITTEN.matcher(text.strip());
-        if (!move.matches()) throw new NotationException("finger-move.unread", text, 0);
+        if (!move.matches()) {
+            throw new NotationException("finger-move.unread", text, NotationException.stop(move.pattern(), text));
+        }
         try {
             Optional<Integer> fret =
                     Optional.of(move.group(3)).filter(to -> !to.equals("-")).map(Integer::valueOf);

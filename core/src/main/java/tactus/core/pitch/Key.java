@@ -24,7 +24,9 @@ public record Key(int tonic, boolean minor) {
      */
     public static Key parse(String text) {
         var match = FORM.matcher(text.strip());
-        if (!match.matches()) throw new NotationException("key.unread", text, 0);
+        if (!match.matches()) {
+            throw new NotationException("key.unread", text, NotationException.stop(match.pattern(), text));
+        }
         return new Key(
                 NoteName.parse(match.group(1)).pitchClass(), !match.group(2).isEmpty());
     }

@@ -1,12 +1,16 @@
 package tactus.core.refusal;
 
 import java.util.Objects;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import tactus.core.statement.Statement;
 
 /** A text a person typed cannot be read; says what is wrong and where, so that a field can mark the spot. */
 public final class NotationException extends Refusal {
 
     private static final long serialVersionUID = 1;
+
+    private static final int LONGEST = 200;
 
     private final String text;
     private final int index;
@@ -36,5 +40,20 @@ public final class NotationException extends Refusal {
     /** Where in the text the fault is, from 0 to its length. */
     public int index() {
         return index;
+    }
+
+    /**
+     * Where {@code text} stops being what {@code notation} reads: the end of its longest beginning that could still
+     * become whole; its own end if something is missing there.
+     *
+     * @return an index from 0 to the length of {@code text}
+     */
+    public static int stop(Pattern notation, String text) {
+        // Nothing that is read whole by one pattern is that long; of a pasted text the beginning is enough.
+        for (int end = Math.min(text.length(), LONGEST); end > 0; end--) {
+            Matcher beginning = notation.matcher(text).region(0, end);
+            if (beginning.matches() || beginning.hitEnd()) return end;
+        }
+        return 0;
     }
 }

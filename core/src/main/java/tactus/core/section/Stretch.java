@@ -132,7 +132,9 @@ public sealed interface Stretch {
      */
     static Stretch ofCode(String code) {
         Matcher written = Code.WRITTEN.matcher(code.strip());
-        if (!written.matches()) throw new NotationException("stretch.unread", code, 0);
+        if (!written.matches()) {
+            throw new NotationException("stretch.unread", code, NotationException.stop(written.pattern(), code));
+        }
         if (written.group(1) != null) return last(Integer.parseInt(written.group(1)));
         int from = Integer.parseInt(written.group(2));
         OptionalInt fromBeat = number(written.group(3));

@@ -28,7 +28,9 @@ public record StringRange(int lowest, int highest) {
      */
     public static StringRange parse(String text) {
         var match = FORM.matcher(text.strip());
-        if (!match.matches()) throw new NotationException("string-range.unread", text, 0);
+        if (!match.matches()) {
+            throw new NotationException("string-range.unread", text, NotationException.stop(match.pattern(), text));
+        }
         int one = Integer.parseInt(match.group(1));
         int other = match.group(2) == null ? one : Integer.parseInt(match.group(2));
         try {

@@ -49,7 +49,9 @@ public record Recording(double seconds, double ours, int bars, double tempo) {
      */
     public static double parse(String text) {
         Matcher clock = CLOCK.matcher(text.strip());
-        if (!clock.matches()) throw new NotationException("recording.unread", text, 0);
+        if (!clock.matches()) {
+            throw new NotationException("recording.unread", text, NotationException.stop(clock.pattern(), text));
+        }
         int minutes = clock.group(1) == null ? 0 : Integer.parseInt(clock.group(1));
         int seconds = Integer.parseInt(clock.group(2));
         if (clock.group(1) != null && seconds > 59)

@@ -33,7 +33,9 @@ public record Feel(int longer, int shorter) {
      */
     public static Feel parse(String text) {
         var match = WRITTEN.matcher(text);
-        if (!match.matches()) throw new NotationException("feel.unread", text, 0);
+        if (!match.matches()) {
+            throw new NotationException("feel.unread", text, NotationException.stop(match.pattern(), text));
+        }
         try {
             return new Feel(Integer.parseInt(match.group(1)), Integer.parseInt(match.group(2)));
         } catch (Refusal outside) {

@@ -52,7 +52,9 @@ public record Length(long over, long under) implements Comparable<Length> {
      */
     public static Length parse(String text) {
         var match = FRACTION.matcher(text.strip());
-        if (!match.matches()) throw new NotationException("length.unread", text, 0);
+        if (!match.matches()) {
+            throw new NotationException("length.unread", text, NotationException.stop(match.pattern(), text));
+        }
         long under = match.group(2) == null ? 1 : Long.parseLong(match.group(2));
         if (under == 0) throw new NotationException("length.zero-below", text, text.indexOf('/') + 1);
         return new Length(Long.parseLong(match.group(1)), under);

@@ -73,7 +73,9 @@ public record Meter(List<Integer> groups, int unit) {
      */
     public static Meter parse(String text) {
         var match = WRITTEN.matcher(text.replace(" ", ""));
-        if (!match.matches()) throw new NotationException("meter.unread", text, 0);
+        if (!match.matches()) {
+            throw new NotationException("meter.unread", text, NotationException.stop(match.pattern(), text));
+        }
         try {
             var groups = List.of(match.group(1).split("\\+")).stream()
                     .map(Integer::valueOf)
