@@ -108,10 +108,10 @@ final class SongDesk {
 
     private void read(Path file) {
         try {
-            Checksum contents = Checksum.of(file);
+            Optional<Checksum> contents = Files.isRegularFile(file) ? Optional.of(Checksum.of(file)) : Optional.empty();
             OpenedSong opened = SongFile.read(file);
             autosave.forget();
-            origin = Optional.of(new Origin(file, contents));
+            origin = contents.map(known -> new Origin(file, known));
             if (opened.isWhole()) {
                 work.open(opened.song(), file);
                 settings.remember(file);
