@@ -4,6 +4,7 @@ import java.util.stream.Collectors;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.snag.PlayedSnag;
+import tactus.core.snag.SecondPartSnag;
 import tactus.core.song.Song;
 import tactus.core.sum.Recording;
 import tactus.core.time.Quantity;
@@ -35,14 +36,20 @@ final class PlayedSnagWords {
                         PlayedSnag.rounded(quick.change().seconds(), 2),
                         PlayedSnag.rounded(quick.left(), 2),
                         quick.tempo());
-            case PlayedSnag.Uneven uneven ->
+            case PlayedSnag.OtherLength length -> length(length);
+        };
+    }
+
+    String sentence(SecondPartSnag snag) {
+        return switch (snag) {
+            case SecondPartSnag.Uneven uneven ->
                 Words.of(
                         "snag.second-uneven",
                         uneven.patterns().stream().map(this::pattern).collect(Collectors.joining(", ")),
                         Words.count(Quantity.beats(uneven.figures())),
                         Words.count(Quantity.beats(uneven.bars())),
                         Words.count(Quantity.beats(uneven.rest())));
-            case PlayedSnag.OffChord off ->
+            case SecondPartSnag.OffChord off ->
                 Words.of(
                         "snag.second-off",
                         pattern(off.figure()),
@@ -50,7 +57,6 @@ final class PlayedSnagWords {
                         off.bars().stream().map(String::valueOf).collect(Collectors.joining(", ")),
                         off.chord(),
                         off.string());
-            case PlayedSnag.OtherLength length -> length(length);
         };
     }
 

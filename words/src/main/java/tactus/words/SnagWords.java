@@ -10,6 +10,7 @@ import tactus.core.section.SectionId;
 import tactus.core.snag.PatternSnag;
 import tactus.core.snag.PlayedSnag;
 import tactus.core.snag.RuleSnag;
+import tactus.core.snag.SecondPartSnag;
 import tactus.core.snag.SectionSnag;
 import tactus.core.snag.SetUpSnag;
 import tactus.core.snag.Snag;
@@ -70,6 +71,8 @@ public final class SnagWords {
             case PatternSnag.SameWords same -> pattern(same.pattern());
             case PatternSnag.SameRhythm same -> pattern(same.pattern());
             case PlayedSnag played -> where(played);
+            case SecondPartSnag.Uneven uneven -> section(uneven.section());
+            case SecondPartSnag.OffChord off -> section(off.section());
         };
     }
 
@@ -83,8 +86,6 @@ public final class SnagWords {
             case PlayedSnag.TooFast fast -> pattern(fast.pattern());
             case PlayedSnag.TooQuick quick ->
                 Words.of("where.change", quick.change().from(), quick.change().to());
-            case PlayedSnag.Uneven uneven -> section(uneven.section());
-            case PlayedSnag.OffChord off -> section(off.section());
             case PlayedSnag.OtherLength _ -> Words.of("where.length");
         };
     }
@@ -111,6 +112,7 @@ public final class SnagWords {
             case RuleSnag rule -> sentence(rule);
             case PatternSnag pattern -> sentence(pattern);
             case PlayedSnag played -> new PlayedSnagWords(song).sentence(played);
+            case SecondPartSnag second -> new PlayedSnagWords(song).sentence(second);
         };
     }
 

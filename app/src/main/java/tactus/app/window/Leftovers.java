@@ -3,9 +3,11 @@ package tactus.app.window;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import tactus.app.work.Autosave;
+import tactus.app.work.Origin;
 import tactus.core.song.Song;
 import tactus.formats.song.SongFile;
 import tactus.words.Words;
@@ -62,12 +64,22 @@ final class Leftovers {
                                 Words.of("recover.open"),
                                 () -> desk.unlessUnsaved(() -> {
                                     desk.recover(song, origin);
-                                    autosave.giveUp(file);
+                                    takeOver(song, origin, file);
                                     offer(others);
                                 })),
                         new Overlay.Answer("discard", Words.of("recover.discard"), () -> {
                             autosave.giveUp(file);
                             offer(others);
                         })));
+    }
+
+    /** What was left goes only once this program keeps it; until then it would be offered again. */
+    private void takeOver(Song song, Optional<Origin> origin, Path file) {
+        try {
+            autosave.keep(song, origin);
+            autosave.giveUp(file);
+        } catch (IOException full) {
+            LOG.warn("recovered work cannot be kept anew, and stays where it was", full);
+        }
     }
 }

@@ -17,12 +17,10 @@ import tactus.app.place.PlaceParts;
 import tactus.app.player.PlayerBar;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Autosave;
-import tactus.app.work.Origin;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.snag.Snag;
 import tactus.core.song.Accepted;
-import tactus.core.song.Song;
 import tactus.sound.transport.Transport;
 import tactus.words.Words;
 
@@ -195,11 +193,6 @@ final class MainWindow extends StackPane {
     /** Opens a song that was named when the program was started. */
     void openFile(Path file) {
         desk.open(file);
-    }
-
-    /** Works on a song that a crashed program has left. */
-    void recover(Song song, Optional<Origin> from) {
-        desk.recover(song, from);
     }
 
     /** Does {@code close} once nothing unsaved would be lost, or the user wants it lost. */

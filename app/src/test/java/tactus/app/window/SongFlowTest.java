@@ -32,9 +32,6 @@ import javafx.stage.WindowEvent;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.demo.DemoSong;
-import tactus.app.work.Autosave;
-import tactus.app.work.DataFolder;
-import tactus.app.work.Origin;
 import tactus.core.pattern.PatternId;
 import tactus.core.time.Length;
 import tactus.core.time.Tempo;
@@ -49,6 +46,11 @@ class SongFlowTest extends WindowTest {
         Path left = Files.createDirectories(data.resolve("unsaved")).resolve("99999999.tactus.json");
         var lost = DemoSong.RAIN_ON_THE_BOATHOUSE.song();
         SongFile.write(lost.withFacts(lost.facts().withTitle("Left behind")), left);
+        Path walk = data.resolveSibling("walk.tactus.json");
+        SongFile.write(lost, walk);
+        Files.writeString(
+                left.resolveSibling(left.getFileName() + ".origin"),
+                Checksum.of(walk).hex() + "\n" + walk);
         String newer = Files.readString(left).replaceFirst("\"version\": \\d+", "\"version\": 99");
         Path unreadable = Files.writeString(left.resolveSibling("99999998.tactus.json"), newer);
         Files.setLastModifiedTime(unreadable, FileTime.fromMillis(0));
@@ -183,18 +185,19 @@ class SongFlowTest extends WindowTest {
         assertTrue(Files.exists(folder.resolve("data/unsaved/99999998.tactus.json")));
     }
 
+    /** What is recovered is in no moment in no file at all, and is saved where it came from. */
     @Test
-    void aRecoveredSongKnowsItsFile() throws IOException {
-        write("walk.tactus.json");
-        chord(CONTROL, S);
-        Path file = folder.resolve("walk.tactus.json");
-        var origin = new Origin(file, Checksum.of(file));
-        new Autosave(new DataFolder(folder.resolve("data"))).keep(song(), Optional.of(origin));
-        robot.interact(() -> window.recover(song(), Optional.of(origin)));
-        assertEquals(Optional.of(file), work.getFile());
+    void aRecoveredSongIsKeptAtOnceAndKnowsItsFile() throws IOException {
+        assertTrue(text("#notice").contains("walk.tactus.json"), text("#notice"));
+        click("#notice-recover");
+        assertEquals(song(), SongFile.read(kept().orElseThrow()).song());
+        assertEquals(file("walk.tactus.json"), work.getFile());
         assertTrue(work.isUnsaved());
         chord(CONTROL, S);
         assertFalse(work.isUnsaved());
+        assertEquals(
+                "Left behind",
+                SongFile.read(folder.resolve("walk.tactus.json")).song().facts().title());
     }
 
     /** A synced folder has brought another state of the song. */

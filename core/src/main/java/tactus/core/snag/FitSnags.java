@@ -85,6 +85,6 @@ final class FitSnags implements Finder {
                         .map(Pattern::length)
                         .filter(length -> fit.span().remainderOver(length).isZero())
                         .isPresent();
-        return new Fix.SayFit(cut.section.id(), cut.span, shortFits ? FitChoice.SHORT : FitChoice.CUT);
+        return new RuleFix.SayFit(cut.section.id(), cut.span, shortFits ? FitChoice.SHORT : FitChoice.CUT);
     }
 }

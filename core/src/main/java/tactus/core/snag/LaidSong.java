@@ -53,6 +53,6 @@ record LaidSong(Song song, Timeline timeline) {
                 .flatMap(most -> song.pattern(most.getKey()));
         List<Pattern> all = song.patterns();
         return common.or(() -> all.stream().findFirst())
-                .map(pattern -> new Fix.Assign(section, pattern.id(), pattern.name()));
+                .map(pattern -> new RuleFix.Assign(section, pattern.id(), pattern.name()));
     }
 }

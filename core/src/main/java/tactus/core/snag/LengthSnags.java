@@ -86,7 +86,7 @@ final class LengthSnags implements Finder {
     private static Optional<Fix> sameAs(Section earlier, Section later, Line line) {
         if (line.kind() != SideBySide.Kind.OTHER_LENGTH) return Optional.empty();
         Span wanted = earlier.spans().get(line.leftSpan().getAsInt());
-        return Optional.of(new Fix.HoldAsIn(
+        return Optional.of(new SectionFix.HoldAsIn(
                 later.id(), line.rightSpan().getAsInt(), wanted, earlier.bars().size(), earlier.name()));
     }
 

@@ -56,7 +56,7 @@ public sealed interface PatternSnag extends Snag {
 
         @Override
         public Optional<Fix> fix() {
-            return hand.map(way -> new Fix.Turn(pattern, slot.index(), way));
+            return hand.map(way -> new PatternFix.Turn(pattern, slot.index(), way));
         }
     }
 
@@ -159,7 +159,7 @@ public sealed interface PatternSnag extends Snag {
 
         @Override
         public Optional<Fix> fix() {
-            return Optional.of(new Fix.CallBoth(pattern, other, name));
+            return Optional.of(new PatternFix.CallBoth(pattern, other, name));
         }
     }
 }

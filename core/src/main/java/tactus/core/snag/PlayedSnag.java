@@ -156,7 +156,7 @@ public sealed interface PlayedSnag extends Snag {
 
         @Override
         public Optional<Fix> fix() {
-            return Optional.of(new Fix.OnlyBeats(version));
+            return Optional.of(new RuleFix.OnlyBeats(version));
         }
     }
 
@@ -186,80 +186,6 @@ public sealed interface PlayedSnag extends Snag {
         @Override
         public List<Number> numbers() {
             return Snag.numbers("seconds-needed", rounded(change.seconds(), 2), "seconds-left", rounded(left, 2));
-        }
-    }
-
-    /**
-     * The figures of the second guitar and the bars do not come out even.
-     *
-     * @param figures beats that all of them last
-     * @param bars beats of the section
-     * @param rest beats that get only a part
-     */
-    record Uneven(SectionId section, List<PatternId> patterns, Length figures, Length bars, Length rest)
-            implements PlayedSnag {
-
-        public Uneven {
-            Objects.requireNonNull(bars);
-            Objects.requireNonNull(figures);
-            Objects.requireNonNull(rest);
-            Objects.requireNonNull(section);
-            patterns = List.copyOf(patterns);
-        }
-
-        @Override
-        public Kind kind() {
-            return Kind.SECOND_PART_UNEVEN;
-        }
-
-        @Override
-        public SnagPlace place() {
-            return SnagPlace.InSection.start(section);
-        }
-
-        @Override
-        public List<Object> about() {
-            return List.of(section);
-        }
-
-        @Override
-        public List<Number> numbers() {
-            return Snag.numbers("beats-of-figures", figures, "beats-of-bars", bars);
-        }
-    }
-
-    /**
-     * The second guitar is off the chord on first beats.
-     *
-     * @param bars of the section, from 1
-     * @param chord the first chord it is off
-     * @param string the string it is on there
-     */
-    record OffChord(
-            SectionId section, PatternId figure, SnagPlace.InUse place, List<Integer> bars, String chord, int string)
-            implements PlayedSnag {
-
-        public OffChord {
-            Objects.requireNonNull(chord);
-            Objects.requireNonNull(figure);
-            Objects.requireNonNull(place);
-            Objects.requireNonNull(section);
-            bars = List.copyOf(bars);
-        }
-
-        @Override
-        public Kind kind() {
-            return Kind.SECOND_PART_OFF_CHORD;
-        }
-
-        @Override
-        public List<Object> about() {
-            return List.of(section, figure);
-        }
-
-        @Override
-        public List<Number> numbers() {
-            return Snag.numbers("bars", bars.size());
         }
     }
 
@@ -297,7 +223,7 @@ public sealed interface PlayedSnag extends Snag {
 
         @Override
         public Optional<Fix> fix() {
-            return recording.isPossible() ? Optional.of(new Fix.TakeTempo(tempo())) : Optional.empty();
+            return recording.isPossible() ? Optional.of(new SetUpFix.TakeTempo(tempo())) : Optional.empty();
         }
     }
 }

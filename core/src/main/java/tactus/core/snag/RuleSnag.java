@@ -71,7 +71,7 @@ public sealed interface RuleSnag extends Snag {
 
         @Override
         public Optional<Fix> fix() {
-            return Optional.of(new Fix.DeleteRule(beaten, true));
+            return Optional.of(new RuleFix.DeleteRule(beaten, true));
         }
     }
 
@@ -99,7 +99,7 @@ public sealed interface RuleSnag extends Snag {
 
         @Override
         public Optional<Fix> fix() {
-            return Optional.of(new Fix.DeleteRule(rule, false));
+            return Optional.of(new RuleFix.DeleteRule(rule, false));
         }
     }
 }

@@ -37,7 +37,7 @@ final class SecondPartSnags implements Finder {
         Length rest = bars.remainderOver(figures);
         if (rest.isZero()) return Optional.empty();
         Length beat = section.bars().getFirst().shortestBeat();
-        return Optional.of(new PlayedSnag.Uneven(
+        return Optional.of(new SecondPartSnag.Uneven(
                 section.id(), section.second(), figures.dividedBy(beat), bars.dividedBy(beat), rest.dividedBy(beat)));
     }
 
@@ -76,7 +76,7 @@ final class SecondPartSnags implements Finder {
                 .map(stroke -> bar(laid, stroke).inSection() + 1)
                 .distinct()
                 .toList();
-        return new PlayedSnag.OffChord(
+        return new SecondPartSnag.OffChord(
                 off.section,
                 off.figure,
                 laid.place(bar(laid, first), span),

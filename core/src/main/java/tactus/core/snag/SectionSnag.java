@@ -135,7 +135,7 @@ public sealed interface SectionSnag extends Snag {
 
         @Override
         public Optional<Fix> fix() {
-            return Optional.of(new Fix.TakeBack(entry, index));
+            return Optional.of(new SectionFix.TakeBack(entry, index));
         }
     }
 
@@ -178,7 +178,7 @@ public sealed interface SectionSnag extends Snag {
 
         @Override
         public Optional<Fix> fix() {
-            return Optional.of(new Fix.Rename(section, fresh));
+            return Optional.of(new SectionFix.Rename(section, fresh));
         }
     }
 
@@ -283,7 +283,7 @@ public sealed interface SectionSnag extends Snag {
 
         @Override
         public Optional<Fix> fix() {
-            return Optional.of(new Fix.TakeOffPlan(part));
+            return Optional.of(new SectionFix.TakeOffPlan(part));
         }
     }
 }

@@ -51,7 +51,7 @@ final class SectionSnags implements Finder {
         if (!start.isLessThan(bars.length())) return Optional.empty();
         Span span = section.spans().get(last);
         SpanLength length = SpanLength.between(bars, start, bars.length());
-        return Optional.of(new Fix.Hold(section.id(), last, new Span(span.chord(), length)));
+        return Optional.of(new SectionFix.Hold(section.id(), last, new Span(span.chord(), length)));
     }
 
     private static Optional<Snag> checkRounds(LaidSong laid, Section section) {
@@ -66,7 +66,7 @@ final class SectionSnags implements Finder {
             String name = section.spans().get(i).chord();
             boolean has = song.chord(name).isPresent() || ChordName.isNoChord(name);
             if (has || !silent.add(name)) continue;
-            Optional<Fix> fix = Chord.meaning(name).map(_ -> new Fix.TakeShape(name));
+            Optional<Fix> fix = Chord.meaning(name).map(_ -> new SetUpFix.TakeShape(name));
             found.accept(new SectionSnag.NoShape(section.id(), name, i, fix));
         }
     }

@@ -62,7 +62,7 @@ final class StopSnags implements Finder {
         Length bars = silent.dividedBy(bar.meter().length());
         long count = bars.isWhole() ? bars.wholesOf(Length.WHOLE) : bars.wholesOf(Length.WHOLE) + 1;
         int beats = bar.meter().beats().size();
-        return Optional.of(new Fix.WriteCue(
+        return Optional.of(new SectionFix.WriteCue(
                 section.id(), new Cue(bar.inSection() + 1, beats, PassChoice.EVERY, counted((int) count, beats))));
     }
 

@@ -68,8 +68,9 @@ final class Layout {
         for (int use = 0; use < song.uses().size(); use++) {
             int count = passes.count(use);
             for (int pass = 1; pass <= count; pass++) {
-                List<Rule> rules = book.at(book.in(passes.situation(use, pass)));
-                LaidPass layout = laid(use, pass, rules);
+                BitSet indices = book.in(passes.situation(use, pass));
+                List<Rule> rules = book.at(indices);
+                LaidPass layout = laid(use, pass, indices, rules);
                 var turn = new PassPlacing.Turn(use, pass, count);
                 SongPosition from = at.orElseGet(() -> start(layout));
                 PlacedPass placed = PassPlacing.of(layout, turn, from, tempo, Pauses.of(rules, layout));
@@ -108,12 +109,8 @@ final class Layout {
         return new Margin(cues, sung, swells, second);
     }
 
-    private LaidPass laid(int use, int pass, List<Rule> rules) {
-        var key = new Key(
-                song.uses().get(use).section(),
-                passes.excepts(use, pass),
-                passes.hasTag(use, pass),
-                book.in(passes.situation(use, pass)));
+    private LaidPass laid(int use, int pass, BitSet indices, List<Rule> rules) {
+        var key = new Key(song.uses().get(use).section(), passes.excepts(use, pass), passes.hasTag(use, pass), indices);
         return laid.computeIfAbsent(key, _ -> PassLayout.of(plan(use, pass, rules), forms));
     }
 

@@ -1,0 +1,107 @@
+package tactus.core.snag;
+
+import java.util.ArrayList;
+import java.util.Objects;
+import java.util.Optional;
+import tactus.core.pattern.Form;
+import tactus.core.pattern.PatternId;
+import tactus.core.rule.FitChoice;
+import tactus.core.rule.FormChoice;
+import tactus.core.rule.Part;
+import tactus.core.rule.Play;
+import tactus.core.rule.Rule;
+import tactus.core.rule.Where;
+import tactus.core.section.SectionId;
+import tactus.core.song.Song;
+import tactus.core.statement.Statement;
+
+/** What mends the rules. */
+public sealed interface RuleFix extends Fix {
+
+    /**
+     * What happens where a pattern does not come out even is said.
+     *
+     * @param choice its short form, or the cut as it is
+     */
+    record SayFit(SectionId section, int span, FitChoice choice) implements RuleFix {
+
+        public SayFit {
+            Objects.requireNonNull(choice);
+            Objects.requireNonNull(section);
+        }
+
+        @Override
+        public Statement label() {
+            return Statement.of(choice == FitChoice.SHORT ? "fix.short-form" : "fix.cut");
+        }
+
+        @Override
+        public Song appliedTo(Song song) {
+            Where where = Where.in(section).withPart(new Part.OnChord(span + 1));
+            return song.section(section).isEmpty() ? song : song.withRule(new Rule(where, Play.OPEN.with(choice)));
+        }
+    }
+
+    /** A pattern is assigned to a section. */
+    record Assign(SectionId section, PatternId pattern, String name) implements RuleFix {
+
+        public Assign {
+            Objects.requireNonNull(name);
+            Objects.requireNonNull(pattern);
+            Objects.requireNonNull(section);
+        }
+
+        @Override
+        public Statement label() {
+            return Statement.of("fix.assign", name);
+        }
+
+        @Override
+        public Song appliedTo(Song song) {
+            boolean there =
+                    song.pattern(pattern).isPresent() && song.section(section).isPresent();
+            return there ? song.withRule(new Rule(Where.in(section), Play.pattern(pattern))) : song;
+        }
+    }
+
+    /** @param isEarlier whether it is the earlier of two that contradict each other */
+    record DeleteRule(Rule rule, boolean isEarlier) implements RuleFix {
+
+        public DeleteRule {
+            Objects.requireNonNull(rule);
+        }
+
+        @Override
+        public Statement label() {
+            return Statement.of(isEarlier ? "fix.delete-earlier" : "fix.delete-rule");
+        }
+
+        @Override
+        public Song appliedTo(Song song) {
+            var rest = new ArrayList<>(song.rules());
+            rest.remove(rule);
+            return song.withRules(rest);
+        }
+    }
+
+    /** A version plays only beats. */
+    record OnlyBeats(String version) implements RuleFix {
+
+        public OnlyBeats {
+            Objects.requireNonNull(version);
+        }
+
+        @Override
+        public Statement label() {
+            return Statement.of("fix.only-beats", version);
+        }
+
+        @Override
+        public Song appliedTo(Song song) {
+            Where where = Where.EVERYWHERE.withVersion(Optional.of(version));
+            return song.versions().named(version).isEmpty()
+                    ? song
+                    : song.withRule(new Rule(where, Play.OPEN.with(FormChoice.of(Form.Derivation.LIGHT_BEATS))));
+        }
+    }
+}

@@ -1,0 +1,52 @@
+package tactus.core.snag;
+
+import java.util.Objects;
+import tactus.core.harmony.Chord;
+import tactus.core.shape.FrettingHand;
+import tactus.core.shape.Neck;
+import tactus.core.shape.ShapeSearch;
+import tactus.core.song.Song;
+import tactus.core.statement.Statement;
+import tactus.core.time.Tempo;
+
+/** What mends shapes and the tempo. */
+public sealed interface SetUpFix extends Fix {
+
+    /** A chord gets its easiest shape. */
+    record TakeShape(String chord) implements SetUpFix {
+
+        public TakeShape {
+            Objects.requireNonNull(chord);
+        }
+
+        @Override
+        public Statement label() {
+            return Statement.of("fix.take-shape", chord);
+        }
+
+        @Override
+        public Song appliedTo(Song song) {
+            var neck = new Neck(Neck.USUAL.scaleLength(), song.facts().capo());
+            return Chord.meaning(chord)
+                    .flatMap(meaning ->
+                            new ShapeSearch(song.facts().tuning(), neck, FrettingHand.USUAL).easiest(meaning))
+                    .map(shape -> song.withChord(new Chord(chord, shape.voicing())))
+                    .orElse(song);
+        }
+    }
+
+    /** @param perMinute in the song's beats */
+    record TakeTempo(double perMinute) implements SetUpFix {
+
+        @Override
+        public Statement label() {
+            return Statement.of("fix.take-tempo", PlayedSnag.rounded(perMinute, 1));
+        }
+
+        @Override
+        public Song appliedTo(Song song) {
+            var tempo = new Tempo(perMinute, song.facts().tempo().beat());
+            return song.withFacts(song.facts().withTempo(tempo));
+        }
+    }
+}
