@@ -20,6 +20,7 @@ module tactus.core {
     exports tactus.core.rhythm;
     exports tactus.core.rule;
     exports tactus.core.saying;
+    exports tactus.core.search;
     exports tactus.core.section;
     exports tactus.core.sentence;
     exports tactus.core.shape;

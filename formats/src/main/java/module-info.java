@@ -1,8 +1,9 @@
-/** Files in and out: songs as JSON, MIDI, and the sheet as PDF or PNG; and the fonts they are set in. */
+/** Files in and out: songs as JSON, MIDI, tables of bars, and the sheet as PDF or PNG; and the fonts they are set in. */
 module tactus.formats {
     requires transitive tactus.core;
     requires transitive tactus.words;
     requires transitive java.desktop;
+    requires de.siegmar.fastcsv;
     // PDFBox logs through it without saying so.
     requires org.apache.commons.logging;
     // PDFBox frees its buffers with it, and complains in the log where it is missing.
@@ -15,4 +16,5 @@ module tactus.formats {
     exports tactus.formats.midi;
     exports tactus.formats.sheet;
     exports tactus.formats.song;
+    exports tactus.formats.table;
 }

@@ -64,7 +64,7 @@ public final class BarNote {
 
     /** A second guitar is named where a pass begins. */
     private boolean startsFigure() {
-        return bar.inSection() == 0
+        return bar.isFirst()
                 && timeline.margin().second().stream()
                         .anyMatch(stroke -> stroke.bar() == bar.number() && stroke.slot() == 0);
     }
@@ -88,7 +88,7 @@ public final class BarNote {
         Swell last = Swell.USUAL;
         for (Margin.SwellAt change : timeline.margin().swells()) {
             if (!change.at().isLessThan(bar.end())) return;
-            boolean starts = bar.inSection() == 0
+            boolean starts = bar.isFirst()
                     && change.at().equals(bar.start())
                     && !change.swell().equals(Swell.USUAL);
             boolean here = !change.at().isLessThan(bar.start());

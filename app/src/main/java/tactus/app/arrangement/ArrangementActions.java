@@ -6,7 +6,11 @@ import org.kordamp.ikonli.feather.Feather;
 import tactus.app.action.Action;
 import tactus.app.action.Actions;
 import tactus.app.action.Scope;
+import tactus.app.assignment.RulesModel;
 import tactus.app.place.MenuColumn;
+import tactus.app.section.ArrangementModel;
+import tactus.app.section.HarmonyModel;
+import tactus.app.section.OrderModel;
 import tactus.core.rule.What;
 
 /** The commands of the arrangement. */

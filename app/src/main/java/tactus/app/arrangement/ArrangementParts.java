@@ -2,7 +2,16 @@ package tactus.app.arrangement;
 
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import tactus.app.assignment.ExceptsModel;
+import tactus.app.assignment.MarksModel;
+import tactus.app.assignment.RulesModel;
+import tactus.app.comparison.SumsModel;
+import tactus.app.comparison.VersionsModel;
 import tactus.app.player.PlayerModel;
+import tactus.app.section.ArrangementModel;
+import tactus.app.section.HarmonyLineModel;
+import tactus.app.section.HarmonyModel;
+import tactus.app.section.OrderModel;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 

@@ -9,6 +9,7 @@ import tactus.app.place.Once;
 import tactus.app.place.Place;
 import tactus.app.place.PlaceParts;
 import tactus.app.player.PlayerModel;
+import tactus.app.section.ArrangementModel;
 import tactus.core.snag.SnagPlace;
 
 /** Where patterns are placed over the song. */

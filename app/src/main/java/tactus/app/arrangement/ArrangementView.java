@@ -1,10 +1,8 @@
 package tactus.app.arrangement;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import javafx.application.Platform;
-import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -17,9 +15,14 @@ import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
 import tactus.app.action.KeyLegend;
 import tactus.app.action.Scope;
+import tactus.app.bars.BarsView;
 import tactus.app.field.Bound;
+import tactus.app.field.InSight;
 import tactus.app.field.SnagLine;
 import tactus.app.player.PlayerModel;
+import tactus.app.section.ArrangementModel;
+import tactus.app.section.RunningOrder;
+import tactus.app.section.SectionHead;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.snag.Snag;
@@ -55,12 +58,12 @@ public final class ArrangementView extends BorderPane {
         setRight(panels);
         bound.follow(model.choiceProperty(), _ -> show());
         bound.follow(work.stateProperty(), _ -> show());
-        List.of(
-                        settings.lowStringOnTopProperty(),
-                        settings.saysHProperty(),
-                        settings.rolesProperty(),
-                        settings.countingProperty())
-                .forEach(setting -> setting.subscribe(_ -> bars.show()));
+        bound.follow(
+                bars::show,
+                settings.lowStringOnTopProperty(),
+                settings.saysHProperty(),
+                settings.rolesProperty(),
+                settings.countingProperty());
         bound.follow(player.positionProperty(), _ -> showPlaying());
     }
 
@@ -118,7 +121,7 @@ public final class ArrangementView extends BorderPane {
         return switch (snag.place()) {
             case SnagPlace.InSection place ->
                 model.choice().section().filter(place.section()::equals).isPresent();
-            case SnagPlace.InUse place -> model.choice().use() == place.use();
+            case SnagPlace.InUse place -> model.choice().isUse(place.use());
             case SnagPlace.InRules _, SnagPlace.InPattern _, SnagPlace.InChord _, SnagPlace.InFacts _ -> false;
         };
     }
@@ -128,12 +131,7 @@ public final class ArrangementView extends BorderPane {
         Platform.runLater(() -> {
             scroll.applyCss();
             scroll.layout();
-            double hidden = bars.getHeight() - scroll.getViewportBounds().getHeight();
-            if (hidden <= 0) return;
-            double top = scroll.getVvalue() * hidden;
-            Bounds bounds = bar.getBoundsInParent();
-            double lowest = bounds.getMaxY() - scroll.getViewportBounds().getHeight();
-            scroll.setVvalue(Math.clamp(top, lowest, Math.max(lowest, bounds.getMinY())) / hidden);
+            InSight.bring(scroll, bar);
         });
     }
 
@@ -149,8 +147,8 @@ public final class ArrangementView extends BorderPane {
 
     /** Shows the section that sounds, unless another one is being worked on. */
     private void follow(TimelineBar bar) {
-        boolean shown = bar.use() == model.choice().use()
-                && bar.pass() == model.choice().pass();
+        boolean shown =
+                model.choice().isUse(bar.use()) && bar.pass() == model.choice().pass();
         if (isWorking()) return;
         if (!shown) model.follow(bar);
         bars.follow(bar);

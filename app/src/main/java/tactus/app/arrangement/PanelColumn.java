@@ -1,13 +1,25 @@
 package tactus.app.arrangement;
 
-import javafx.geometry.Bounds;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
+import tactus.app.assignment.ExceptsPanel;
+import tactus.app.assignment.MarksPanel;
+import tactus.app.assignment.PlayWithout;
+import tactus.app.assignment.RulesPanel;
+import tactus.app.assignment.WhyPanel;
+import tactus.app.comparison.CompareModel;
+import tactus.app.comparison.ComparePanel;
+import tactus.app.comparison.SumsPanel;
+import tactus.app.comparison.VersionsPanel;
+import tactus.app.field.Bound;
+import tactus.app.field.InSight;
 import tactus.app.place.Deck;
 import tactus.app.place.Panel;
+import tactus.app.place.PanelBox;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Work;
 
@@ -38,24 +50,12 @@ final class PanelColumn extends VBox {
         scroll.setFocusTraversable(false);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().add(scroll);
-        sceneProperty().subscribe(scene -> {
-            if (scene != null) scene.focusOwnerProperty().subscribe(this::reveal);
-        });
+        new Bound(this).follow(sceneProperty().flatMap(Scene::focusOwnerProperty), this::reveal);
     }
 
     /** What has the focus is in sight. */
     private void reveal(Node focused) {
-        for (Node node = focused; node != null; node = node.getParent()) {
-            if (node != scroll.getContent()) continue;
-            Bounds bounds = node.sceneToLocal(focused.localToScene(focused.getBoundsInLocal()));
-            double hidden = node.getLayoutBounds().getHeight()
-                    - scroll.getViewportBounds().getHeight();
-            if (hidden <= 0) return;
-            double top = scroll.getVvalue() * hidden;
-            double lowest = bounds.getMaxY() - scroll.getViewportBounds().getHeight();
-            scroll.setVvalue(Math.clamp(top, lowest, Math.max(lowest, bounds.getMinY())) / hidden);
-            return;
-        }
+        if (focused != null) InSight.bring(scroll, focused);
     }
 
     private static Panel panel(PanelBox box) {

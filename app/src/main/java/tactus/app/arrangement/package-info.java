@@ -1,3 +1,5 @@
-/** The arrangement: the order of the sections, their bars and what is played. Read {@link
- * tactus.app.arrangement.ArrangementModel} first. */
+/**
+ * The arrangement as a place of the window: its commands, its panels and how they are laid out. Read {@link
+ * tactus.app.arrangement.ArrangementPlace} first.
+ */
 package tactus.app.arrangement;

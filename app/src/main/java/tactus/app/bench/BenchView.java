@@ -2,6 +2,7 @@ package tactus.app.bench;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import javafx.beans.binding.Bindings;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -14,9 +15,21 @@ import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
 import tactus.app.action.KeyLegend;
 import tactus.app.action.Scope;
+import tactus.app.dictation.DictationField;
+import tactus.app.dictation.PlacementsPanel;
+import tactus.app.dictation.TapPanel;
 import tactus.app.field.Bound;
 import tactus.app.field.SnagLine;
+import tactus.app.finger.FingersPanel;
 import tactus.app.hand.HandView;
+import tactus.app.pattern.BenchModel;
+import tactus.app.pattern.FactsPanel;
+import tactus.app.pattern.FormsPanel;
+import tactus.app.pattern.GroovePanel;
+import tactus.app.pattern.LibraryPanel;
+import tactus.app.pattern.PatternFrameBar;
+import tactus.app.pattern.PatternList;
+import tactus.app.pattern.StrokeLineField;
 import tactus.app.place.Deck;
 import tactus.app.place.Panel;
 import tactus.app.place.PanelSwitch;
@@ -160,9 +173,9 @@ public final class BenchView extends BorderPane {
     private void listenToPicture() {
         picture.addEventHandler(MouseEvent.MOUSE_PRESSED, press -> {
             picture.requestFocus();
-            picture.picture().ifPresent(shown -> bench.slotProperty().set(Math.max(0, shown.slotNear(press.getX()))));
+            picture.picture().ifPresent(shown -> shown.slotNear(press.getX()).ifPresent(bench.slotProperty()::set));
         });
-        bench.slotProperty().subscribe(slot -> picture.writingProperty().set(slot.intValue()));
+        bench.slotProperty().subscribe(slot -> picture.writingProperty().set(OptionalInt.of(slot.intValue())));
     }
 
     private void show(Optional<Pattern> pattern) {

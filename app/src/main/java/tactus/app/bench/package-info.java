@@ -1,2 +1,4 @@
-/** The bench, where patterns are written. Read {@link tactus.app.bench.BenchModel} first. */
+/**
+ * The bench, where patterns are written, as a place of the window. Read {@link tactus.app.bench.BenchPlace} first.
+ */
 package tactus.app.bench;

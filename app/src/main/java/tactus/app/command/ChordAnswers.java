@@ -10,10 +10,10 @@ import tactus.core.pitch.NoteSchool;
 import tactus.core.pitch.Pitch;
 import tactus.core.pitch.Spelling;
 import tactus.core.refusal.Refusal;
+import tactus.core.search.ShapeSearch;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Grip;
 import tactus.core.shape.Neck;
-import tactus.core.shape.ShapeSearch;
 import tactus.core.shape.Voicing;
 import tactus.words.Words;
 

@@ -24,10 +24,10 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/** {@code tactus export SONG --to pdf,midi,wav,png --out DIR}: writes a song out. */
+/** {@code tactus export SONG --to pdf,midi,wav,png,csv --out DIR}: writes a song out. */
 @Command(
         name = "export",
-        description = "Write a song as a PDF or PNG sheet, a MIDI file or sound.",
+        description = "Write a song as a PDF or PNG sheet, a MIDI file, a table of bars or sound.",
         mixinStandardHelpOptions = true)
 final class ExportCommand implements Callable<Integer> {
 
@@ -39,7 +39,7 @@ final class ExportCommand implements Callable<Integer> {
             required = true,
             split = ",",
             paramLabel = "KIND",
-            description = "pdf, png, midi or wav; several with commas")
+            description = "pdf, png, midi, csv or wav; several with commas")
     private List<String> kinds;
 
     @Option(names = "--out", defaultValue = ".", paramLabel = "DIR", description = "the folder, made if need be")
@@ -68,7 +68,8 @@ final class ExportCommand implements Callable<Integer> {
     private static Export kind(String name) {
         return Export.named(name.strip())
                 .orElseThrow(() -> new CommandFailure(
-                        TactusCommand.USAGE, "tactus export: --to takes pdf, png, midi or wav, not \"" + name + "\""));
+                        TactusCommand.USAGE,
+                        "tactus export: --to takes pdf, png, midi, csv or wav, not \"" + name + "\""));
     }
 
     private List<Path> write(Export export, Song song, Timeline timeline) {

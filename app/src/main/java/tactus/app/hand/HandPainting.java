@@ -71,8 +71,10 @@ final class HandPainting {
 
     /** The slot that is played lights up when it is struck and fades while the hand goes on to the next. */
     private void paintGlow(double playing) {
-        int slot = picture.indexAt(playing);
-        if (slot < 0) return;
+        picture.indexAt(playing).ifPresent(slot -> paintGlow(playing, slot));
+    }
+
+    private void paintGlow(double playing, int slot) {
         double width = picture.slotWidth(slot);
         double start = picture.passage().slots().get(slot).at().toDouble();
         double length = width

@@ -2,13 +2,12 @@ package tactus.app.hand;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.DoubleProperty;
-import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleDoubleProperty;
-import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.SnapshotParameters;
 import javafx.scene.canvas.Canvas;
@@ -34,7 +33,8 @@ public final class HandView extends InkCanvas {
     private final ObjectProperty<Tuning> tuning = new SimpleObjectProperty<>(this, "tuning", Tuning.STANDARD);
     private final BooleanProperty lowStringOnTop = new SimpleBooleanProperty(this, "lowStringOnTop", true);
     private final ObjectProperty<RoleSchool> roles = new SimpleObjectProperty<>(this, "roles", RoleSchool.LETTERS);
-    private final IntegerProperty writing = new SimpleIntegerProperty(this, "writing", -1);
+    private final ObjectProperty<OptionalInt> writing =
+            new SimpleObjectProperty<>(this, "writing", OptionalInt.empty());
     private final DoubleProperty playing = new SimpleDoubleProperty(this, "playing", Double.NaN);
     private Optional<HandPicture> picture = Optional.empty();
     private Still stillOf;
@@ -76,7 +76,7 @@ public final class HandView extends InkCanvas {
     protected void paint(GraphicsContext brush, double width, double height) {
         picture().ifPresent(shown -> {
             HandPainting painting = painting(brush, shown);
-            if (writing.get() >= 0) painting.paintCursor(writing.get(), isFocused());
+            writing.get().ifPresent(slot -> painting.paintCursor(slot, isFocused()));
             double at = playing.get();
             if (at >= 0 && at < shown.passage().length().toDouble()) {
                 painting.paintMoment(at, () -> brush.drawImage(still(shown), 0, 0, width, height));
@@ -135,8 +135,8 @@ public final class HandView extends InkCanvas {
         return roles;
     }
 
-    /** The slot that is written next, or -1 for none. */
-    public IntegerProperty writingProperty() {
+    /** The slot that is written next, if one is. */
+    public ObjectProperty<OptionalInt> writingProperty() {
         return writing;
     }
 

@@ -213,7 +213,7 @@ public final class PlayerModel {
     /** The same bar of the same pass in the song as it is shown. */
     private Optional<TimelineBar> shown(TimelineBar sounding) {
         return work.timeline().barsOf(sounding.use(), sounding.pass()).stream()
-                .filter(bar -> bar.inSection() == sounding.inSection())
+                .filter(bar -> bar.inSection().equals(sounding.inSection()))
                 .findFirst();
     }
 

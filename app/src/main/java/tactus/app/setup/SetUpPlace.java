@@ -6,11 +6,13 @@ import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Node;
 import org.kordamp.ikonli.feather.Feather;
 import tactus.app.action.Actions;
+import tactus.app.capo.CapoModel;
 import tactus.app.place.MenuColumn;
 import tactus.app.place.Once;
 import tactus.app.place.Place;
 import tactus.app.place.PlaceParts;
 import tactus.app.player.PlayerModel;
+import tactus.app.shape.ShapeModel;
 import tactus.core.snag.SnagPlace;
 
 /** Where facts, chords, capo and tuning are settled. */

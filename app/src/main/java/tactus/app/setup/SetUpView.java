@@ -10,9 +10,19 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
+import tactus.app.capo.CapoModel;
+import tactus.app.capo.CapoPanel;
+import tactus.app.fact.FactsForm;
+import tactus.app.fact.SetUpModel;
+import tactus.app.fact.TuningPanel;
+import tactus.app.field.Bound;
 import tactus.app.place.Deck;
 import tactus.app.place.Panel;
 import tactus.app.place.PanelSwitch;
+import tactus.app.shape.ChangesPanel;
+import tactus.app.shape.ChordStrip;
+import tactus.app.shape.ShapeModel;
+import tactus.app.shape.ShapePanel;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 
@@ -60,8 +70,9 @@ public final class SetUpView extends BorderPane {
         setLeft(left);
         panels = new Deck<>(panel, this::made);
         setCenter(column());
-        work.stateProperty().subscribe(state -> form.show(state.song().facts()));
-        panel.subscribe(_ -> problem.setText(""));
+        var bound = new Bound(this);
+        bound.follow(work.stateProperty(), state -> form.show(state.song().facts()));
+        bound.follow(panel, _ -> problem.setText(""));
     }
 
     private VBox column() {

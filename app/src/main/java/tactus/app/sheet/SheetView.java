@@ -18,6 +18,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
+import tactus.app.field.Bound;
 import tactus.app.work.Export;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
@@ -51,8 +52,7 @@ public final class SheetView extends BorderPane {
         scroll.getStyleClass().add("page-scroll");
         scroll.setAccessibleText(Words.of("sheet.pages"));
         setCenter(scroll);
-        work.stateProperty().subscribe(_ -> refresh());
-        sceneProperty().subscribe(_ -> refresh());
+        new Bound(this).follow(work.stateProperty(), _ -> refresh());
     }
 
     private VBox choices(Actions actions) {

@@ -13,7 +13,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
-import tactus.app.arrangement.VersionsModel;
+import tactus.app.comparison.VersionsModel;
+import tactus.app.field.Bound;
 import tactus.app.place.Place;
 import tactus.app.work.Work;
 import tactus.formats.sheet.FactsText;
@@ -41,7 +42,8 @@ final class Header extends HBox {
             places.put(each, toggle);
             switches.getChildren().add(toggle);
         }
-        place.subscribe(chosen -> places.forEach((each, toggle) -> toggle.setSelected(each == chosen)));
+        var bound = new Bound(this);
+        bound.follow(place, chosen -> places.forEach((each, toggle) -> toggle.setSelected(each == chosen)));
         places.forEach((each, toggle) -> keepSelected(toggle, each, place));
         title.setId("song-title");
         title.getStyleClass().add("song-title");
@@ -58,9 +60,8 @@ final class Header extends HBox {
         snags.setMinWidth(USE_PREF_SIZE);
         version = new VersionChoice(work, versions);
         getChildren().setAll(switches, lines, version, snags);
-        work.stateProperty().subscribe(this::show);
-        work.unsavedProperty().subscribe(_ -> showTitle(work));
-        work.stateProperty().subscribe(_ -> showTitle(work));
+        bound.follow(work.stateProperty(), this::show);
+        bound.follow(() -> showTitle(work), work.unsavedProperty(), work.stateProperty());
     }
 
     /** A place that is shown stays pressed when it is pressed again. */

@@ -1,7 +1,7 @@
 package tactus.app.window;
 
 import javafx.scene.control.ComboBox;
-import tactus.app.arrangement.VersionsModel;
+import tactus.app.comparison.VersionsModel;
 import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.work.Work;

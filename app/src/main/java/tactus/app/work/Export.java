@@ -13,6 +13,7 @@ import tactus.formats.file.WholeFile;
 import tactus.formats.midi.MidiSong;
 import tactus.formats.sheet.Paper;
 import tactus.formats.sheet.Sheet;
+import tactus.formats.table.BarTable;
 import tactus.sound.wave.WaveRendering;
 
 /** What a song can be written out as; for the window and for the command line. */
@@ -34,6 +35,13 @@ public enum Export {
         @Override
         public List<Path> write(Job job, DoubleConsumer progress, BooleanSupplier cancelled) throws IOException {
             MidiSong.write(job.song(), job.timeline(), job.file());
+            return List.of(job.file());
+        }
+    },
+    CSV("csv") {
+        @Override
+        public List<Path> write(Job job, DoubleConsumer progress, BooleanSupplier cancelled) throws IOException {
+            BarTable.write(job.song(), job.timeline(), job.file());
             return List.of(job.file());
         }
     },

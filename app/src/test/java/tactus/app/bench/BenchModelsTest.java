@@ -19,6 +19,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tactus.app.demo.DemoSong;
+import tactus.app.finger.FingerChoice;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.DataFolder;
 import tactus.app.work.Settings;

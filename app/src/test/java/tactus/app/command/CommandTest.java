@@ -92,7 +92,7 @@ class CommandTest {
     void anUnknownKindIsAUsageError() {
         assertEquals(2, run("export", song, "--to", "mp9"));
         assertEquals(
-                "tactus export: --to takes pdf, png, midi or wav, not \"mp9\"",
+                "tactus export: --to takes pdf, png, midi, csv or wav, not \"mp9\"",
                 err.toString().strip());
     }
 

@@ -131,7 +131,7 @@ class PlayerModelTest {
         player.withoutExceptionsProperty().set(true);
         at(start + 7 * 4 * BEAT + 0.01);
         assertEquals(1, player.barNow().orElseThrow().use());
-        assertEquals(7, player.barNow().orElseThrow().inSection());
+        assertEquals(8, player.barNow().orElseThrow().numberInSection());
         assertTrue(Double.isNaN(player.positionInSong()), "the bar is not on the screen");
         at(start + 8 * 4 * BEAT + 0.01);
         assertEquals(2, player.barNow().orElseThrow().pass());

@@ -1,8 +1,6 @@
 package tactus.app.setup;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
@@ -23,17 +21,9 @@ final class ModelFixture {
     /** Computed when {@link #compute} says so. */
     final List<Supplier<Runnable>> waiting = new ArrayList<>();
 
-    ModelFixture(DemoSong demo) {
+    ModelFixture(DemoSong demo, Path folder) {
         work = new Work(demo.song());
-        settings = settings();
-    }
-
-    private static Settings settings() {
-        try {
-            return new Settings(new DataFolder(Files.createTempDirectory("tactus-models")));
-        } catch (IOException full) {
-            throw new UncheckedIOException(full);
-        }
+        settings = new Settings(new DataFolder(folder));
     }
 
     Song song() {

@@ -5,11 +5,17 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.nio.file.Path;
 import java.util.List;
+import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tactus.app.capo.CapoModel;
 import tactus.app.demo.DemoSong;
+import tactus.app.fact.SetUpModel;
+import tactus.app.shape.ChangesModel;
 import tactus.core.capo.CapoChoice;
 import tactus.core.capo.CapoPlan;
 import tactus.core.harmony.Chord;
@@ -20,7 +26,10 @@ import tactus.core.snag.SnagPlace;
 /** Facts, guitar, capo plan and changes, without a window. */
 class SetUpModelTest {
 
-    private final ModelFixture fixture = new ModelFixture(DemoSong.LANTERN_WALK);
+    @TempDir
+    private static Path folder;
+
+    private final ModelFixture fixture = new ModelFixture(DemoSong.LANTERN_WALK, folder);
     private final SetUpModel model = new SetUpModel(fixture.work, fixture.settings);
 
     private Instrument guitar() {
@@ -154,9 +163,9 @@ class SetUpModelTest {
     @Test
     void choicesAreShownForTheLoweringThatIsAskedFor() {
         var capo = new CapoModel(fixture.work, fixture.settings, fixture.atOnce);
-        capo.tunedDownProperty().set(3);
+        capo.tunedDownProperty().set(OptionalInt.of(3));
         assertTrue(capo.choices().stream().allMatch(choice -> choice.tunedDown() == 3));
-        capo.tunedDownProperty().set(CapoModel.ANY);
+        capo.tunedDownProperty().set(OptionalInt.empty());
         assertEquals(12, capo.choices().size());
         assertTrue(capo.choices().stream().anyMatch(choice -> choice.tunedDown() > 0));
         assertTrue(capo.soundLower(4).isEmpty());

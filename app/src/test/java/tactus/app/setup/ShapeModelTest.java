@@ -3,19 +3,26 @@ package tactus.app.setup;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tactus.app.demo.DemoSong;
+import tactus.app.shape.ChosenShape;
+import tactus.app.shape.ShapeModel;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Shape;
 import tactus.core.shape.Voicing;
 
 class ShapeModelTest {
 
-    private final ModelFixture fixture = new ModelFixture(DemoSong.LANTERN_WALK);
+    @TempDir
+    private static Path folder;
+
+    private final ModelFixture fixture = new ModelFixture(DemoSong.LANTERN_WALK, folder);
     private final ShapeModel model = new ShapeModel(fixture.work, fixture.settings, fixture.atOnce);
 
     private String shape() {

@@ -27,7 +27,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
-import tactus.app.arrangement.RulesModel;
+import tactus.app.assignment.RulesModel;
 import tactus.core.sentence.RuleSentence;
 import tactus.words.SongWords;
 import tactus.words.Words;

@@ -42,7 +42,7 @@ final class GrooveReader {
         for (Division division : Division.in(meter)) {
             if (Grid.of(meter, beats, division).size() == hits.size()) return new Groove(meter, beats, division, hits);
         }
-        throw new NotationException("groove-reader.hits-out", text, 0, hits.size(), beats, meter);
+        throw new NotationException("groove-reader.hits-out", text, text.length(), hits.size(), beats, meter);
     }
 
     private void read(String word, int index) {

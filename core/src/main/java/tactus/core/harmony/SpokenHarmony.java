@@ -117,7 +117,7 @@ final class SpokenHarmony {
                     "spoken-harmony.comes-beats", text, text.length(), oneBar.beatsBefore(end), lacking);
         }
         long bars = end.wholesOf(meter.length());
-        if (bars > MOST_BARS) throw new NotationException("harmony-reader.too-many-bars", text, 0, bars);
+        if (bars > MOST_BARS) throw new NotationException("harmony-reader.too-many-bars", text, text.length(), bars);
         return new HarmonyLine(Collections.nCopies((int) Math.max(1, bars), meter), spans, List.of());
     }
 }

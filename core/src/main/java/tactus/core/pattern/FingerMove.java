@@ -20,7 +20,7 @@ import tactus.core.stroke.Pick;
  */
 public record FingerMove(int string, Optional<Integer> fret, Sound sound) {
 
-    private static final Pattern WRITTEN = Pattern.compile("(\\d{1,2})([.h/])(\\d{1,2}|-)");
+    private static final Pattern WRITTEN = Pattern.compile("\\s*(\\d{1,2})([.h/])(\\d{1,2}|-)\\s*");
 
     /** How the new note comes to sound. */
     public enum Sound {
@@ -55,7 +55,7 @@ public record FingerMove(int string, Optional<Integer> fret, Sound sound) {
      * @throws NotationException if the text is no move
      */
     public static FingerMove parse(String text) {
-        Matcher move = WRITTEN.matcher(text.strip());
+        Matcher move = WRITTEN.matcher(text);
         if (!move.matches()) {
             throw new NotationException("finger-move.unread", text, NotationException.stop(move.pattern(), text));
         }
@@ -64,7 +64,8 @@ public record FingerMove(int string, Optional<Integer> fret, Sound sound) {
                     Optional.of(move.group(3)).filter(to -> !to.equals("-")).map(Integer::valueOf);
             return new FingerMove(Integer.parseInt(move.group(1)), fret, sound(move.group(2)));
         } catch (Refusal outside) {
-            throw new NotationException("finger-move.impossible", text, 0, outside.reason());
+            int at = outside.reason().code().equals("pick.string") ? move.start(1) : move.start(3);
+            throw new NotationException("finger-move.impossible", text, at, outside.reason());
         }
     }
 

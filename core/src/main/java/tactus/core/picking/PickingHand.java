@@ -49,23 +49,37 @@ public record PickingHand(Map<Role, Integer> fixed, SortedMap<String, Map<Role, 
         return byChord.getOrDefault(chord, Map.of()).containsKey(role);
     }
 
-    /** Keeps {@code role} on {@code string} whatever the chord is; 0 lets it follow again. */
+    /** Keeps {@code role} on {@code string} whatever the chord is. */
     public PickingHand withFixed(Role role, int string) {
-        return new PickingHand(with(fixed, role, string), byChord);
+        return new PickingHand(with(fixed, role, OptionalInt.of(string)), byChord);
     }
 
-    /** Puts {@code role} on {@code string} for {@code chord}; 0 takes that back. */
+    /** Lets {@code role} follow the chord again. */
+    public PickingHand withoutFixed(Role role) {
+        return new PickingHand(with(fixed, role, OptionalInt.empty()), byChord);
+    }
+
+    /** Puts {@code role} on {@code string} for {@code chord}. */
     public PickingHand withOverride(String chord, Role role, int string) {
+        return withOverride(chord, role, OptionalInt.of(string));
+    }
+
+    /** Takes back where {@code role} was put for {@code chord}. */
+    public PickingHand withoutOverride(String chord, Role role) {
+        return withOverride(chord, role, OptionalInt.empty());
+    }
+
+    private PickingHand withOverride(String chord, Role role, OptionalInt string) {
         var changed = new TreeMap<>(byChord);
         changed.put(chord, with(byChord.getOrDefault(chord, Map.of()), role, string));
         return new PickingHand(fixed, changed);
     }
 
-    private static Map<Role, Integer> with(Map<Role, Integer> strings, Role role, int string) {
+    private static Map<Role, Integer> with(Map<Role, Integer> strings, Role role, OptionalInt string) {
         var changed = new EnumMap<Role, Integer>(Role.class);
         changed.putAll(strings);
-        if (string == 0) changed.remove(role);
-        else changed.put(role, string);
+        changed.remove(role);
+        string.ifPresent(to -> changed.put(role, to));
         return changed;
     }
 }

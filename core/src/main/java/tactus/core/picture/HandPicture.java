@@ -1,6 +1,8 @@
 package tactus.core.picture;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.OptionalInt;
 import tactus.core.time.Length;
 
 /**
@@ -52,31 +54,25 @@ public final class HandPicture {
     }
 
     private Passage.Played slotAt(double position) {
-        return passage.slots().get(Math.max(0, indexAt(position)));
+        return passage.slots().get(indexAt(position).orElse(0));
     }
 
-    /** The index of the slot that {@code position}, in whole notes, lies in, or -1 before the first. */
-    public int indexAt(double position) {
-        int index = -1;
+    /** The index of the slot that {@code position}, in whole notes, lies in; empty before the first. */
+    public OptionalInt indexAt(double position) {
+        int begun = 0;
         for (Passage.Played slot : passage.slots()) {
             if (slot.at().toDouble() > position + 1e-9) break;
-            index++;
+            begun++;
         }
-        return index;
+        return begun == 0 ? OptionalInt.empty() : OptionalInt.of(begun - 1);
     }
 
-    /** The index of the slot nearest to {@code x}; -1 if there is none. */
-    public int slotNear(double x) {
-        int nearest = -1;
-        double least = Double.MAX_VALUE;
-        for (Passage.Played slot : passage.slots()) {
-            double distance = Math.abs(x(slot.middle()) - x);
-            if (distance < least) {
-                least = distance;
-                nearest = slot.index();
-            }
-        }
-        return nearest;
+    /** The index of the slot nearest to {@code x}; empty if there is none. */
+    public OptionalInt slotNear(double x) {
+        return passage.slots().stream()
+                .min(Comparator.comparingDouble(slot -> Math.abs(x(slot.middle()) - x)))
+                .map(slot -> OptionalInt.of(slot.index()))
+                .orElse(OptionalInt.empty());
     }
 
     /** The x of the middle of the slot with {@code index}. */

@@ -13,7 +13,7 @@ final class OpenNotes {
 
     static Tuning tuning(String[] notes, String text) {
         if (notes.length > Tuning.MOST_STRINGS) {
-            throw new NotationException("open-notes.strings-more", text, 0, notes.length);
+            throw new NotationException("open-notes.strings-more", text, text.length(), notes.length);
         }
         List<Integer> classes =
                 Arrays.stream(notes).map(note -> pitchClass(note, text)).toList();

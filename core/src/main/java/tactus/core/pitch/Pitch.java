@@ -29,13 +29,14 @@ public record Pitch(int number) implements Comparable<Pitch> {
         int name = NoteName.lengthIn(upper, 0, NoteSchool.INTERNATIONAL);
         String octave = upper.substring(name);
         if (name == 0 || !octave.matches("-?\\d")) {
-            throw new NotationException("pitch.unread", text, 0);
+            throw new NotationException("pitch.unread", text, text.indexOf(plain) + name);
         }
         NoteName note = NoteName.at(upper, 0, NoteSchool.INTERNATIONAL);
         // A flat C lies in the octave of its letter, so the sign is added after the octave.
         int natural = new NoteName(note.letter(), 0).pitchClass();
         int number = 12 * (Integer.parseInt(octave) + 1) + natural + note.alter();
-        if (number < 0 || number > 127) throw new NotationException("pitch.out-range", text, 0);
+        if (number < 0 || number > 127)
+            throw new NotationException("pitch.out-range", text, text.indexOf(plain) + name);
         return new Pitch(number);
     }
 

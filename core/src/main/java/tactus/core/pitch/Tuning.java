@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.Predicate;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import tactus.core.refusal.NotationException;
@@ -19,6 +20,7 @@ public record Tuning(List<Pitch> open, List<Pitch> partners) {
 
     public static final int MOST_STRINGS = 12;
 
+    private static final Pattern WORD = Pattern.compile("[^\\s,-]+");
     private static final Key C = new Key(0, false);
     private static final Pitch LOWEST = Pitch.parse("C0");
     private static final Pitch HIGHEST = Pitch.parse("E6");
@@ -46,9 +48,13 @@ public record Tuning(List<Pitch> open, List<Pitch> partners) {
     }
 
     private static void check(Pitch pitch) {
-        if (pitch.compareTo(LOWEST) < 0 || pitch.compareTo(HIGHEST) > 0) {
+        if (!isPossible(pitch)) {
             throw new Refusal("tuning.open-string", pitch);
         }
+    }
+
+    private static boolean isPossible(Pitch pitch) {
+        return pitch.compareTo(LOWEST) >= 0 && pitch.compareTo(HIGHEST) <= 0;
     }
 
     /**
@@ -83,8 +89,17 @@ public record Tuning(List<Pitch> open, List<Pitch> partners) {
         try {
             return new Tuning(open, partners);
         } catch (Refusal wrong) {
-            throw new NotationException("tuning.impossible", text, 0, wrong.reason());
+            throw new NotationException("tuning.impossible", text, impossible(open, text), wrong.reason());
         }
+    }
+
+    /** The pitch that no string is tuned to; the end if it is about their number or their partners. */
+    private static int impossible(List<Pitch> open, String text) {
+        var words = WORD.matcher(text);
+        for (Pitch pitch : open) {
+            if (words.find() && !isPossible(pitch)) return words.start();
+        }
+        return text.length();
     }
 
     /** How many strings the hand feels; doubled ones are one. */

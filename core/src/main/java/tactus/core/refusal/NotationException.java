@@ -42,6 +42,11 @@ public final class NotationException extends Refusal {
         return index;
     }
 
+    /** The same fault in a longer text, of which this one's begins at {@code from}. */
+    public NotationException in(String whole, int from) {
+        return new NotationException(reason(), whole, Math.min(from + index, whole.length()));
+    }
+
     /**
      * Where {@code text} stops being what {@code notation} reads: the end of its longest beginning that could still
      * become whole; its own end if something is missing there.

@@ -31,8 +31,8 @@ public final class LengthWords {
      */
     public SpanLength parse(String text) {
         String[] parts = text.strip().split("\\s+");
-        if (parts.length != 2) throw new NotationException("span-length.unread", text, 0);
-        Length count = Length.parse(parts[0]);
+        if (parts.length != 2) throw new NotationException("span-length.unread", text, unread(parts, text));
+        Length count = count(parts[0], text);
         Optional<SpanLength.Unit> unit = lexicon.find("harmony-unit", parts[1], SpanLength.Unit.values());
         int at = text.indexOf(parts[1]);
         try {
@@ -41,7 +41,22 @@ public final class LengthWords {
         } catch (NotationException wrong) {
             throw wrong;
         } catch (Refusal wrong) {
-            throw new NotationException("span-length.impossible", text, 0, wrong.reason());
+            throw new NotationException("span-length.impossible", text, text.indexOf(parts[0]), wrong.reason());
+        }
+    }
+
+    /** Behind the number if its unit is missing, at the third word if there are more. */
+    private static int unread(String[] parts, String text) {
+        if (parts.length < 2) return text.length();
+        int unit = text.indexOf(parts[0]) + parts[0].length();
+        return text.indexOf(parts[2], text.indexOf(parts[1], unit) + parts[1].length());
+    }
+
+    private static Length count(String number, String text) {
+        try {
+            return Length.parse(number);
+        } catch (NotationException wrong) {
+            throw wrong.in(text, text.indexOf(number));
         }
     }
 }

@@ -76,14 +76,18 @@ public final class PlaceWords {
      */
     public Stretch parse(String text) {
         try {
-            return stretch(text).orElseThrow(() -> new NotationException("stretch.unread", text, 0));
+            return stretch(text).orElseThrow(() -> new NotationException("stretch.unread", "", 0));
         } catch (NotationException unread) {
-            throw unread.reason().code().equals("stretch.unread")
-                    ? new NotationException("stretch.unread", text, 0)
-                    : unread;
+            throw unread.in(text, firstDigit(text));
         } catch (Refusal impossible) {
-            throw new NotationException("stretch.impossible", text, 0, impossible.reason());
+            throw new NotationException("stretch.impossible", text, firstDigit(text), impossible.reason());
         }
+    }
+
+    private static int firstDigit(String text) {
+        long letters =
+                text.chars().takeWhile(letter -> !Character.isDigit(letter)).count();
+        return letters < text.length() ? (int) letters : 0;
     }
 
     String of(Part part) {

@@ -8,8 +8,7 @@ import java.util.Objects;
 import java.util.Set;
 
 /**
- * What a shape costs the hand, part by part. The weights are our own (from memory): they keep the order in which methods
- * bring shapes, from two open fingers to a full barre at the first fret.
+ * What a shape costs the hand, part by part; the weights are those of {@link Cost}.
  *
  * @param parts what there is to pay; parts that cost nothing are left out
  */
@@ -46,36 +45,21 @@ public record Effort(List<Part> parts) {
         }
     }
 
-    static final double[] FINGERS = {0, 2, 5, 9, 14};
-    static final double THUMB = 5;
-    static final double AVOIDED_BELOW = 1.5;
-    static final double AVOIDED_ABOVE = 4;
-    static final double AVOIDED_DAMPED = 2.5;
-    static final double SKIPPED_DAMPED = 10;
-    static final double SKIPPED_OPEN = 16;
-
     private static final double FULL_EASE = 100;
     private static final double EASE_STEP = 1.5;
-    private static final int COMFORTABLE_FRET = 3;
-    private static final int OPEN_TONE_FRET = 3;
-    private static final int LAST_FREE_FRET = 12;
 
     public Effort {
         parts = List.copyOf(parts);
-    }
-
-    static double barre(int strings, boolean openBeyond) {
-        return 1.5 * (strings + 1) + (openBeyond ? 5 : 0);
     }
 
     static Effort of(Grip grip, Neck neck, FrettingHand hand) {
         var parts = new ArrayList<Part>();
         Set<Finger> used = grip.fingering().used();
         boolean thumb = used.remove(Finger.THUMB);
-        add(parts, Kind.FINGERS, used.size(), FINGERS[used.size()] + crowding(grip));
-        if (thumb) add(parts, Kind.THUMB, 1, THUMB);
+        add(parts, Kind.FINGERS, used.size(), Cost.fingers(used.size()) + crowding(grip));
+        if (thumb) add(parts, Kind.THUMB, 1, Cost.THUMB);
         addBarres(parts, grip, neck);
-        add(parts, Kind.STRETCH, (int) Math.round(grip.stretch()), stretch(grip.stretch(), hand));
+        add(parts, Kind.STRETCH, (int) Math.round(grip.stretch()), Cost.stretch(grip.stretch(), hand));
         addStrings(parts, grip);
         addHeight(parts, grip, neck);
         addSound(parts, grip.voicing());
@@ -112,7 +96,7 @@ public record Effort(List<Part> parts) {
             boolean openBeyond = isOpenBeyond(grip.voicing(), barre.highest());
             double stiff = barre.fret() + neck.capo() <= 1 ? 1.3 : 1;
             strings += barre.strings();
-            cost += barre(barre.strings(), openBeyond) * stiff + (barre.finger() == Finger.INDEX ? 0 : 2);
+            cost += Cost.barre(barre.strings(), openBeyond) * stiff + (barre.finger() == Finger.INDEX ? 0 : 2);
         }
         add(parts, Kind.BARRE, strings, cost);
     }
@@ -134,11 +118,11 @@ public record Effort(List<Part> parts) {
                 below = false;
             } else if (grip.isSkipped(string)) {
                 skipped++;
-                skips += grip.dampening(string).isPresent() ? SKIPPED_DAMPED : SKIPPED_OPEN;
+                skips += grip.dampening(string).isPresent() ? Cost.SKIPPED_DAMPED : Cost.SKIPPED_OPEN;
             } else {
                 avoided++;
                 boolean damped = grip.dampening(string).isPresent();
-                avoids += below ? AVOIDED_BELOW : damped ? AVOIDED_DAMPED : AVOIDED_ABOVE;
+                avoids += below ? Cost.AVOIDED_BELOW : damped ? Cost.AVOIDED_DAMPED : Cost.AVOIDED_ABOVE;
             }
         }
         add(parts, Kind.SKIPPED, skipped, skips);
@@ -151,46 +135,21 @@ public record Effort(List<Part> parts) {
                 .mapToInt(Integer::intValue)
                 .summaryStatistics();
         if (held.getCount() == 0) return;
-        int height = aboveComfort(held.getMin()) + beyondBody(held.getMax(), neck);
-        add(parts, Kind.HEIGHT, height, height(held.getMin(), held.getMax(), neck));
-    }
-
-    private static int aboveComfort(int lowest) {
-        return Math.max(0, lowest - COMFORTABLE_FRET);
-    }
-
-    private static int beyondBody(int highest, Neck neck) {
-        return Math.max(0, highest + neck.capo() - LAST_FREE_FRET);
-    }
-
-    static double height(int lowest, int highest, Neck neck) {
-        return aboveComfort(lowest) + 4 * beyondBody(highest, neck);
-    }
-
-    static double stretch(double millimetres, FrettingHand hand) {
-        double share = millimetres / hand.span();
-        return 6 * Math.max(0, share - 0.3) + 20 * Math.max(0, share - 0.6);
+        int height = Cost.aboveComfort(held.getMin()) + Cost.beyondBody(held.getMax(), neck);
+        add(parts, Kind.HEIGHT, height, Cost.height(held.getMin(), held.getMax(), neck));
     }
 
     private static void addSound(List<Part> parts, Voicing voicing) {
         int silent = (int) voicing.frets().stream()
                 .filter(fret -> fret == Voicing.NOT_PLAYED)
                 .count();
-        add(parts, Kind.THIN, silent, thin(silent, voicing.strings()));
+        add(parts, Kind.THIN, silent, Cost.thin(silent, voicing.strings()));
         int highest = Collections.max(voicing.frets());
-        if (!voicing.isMovable()) add(parts, Kind.MIXED, Math.max(0, highest - OPEN_TONE_FRET), mixed(highest));
-    }
-
-    static double thin(int silent, int strings) {
-        return silent + 4.5 * Math.max(0, Math.min(4, strings) - (strings - silent));
-    }
-
-    static double mixed(int highest) {
-        return 1.2 * Math.max(0, highest - OPEN_TONE_FRET);
+        if (!voicing.isMovable()) add(parts, Kind.MIXED, Cost.beyondOpenTone(highest), Cost.mixed(highest));
     }
 
     /** The effort with what the name lacks added. */
-    Effort withIncomplete(int notes, double cost) {
+    public Effort withIncomplete(int notes, double cost) {
         var all = new ArrayList<>(parts);
         add(all, Kind.INCOMPLETE, notes, cost);
         return new Effort(all);

@@ -138,10 +138,10 @@ final class GripFinder {
             }
         }
         if (best == null) return null;
-        double cost = Effort.FINGERS[touches.size()] + (thumb ? Effort.THUMB : 0) + least;
+        double cost = Cost.fingers(touches.size()) + (thumb ? Cost.THUMB : 0) + least;
         for (Touch touch : touches) {
             boolean openBeyond = touch.to + 1 < frets.length && frets[touch.to + 1] == 0;
-            if (touch.isBarre()) cost += Effort.barre(touch.strings(), openBeyond);
+            if (touch.isBarre()) cost += Cost.barre(touch.strings(), openBeyond);
         }
         return new Choice(touches, best, thumb, cost);
     }

@@ -12,11 +12,12 @@ import tactus.core.refusal.Refusal;
  */
 public record StringRange(int lowest, int highest) {
 
-    private static final Pattern FORM = Pattern.compile("(\\d{1,2})(?:\\s*[-–]\\s*(\\d{1,2}))?");
+    private static final int MOST_STRINGS = 12;
+    private static final Pattern FORM = Pattern.compile("\\s*(\\d{1,2})(?:\\s*[-–]\\s*(\\d{1,2}))?\\s*");
 
     /** @throws Refusal if a string is outside its range or they stand the wrong way round */
     public StringRange {
-        if (highest < 1 || lowest > 12 || lowest < highest) {
+        if (highest < 1 || lowest > MOST_STRINGS || lowest < highest) {
             throw new Refusal("string-range.strings-said", lowest, highest);
         }
     }
@@ -27,7 +28,7 @@ public record StringRange(int lowest, int highest) {
      * @throws NotationException if the text names no strings
      */
     public static StringRange parse(String text) {
-        var match = FORM.matcher(text.strip());
+        var match = FORM.matcher(text);
         if (!match.matches()) {
             throw new NotationException("string-range.unread", text, NotationException.stop(match.pattern(), text));
         }
@@ -36,7 +37,8 @@ public record StringRange(int lowest, int highest) {
         try {
             return new StringRange(Math.max(one, other), Math.min(one, other));
         } catch (Refusal wrong) {
-            throw new NotationException("string-range.numbered", text, 0);
+            boolean firstFits = one >= 1 && one <= MOST_STRINGS;
+            throw new NotationException("string-range.numbered", text, match.start(firstFits ? 2 : 1));
         }
     }
 

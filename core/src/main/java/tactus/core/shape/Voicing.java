@@ -46,15 +46,26 @@ public record Voicing(List<Integer> frets) {
         String plain = text.strip();
         var parts = plain.contains("-") ? plain.split("-", -1) : plain.split("");
         if (!plain.contains("-") && !COMPACT.matcher(plain).matches()) {
-            throw new NotationException("voicing.unread", text, 0);
+            throw new NotationException("voicing.unread", text, NotationException.stop(COMPACT, plain));
         }
         var frets = new ArrayList<Integer>();
         for (String part : parts) frets.add(fret(part, text));
         try {
             return new Voicing(frets);
         } catch (Refusal wrong) {
-            throw new NotationException("voicing.impossible", text, 0, wrong.reason());
+            throw new NotationException("voicing.impossible", text, impossible(parts, text), wrong.reason());
         }
+    }
+
+    /** The fret that is too high; the end if there are too many strings. */
+    private static int impossible(String[] parts, String text) {
+        int at = 0;
+        for (String part : parts) {
+            at = text.indexOf(part, at);
+            if (part.matches("\\d+") && Integer.parseInt(part) > HIGHEST_FRET) return at;
+            at += part.length();
+        }
+        return text.length();
     }
 
     private static int fret(String part, String text) {

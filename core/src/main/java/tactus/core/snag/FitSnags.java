@@ -33,7 +33,10 @@ final class FitSnags implements Finder {
             if (span.fit().filter(Fit::isCutUnasked).isEmpty()) continue;
             Pattern pattern = laid.pattern(span.pattern().orElseThrow());
             var cut = new Cut(
-                    laid.section(span), pattern, span.inSection(), span.played().form());
+                    laid.section(span),
+                    pattern,
+                    span.inSection().orElseThrow(),
+                    span.played().form());
             cuts.computeIfAbsent(cut, _ -> new ArrayList<>()).add(span);
         }
         return cuts;

@@ -37,11 +37,11 @@ record LaidSong(Song song, Timeline timeline) {
     }
 
     SnagPlace.InUse place(TimelineSpan span) {
-        return new SnagPlace.InUse(span.use(), span.pass(), Math.max(0, span.inSection()));
+        return new SnagPlace.InUse(span.use(), span.pass(), span.inSection().orElse(0));
     }
 
     SnagPlace.InUse place(TimelineBar bar, TimelineSpan span) {
-        return new SnagPlace.InUse(bar.use(), bar.pass(), Math.max(0, span.inSection()));
+        return new SnagPlace.InUse(bar.use(), bar.pass(), span.inSection().orElse(0));
     }
 
     /** Plays in {@code section} the pattern that most rules assign, if there is any pattern. */

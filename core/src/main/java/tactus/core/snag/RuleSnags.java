@@ -37,7 +37,7 @@ final class RuleSnags implements Finder {
     private static void checkCoverage(LaidSong laid, Consumer<Snag> found) {
         Map<SectionId, List<TimelineSpan>> silent = new LinkedHashMap<>();
         for (TimelineSpan span : laid.timeline().spans()) {
-            if (span.inSection() < 0 || span.played().what().isPresent()) continue;
+            if (span.inSection().isEmpty() || span.played().what().isPresent()) continue;
             silent.computeIfAbsent(laid.section(span).id(), _ -> new ArrayList<>())
                     .add(span);
         }

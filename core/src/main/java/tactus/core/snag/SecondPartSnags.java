@@ -73,7 +73,7 @@ final class SecondPartSnags implements Finder {
         TimelineStroke first = strokes.getFirst();
         TimelineSpan span = laid.timeline().spans().get(first.span());
         List<Integer> bars = strokes.stream()
-                .map(stroke -> bar(laid, stroke).inSection() + 1)
+                .map(stroke -> bar(laid, stroke).numberInSection())
                 .distinct()
                 .toList();
         return new SecondPartSnag.OffChord(

@@ -2,9 +2,9 @@ package tactus.core.snag;
 
 import java.util.Objects;
 import tactus.core.harmony.Chord;
+import tactus.core.search.ShapeSearch;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
-import tactus.core.shape.ShapeSearch;
 import tactus.core.song.Song;
 import tactus.core.statement.Statement;
 import tactus.core.time.Tempo;

@@ -10,8 +10,8 @@ import tactus.core.pitch.Instrument;
 import tactus.core.pitch.StringTension;
 import tactus.core.pitch.TuningAdvice;
 import tactus.core.refusal.NotationException;
-import tactus.core.shape.ShapeCheck;
-import tactus.core.shape.ShapeFault;
+import tactus.core.search.ShapeCheck;
+import tactus.core.search.ShapeFault;
 import tactus.core.statement.Statement;
 import tactus.core.time.Quantity;
 

@@ -47,7 +47,7 @@ final class StopSnags implements Finder {
         return Optional.of(new PlayedSnag.Stop(
                 section.id(),
                 laid.place(bar, laid.timeline().spans().get(stop.span())),
-                bar.inSection() + 1,
+                bar.numberInSection(),
                 silent.dividedBy(bar.meter().shortestBeat()),
                 fix(section, bar, silent)));
     }
@@ -58,12 +58,12 @@ final class StopSnags implements Finder {
     }
 
     private static Optional<Fix> fix(Section section, TimelineBar bar, Length silent) {
-        if (bar.inSection() >= section.bars().size()) return Optional.empty();
+        if (bar.numberInSection() > section.bars().size()) return Optional.empty();
         Length bars = silent.dividedBy(bar.meter().length());
         long count = bars.isWhole() ? bars.wholesOf(Length.WHOLE) : bars.wholesOf(Length.WHOLE) + 1;
         int beats = bar.meter().beats().size();
         return Optional.of(new SectionFix.WriteCue(
-                section.id(), new Cue(bar.inSection() + 1, beats, PassChoice.EVERY, counted((int) count, beats))));
+                section.id(), new Cue(bar.numberInSection(), beats, PassChoice.EVERY, counted((int) count, beats))));
     }
 
     /** Bars as players count them: {@code 1 2 3 4, 2 2 3 4}. */

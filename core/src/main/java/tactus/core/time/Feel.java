@@ -39,7 +39,8 @@ public record Feel(int longer, int shorter) {
         try {
             return new Feel(Integer.parseInt(match.group(1)), Integer.parseInt(match.group(2)));
         } catch (Refusal outside) {
-            throw new NotationException("feel.impossible", text, 0, outside.reason());
+            throw new NotationException(
+                    "feel.impossible", text, match.start(match.group(2).equals("0") ? 2 : 1), outside.reason());
         }
     }
 

@@ -27,7 +27,8 @@ public record Meter(List<Integer> groups, int unit) {
     }
 
     private static final int MOST_UNITS = 32;
-    private static final Pattern WRITTEN = Pattern.compile("(-?\\d{1,4}(?:\\+\\d{1,4})*)/(-?\\d{1,4})");
+    private static final Pattern WRITTEN =
+            Pattern.compile("\\s*(-?\\d{1,4}(?:\\s*\\+\\s*\\d{1,4})*)\\s*/\\s*(-?\\d{1,4})\\s*");
 
     /** @throws Refusal if a group, their sum or the unit is outside its range */
     public Meter {
@@ -72,18 +73,19 @@ public record Meter(List<Integer> groups, int unit) {
      * @throws NotationException if the text is no meter
      */
     public static Meter parse(String text) {
-        var match = WRITTEN.matcher(text.replace(" ", ""));
+        var match = WRITTEN.matcher(text);
         if (!match.matches()) {
             throw new NotationException("meter.unread", text, NotationException.stop(match.pattern(), text));
         }
         try {
-            var groups = List.of(match.group(1).split("\\+")).stream()
+            var groups = List.of(match.group(1).split("\\s*\\+\\s*")).stream()
                     .map(Integer::valueOf)
                     .toList();
             int unit = Integer.parseInt(match.group(2));
             return groups.size() == 1 ? of(groups.getFirst(), unit) : new Meter(groups, unit);
         } catch (Refusal wrong) {
-            throw new NotationException("meter.impossible", text, 0, wrong.reason());
+            int at = isUnit(Integer.parseInt(match.group(2))) ? match.start(1) : match.start(2);
+            throw new NotationException("meter.impossible", text, at, wrong.reason());
         }
     }
 

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import tactus.core.pitch.ConcertPitch;
 import tactus.core.rule.PassPlan;
 import tactus.core.rule.Raise;
@@ -140,7 +141,7 @@ final class Layout {
                 first.section().id(),
                 0,
                 1,
-                -1));
+                OptionalInt.empty()));
         if (!first.spans().isEmpty()) {
             spans.add(new TimelineSpan(
                     first.spans().getFirst().chord(),
@@ -148,7 +149,7 @@ final class Layout {
                     meter.length(),
                     0,
                     1,
-                    -1,
+                    OptionalInt.empty(),
                     false,
                     TimelineSpan.Played.NOTHING,
                     first.frame().raise()));

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import tactus.core.pattern.Pattern;
 import tactus.core.section.Cue;
 import tactus.core.section.Stretch.Bounds;
@@ -74,7 +75,7 @@ final class PassPlacing {
                     laid.section().id(),
                     turn.use(),
                     turn.pass(),
-                    bar));
+                    OptionalInt.of(bar)));
         }
         return bars;
     }
@@ -88,7 +89,7 @@ final class PassPlacing {
                     from.at().plus(span.end()),
                     turn.use(),
                     turn.pass(),
-                    span.inSection(),
+                    OptionalInt.of(span.inSection()),
                     span.goesOn(),
                     span.played(),
                     laid.frame().raise()));

@@ -1,6 +1,7 @@
 package tactus.core.timeline;
 
 import java.util.Objects;
+import java.util.OptionalInt;
 import tactus.core.section.SectionId;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
@@ -13,15 +14,33 @@ import tactus.core.time.Meter;
  * @param seconds when it begins, at the song's tempo
  * @param use which entry of the running order it belongs to, from 0
  * @param pass which time round that section goes, from 1
- * @param inSection which bar of the section it is, from 0; -1 is the pick-up
+ * @param inSection which bar of the section it is, from 0; empty for the pick-up
  */
 public record TimelineBar(
-        int number, Meter meter, Length start, double seconds, SectionId section, int use, int pass, int inSection) {
+        int number,
+        Meter meter,
+        Length start,
+        double seconds,
+        SectionId section,
+        int use,
+        int pass,
+        OptionalInt inSection) {
 
     public TimelineBar {
+        Objects.requireNonNull(inSection);
         Objects.requireNonNull(meter);
         Objects.requireNonNull(section);
         Objects.requireNonNull(start);
+    }
+
+    /** Whether a pass of the section begins with it. */
+    public boolean isFirst() {
+        return inSection.equals(OptionalInt.of(0));
+    }
+
+    /** Its number within the section, from 1; 0 for the pick-up in front of the first bar. */
+    public int numberInSection() {
+        return inSection.isPresent() ? inSection.getAsInt() + 1 : 0;
     }
 
     /** Where it ends. */

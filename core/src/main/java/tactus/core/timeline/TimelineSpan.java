@@ -2,6 +2,7 @@ package tactus.core.timeline;
 
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalInt;
 import tactus.core.pattern.PatternId;
 import tactus.core.rule.FormChoice;
 import tactus.core.rule.Raise;
@@ -16,7 +17,7 @@ import tactus.core.time.Length;
  * @param end where it ends, at the end of its section at the latest
  * @param use which entry of the running order it belongs to, from 0
  * @param pass which time round that section goes, from 1
- * @param inSection which span of the section it is, from 0; -1 in front of the first bar
+ * @param inSection which span of the section it is, from 0; empty in front of the first bar
  * @param goesOn whether it is a later piece of a chord
  * @param played what is played over it
  * @param raise how the section lies in another key here, if it does
@@ -27,7 +28,7 @@ public record TimelineSpan(
         Length end,
         int use,
         int pass,
-        int inSection,
+        OptionalInt inSection,
         boolean goesOn,
         Played played,
         Optional<Raise> raise) {
@@ -35,6 +36,7 @@ public record TimelineSpan(
     public TimelineSpan {
         Objects.requireNonNull(chord);
         Objects.requireNonNull(end);
+        Objects.requireNonNull(inSection);
         Objects.requireNonNull(played);
         Objects.requireNonNull(raise);
         Objects.requireNonNull(start);
@@ -70,6 +72,11 @@ public record TimelineSpan(
         /** Nothing is played and no rule speaks of it. */
         static final Played NOTHING = new Played(
                 Optional.empty(), Optional.empty(), FormChoice.FULL, Optional.empty(), Swell.USUAL, Optional.empty());
+    }
+
+    /** Whether it is the span with the index {@code span} of its section. */
+    public boolean isAt(int span) {
+        return inSection.isPresent() && inSection.getAsInt() == span;
     }
 
     /** See {@link Played#pattern}. */

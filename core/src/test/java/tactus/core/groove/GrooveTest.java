@@ -45,7 +45,7 @@ class GrooveTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"boom crash, 5", "k s k, 0", "(k s, 0", "k) s, 1", "'', 0"})
+    @CsvSource({"boom crash, 5", "k s k, 5", "(k s, 0", "k) s, 1", "'', 0"})
     void whatNoDrumPlaysIsPointedAt(String said, int index) {
         assertEquals(
                 index,

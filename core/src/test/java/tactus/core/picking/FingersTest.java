@@ -101,7 +101,7 @@ class FingersTest {
         assertEquals(1, onD.at(new Pick.ByRole(Role.MIDDLE)).string());
         Fingers onC = Fingers.on(held("x32010", "C"), "C", TWO, hand);
         assertEquals(5, onC.at(new Pick.ByRole(Role.ROOT_BASS)).string());
-        assertEquals(PickingHand.FOLLOWING.withFixed(Role.INDEX, 3), hand.withOverride("D", Role.ROOT_BASS, 0));
+        assertEquals(PickingHand.FOLLOWING.withFixed(Role.INDEX, 3), hand.withoutOverride("D", Role.ROOT_BASS));
     }
 
     @Test

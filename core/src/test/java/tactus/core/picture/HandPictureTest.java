@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -262,8 +263,8 @@ class HandPictureTest {
     @Test
     void aClickFindsTheNearestSlot() {
         HandPicture picture = large(pattern("4/4", "d"));
-        assertEquals(0, picture.slotNear(-50));
-        assertEquals(7, picture.slotNear(900));
-        assertEquals(3, picture.slotNear(picture.slotX(3) + 5));
+        assertEquals(OptionalInt.of(0), picture.slotNear(-50));
+        assertEquals(OptionalInt.of(7), picture.slotNear(900));
+        assertEquals(OptionalInt.of(3), picture.slotNear(picture.slotX(3) + 5));
     }
 }

@@ -12,7 +12,10 @@ import tactus.core.time.Division;
 import tactus.core.time.Grid;
 import tactus.core.time.Meter;
 
-/** Weights as Longuet-Higgins and Lee (1984) give them: each level of the tree below the bar is one lighter. */
+/**
+ * The rule of Longuet-Higgins and Lee, "The rhythmic interpretation of monophonic music" (Music Perception 1, 1984): each
+ * level of the tree below the bar is one lighter than the one above it. The numbers here are worked out by hand from that rule.
+ */
 class SyncopationTest {
 
     private static Syncopation of(String meter, int slots) {
@@ -21,7 +24,7 @@ class SyncopationTest {
     }
 
     @Test
-    void theWeightsOfSixteenthsAreThePublishedOnes() {
+    void eachLevelOfTheTreeIsOneLighterThanTheOneAboveIt() {
         Syncopation sixteenths = of("4/4", 4);
         int[] weights = IntStream.range(0, 16).map(sixteenths::weight).toArray();
         assertArrayEquals(new int[] {0, -4, -3, -4, -2, -4, -3, -4, -1, -4, -3, -4, -2, -4, -3, -4}, weights);

@@ -10,6 +10,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import tactus.core.chord.ChordName;
 import tactus.core.outside.English;
 import tactus.core.pitch.Tuning;
+import tactus.core.search.ShapeCheck;
+import tactus.core.search.ShapeFault;
 
 class ShapeCheckTest {
 

@@ -17,6 +17,8 @@ import tactus.core.chord.ChordName;
 import tactus.core.outside.Table;
 import tactus.core.pitch.Pitch;
 import tactus.core.pitch.Tuning;
+import tactus.core.search.ShapeSearch;
+import tactus.core.search.StandIn;
 
 class ShapeSearchTest {
 

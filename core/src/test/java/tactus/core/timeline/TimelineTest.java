@@ -91,7 +91,7 @@ class TimelineTest {
         assertEquals(7, seventh.number());
         assertEquals(1, seventh.use());
         assertEquals(2, seventh.pass());
-        assertEquals(0, seventh.inSection());
+        assertTrue(seventh.isFirst());
         assertEquals(Length.of(9, 2), seventh.start());
     }
 

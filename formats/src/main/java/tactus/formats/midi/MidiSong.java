@@ -90,7 +90,7 @@ public final class MidiSong {
         }
         Meter meter = null;
         for (TimelineBar bar : timeline.bars()) {
-            if (bar.inSection() == 0 || bar.number() == 0) track.add(text(MARKER, marker(bar), tick(bar.start())));
+            if (bar.isFirst() || bar.number() == 0) track.add(text(MARKER, marker(bar), tick(bar.start())));
             if (!bar.meter().equals(meter)) track.add(meta(TIME_SIGNATURE, signature(bar.meter()), tick(bar.start())));
             meter = bar.meter();
         }

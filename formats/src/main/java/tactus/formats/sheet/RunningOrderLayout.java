@@ -109,7 +109,7 @@ final class RunningOrderLayout {
     private String played(List<TimelineBar> bars) {
         int use = bars.getFirst().use();
         return timeline.spans().stream()
-                .filter(span -> span.use() == use && span.inSection() >= 0)
+                .filter(span -> span.use() == use && span.inSection().isPresent())
                 .map(TimelineSpan::played)
                 .map(played -> played.pattern()
                         .flatMap(song::pattern)

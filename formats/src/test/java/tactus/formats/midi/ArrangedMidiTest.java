@@ -151,7 +151,7 @@ class ArrangedMidiTest {
         Sequence file = exported(song);
         Timeline timeline = Timeline.of(song);
         List<TimelineBar> starts = timeline.bars().stream()
-                .filter(bar -> bar.inSection() == 0 || bar.number() == 0)
+                .filter(bar -> bar.isFirst() || bar.number() == 0)
                 .toList();
         List<Meta> markers = metas(file, MARKER);
         assertEquals(starts.size(), markers.size());

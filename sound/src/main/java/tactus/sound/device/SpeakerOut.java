@@ -20,10 +20,19 @@ final class SpeakerOut implements AudioOut {
         this.line = line;
     }
 
+    /** How a line is got. */
+    interface Lines {
+        SourceDataLine line() throws LineUnavailableException;
+    }
+
     /** Returns the loudspeaker, or nothing where the machine has none that is free. */
     static Optional<SpeakerOut> open() {
+        return on(() -> AudioSystem.getSourceDataLine(FORMAT));
+    }
+
+    static Optional<SpeakerOut> on(Lines lines) {
         try {
-            SourceDataLine line = AudioSystem.getSourceDataLine(FORMAT);
+            SourceDataLine line = lines.line();
             line.open(FORMAT, BUFFER_FRAMES * FORMAT.getFrameSize());
             line.start();
             return Optional.of(new SpeakerOut(line));

@@ -1,0 +1,211 @@
+package tactus.app.assignment;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import tactus.app.section.ArrangementModel;
+import tactus.app.work.Work;
+import tactus.core.pattern.PatternId;
+import tactus.core.refusal.NotationException;
+import tactus.core.rule.Dynamic;
+import tactus.core.rule.Part;
+import tactus.core.rule.Play;
+import tactus.core.rule.Rule;
+import tactus.core.rule.Swell;
+import tactus.core.rule.What;
+import tactus.core.rule.Where;
+import tactus.core.section.Use;
+import tactus.core.song.Assignment;
+import tactus.core.song.Why;
+import tactus.core.suggestion.Suggestion;
+import tactus.core.suggestion.Suggestions;
+import tactus.core.timeline.TimelineSpan;
+import tactus.words.SongWords;
+import tactus.words.Words;
+
+/** The song's rules as sentences, and what can be done with them. */
+public final class RulesModel {
+
+    /**
+     * A rule.
+     *
+     * @param index its place among the song's rules, from 0
+     * @param isHere whether it speaks of the chosen section
+     */
+    public record Sentence(int index, String text, boolean isHere) {}
+
+    private final Work work;
+    private final ArrangementModel arrangement;
+    private final ObjectProperty<Target> target = new SimpleObjectProperty<>(this, "target", Target.SECTION);
+    private final ObjectProperty<OptionalInt> edited = new SimpleObjectProperty<>(this, "edited", OptionalInt.empty());
+
+    public RulesModel(Work work, ArrangementModel arrangement) {
+        this.work = work;
+        this.arrangement = arrangement;
+        work.openedProperty().subscribe(_ -> edited.set(OptionalInt.empty()));
+    }
+
+    /** Where the next rule holds that is made by a key. */
+    public ObjectProperty<Target> targetProperty() {
+        return target;
+    }
+
+    /** The rule that is being rewritten; empty while a new one is written. */
+    public ObjectProperty<OptionalInt> editedProperty() {
+        return edited;
+    }
+
+    /** Opens a rule to be rewritten. */
+    public void edit(int index) {
+        edited.set(OptionalInt.of(index));
+    }
+
+    private SongWords words() {
+        return new SongWords(work.song());
+    }
+
+    /** {@code rule} as a sentence. */
+    String sentence(Rule rule) {
+        return words().of(rule);
+    }
+
+    /** The rule that is being rewritten, as a sentence. */
+    public String editedText() {
+        OptionalInt index = edited.get();
+        boolean there =
+                index.isPresent() && index.getAsInt() < work.song().rules().size();
+        return there ? words().of(work.song().rules().get(index.getAsInt())) : "";
+    }
+
+    /** Every rule, those of the chosen section first. */
+    public List<Sentence> sentences() {
+        var all = new ArrayList<Sentence>();
+        List<Rule> rules = work.song().rules();
+        for (int i = 0; i < rules.size(); i++) {
+            boolean here =
+                    arrangement.choice().section().equals(rules.get(i).where().section());
+            all.add(new Sentence(i, words().of(rules.get(i)), here));
+        }
+        all.sort((one, other) -> Boolean.compare(other.isHere(), one.isHere()));
+        return all;
+    }
+
+    /** What is wrong with a sentence that is being typed, if anything. */
+    Optional<String> problem(String text) {
+        try {
+            if (!text.isBlank()) words().rules().parse(text);
+            return Optional.empty();
+        } catch (NotationException wrong) {
+            return Optional.of(Words.why(wrong));
+        }
+    }
+
+    /** Takes a sentence as a new rule or in place of the one that is being rewritten. Returns what is wrong, if anything. */
+    public Optional<String> take(String text) {
+        try {
+            Rule rule = words().rules().parse(text);
+            OptionalInt index = edited.get();
+            boolean replaces =
+                    index.isPresent() && index.getAsInt() < work.song().rules().size();
+            work.change("edit.rule", song -> {
+                if (!replaces) return song.withRule(rule);
+                var rules = new ArrayList<>(song.rules());
+                rules.set(index.getAsInt(), rule);
+                return song.withRules(rules);
+            });
+            edited.set(OptionalInt.empty());
+            return Optional.empty();
+        } catch (NotationException wrong) {
+            return Optional.of(Words.why(wrong));
+        }
+    }
+
+    public void delete(int index) {
+        edited.set(OptionalInt.empty());
+        work.change("edit.delete-rule", song -> {
+            var rules = new ArrayList<>(song.rules());
+            rules.remove(index);
+            return song.withRules(rules);
+        });
+    }
+
+    private Where where(Target wanted) {
+        return wanted.where(arrangement.choice(), arrangement.use().map(Use::id));
+    }
+
+    private Where onChord() {
+        Where where = where(target.get());
+        return where.part().isPresent()
+                ? where
+                : where.withPart(new Part.OnChord(arrangement.choice().span() + 1));
+    }
+
+    /** Plays the pattern with {@code number}, from 1 as listed, on the chosen chord. */
+    public void assignToChord(int number) {
+        if (number > work.song().patterns().size() || arrangement.section().isEmpty()) return;
+        PatternId id = work.song().patterns().get(number - 1).id();
+        work.change("edit.chord-pattern", song -> song.withRule(new Rule(onChord(), Play.pattern(id))));
+    }
+
+    /** Plays an event on the chosen chord, or what was there before if it is there already. */
+    public void toggle(What.Event event) {
+        if (arrangement.section().isEmpty()) return;
+        var rule = new Rule(onChord(), Play.of(event));
+        boolean there = work.song().rules().contains(rule);
+        work.change(
+                "edit.event",
+                song -> there ? Assignment.assigned(song, rule.where(), Optional.empty()) : song.withRule(rule));
+    }
+
+    /** Makes the place that {@link #targetProperty} names {@code steps} stronger, or softer if negative. */
+    public void louder(int steps) {
+        if (arrangement.section().isEmpty()) return;
+        int level = Math.clamp(level() + (long) steps, 0, Dynamic.values().length - 1);
+        var rule = new Rule(where(target.get()), Play.OPEN.with(Swell.of(Dynamic.values()[level])));
+        work.change("edit.loudness", song -> song.withRule(rule));
+    }
+
+    /** How loud the chosen chord is now. */
+    private int level() {
+        return arrangement
+                .chosenSpan()
+                .map(span -> span.played().swell().from().ordinal())
+                .orElse(Dynamic.MEDIUM.ordinal());
+    }
+
+    /** Why the chosen chord is played as it is; empty for a section that is not played. */
+    public Optional<Why> why() {
+        ArrangementModel.Choice choice = arrangement.choice();
+        if (choice.use().isEmpty() || arrangement.section().isEmpty()) return Optional.empty();
+        return Optional.of(Why.at(work.song(), choice.use().getAsInt(), choice.pass(), choice.span()));
+    }
+
+    /** What is played over {@code span}, in words. */
+    String played(TimelineSpan span) {
+        return words().played(span);
+    }
+
+    /** Opens {@code rule} to be rewritten. */
+    void edit(Rule rule) {
+        IntStream.range(0, work.song().rules().size())
+                .filter(index -> work.song().rules().get(index).equals(rule))
+                .findFirst()
+                .ifPresent(this::edit);
+    }
+
+    /** What could be added for the chosen section. */
+    public List<Suggestion> suggestions() {
+        return arrangement
+                .section()
+                .map(section -> Suggestions.of(work.song(), section))
+                .orElse(List.of());
+    }
+
+    public void take(Suggestion suggestion) {
+        work.change("edit.suggestion", suggestion::addedTo);
+    }
+}

@@ -1,0 +1,152 @@
+package tactus.app.assignment;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import tactus.app.field.Bound;
+import tactus.app.field.ChosenText;
+import tactus.app.field.NamedField;
+import tactus.app.field.ProblemLabel;
+import tactus.app.place.PanelBox;
+import tactus.app.place.SentenceRow;
+import tactus.app.section.ArrangementModel;
+import tactus.app.work.Work;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.section.Section;
+import tactus.core.song.Assignment;
+import tactus.core.song.Song;
+import tactus.core.suggestion.Suggestion;
+import tactus.words.Words;
+
+/** What is played, as rules: those of the section to be chosen, all of them as sentences to be written. */
+public final class RulesPanel extends PanelBox {
+
+    private final Bound bound = new Bound(this);
+    private final Work work;
+    private final ArrangementModel arrangement;
+    private final RulesModel rules;
+    private final ComboBox<Optional<Pattern>> always = patterns("assign-pattern", Words.of("assign.nothing"));
+    private final ComboBox<Optional<Pattern>> last = patterns("assign-last-pass", Words.of("assign.same"));
+    private final NamedField lastField = new NamedField(Words.of("assign.lastPass"), last);
+    private final ComboBox<Target> target = new ComboBox<>();
+    private final TextField sentence = new TextField();
+    private final ProblemLabel problem = new ProblemLabel();
+    private final Label writing = title("rules.write");
+    private final VBox sentences = new VBox();
+    private final VBox suggestions = new VBox();
+
+    public RulesPanel(Work work, ArrangementModel arrangement, RulesModel rules) {
+        this.work = work;
+        this.arrangement = arrangement;
+        this.rules = rules;
+        sentences.getStyleClass().add("sentences");
+        suggestions.getStyleClass().add("sentences");
+        target.setId("rule-target");
+        target.getItems().setAll(Target.values());
+        target.setConverter(new ChosenText<>(Target::title));
+        target.valueProperty().bindBidirectional(rules.targetProperty());
+        sentence.setId("rule-sentence");
+        sentence.setPromptText(Words.of("rules.prompt"));
+        sentence.setAccessibleText(Words.of("rules.write"));
+        getChildren()
+                .setAll(
+                        new NamedField(Words.of("assign.section"), always),
+                        lastField,
+                        new NamedField(Words.of("rules.target"), target),
+                        quiet(Words.of("rules.keys")),
+                        writing,
+                        sentence,
+                        problem,
+                        hint(),
+                        title("assign.all"),
+                        sentences,
+                        suggestions);
+        lastField.managedProperty().bind(lastField.visibleProperty());
+        listen();
+    }
+
+    /** What can be said, shown while one writes. */
+    private Node hint() {
+        Label hint = quiet(Words.of("rules.hint"));
+        hint.visibleProperty().bind(sentence.focusedProperty());
+        hint.managedProperty().bind(hint.visibleProperty());
+        return hint;
+    }
+
+    private void listen() {
+        bound.take(always.valueProperty(), chosen -> arrangement.assign(chosen.map(Pattern::id), false));
+        bound.take(last.valueProperty(), chosen -> arrangement.assign(chosen.map(Pattern::id), true));
+        sentence.textProperty().subscribe((_, text) -> problem.say(rules.problem(text)));
+        sentence.setOnAction(_ -> take());
+        rules.editedProperty().subscribe((_, index) -> {
+            writing.setText(Words.of(index.isPresent() ? "rules.rewrite" : "rules.write"));
+            sentence.setText(rules.editedText());
+            if (index.isPresent()) sentence.requestFocus();
+        });
+    }
+
+    private void take() {
+        if (sentence.getText().isBlank()) return;
+        Optional<String> wrong = rules.take(sentence.getText());
+        problem.say(wrong);
+        if (wrong.isEmpty()) sentence.clear();
+    }
+
+    private ComboBox<Optional<Pattern>> patterns(String id, String nothing) {
+        var box = new ComboBox<Optional<Pattern>>();
+        box.setId(id);
+        box.setMaxWidth(Double.MAX_VALUE);
+        box.setConverter(new ChosenText<>(pattern ->
+                pattern.map(each -> number(each) + "  " + each.name()).orElse(nothing)));
+        return box;
+    }
+
+    private int number(Pattern pattern) {
+        return work.song().patterns().indexOf(pattern) + 1;
+    }
+
+    @Override
+    public void show() {
+        try (var _ = bound.showing()) {
+            Song song = work.song();
+            Optional<Section> section = arrangement.section();
+            always.setDisable(section.isEmpty());
+            show(always, section.flatMap(each -> Assignment.of(song, each.id())));
+            show(last, section.flatMap(each -> Assignment.ofLastPass(song, each.id())));
+            lastField.setVisible(section.filter(_ -> arrangement.passes() > 1).isPresent());
+            fill(sentences, rules.sentences(), this::row, Words.of("rules.none"));
+            List<Suggestion> found = rules.suggestions();
+            fill(suggestions, found, this::suggestion, "");
+            if (!found.isEmpty()) suggestions.getChildren().addFirst(title("rules.suggestions"));
+        }
+    }
+
+    private void show(ComboBox<Optional<Pattern>> box, Optional<PatternId> assigned) {
+        List<Optional<Pattern>> choices = new ArrayList<>();
+        choices.add(Optional.empty());
+        work.song().patterns().forEach(pattern -> choices.add(Optional.of(pattern)));
+        if (!box.getItems().equals(choices)) box.getItems().setAll(choices);
+        box.setValue(assigned.flatMap(work.song()::pattern));
+    }
+
+    private Node row(RulesModel.Sentence rule) {
+        var row = new SentenceRow(rule.text(), () -> rules.edit(rule.index()), () -> rules.delete(rule.index()));
+        if (!rule.isHere()) row.getStyleClass().add("elsewhere");
+        return row;
+    }
+
+    private Node suggestion(Suggestion suggestion) {
+        return link(Words.say(suggestion.reason()), () -> rules.take(suggestion));
+    }
+
+    @Override
+    public Node first() {
+        return sentence;
+    }
+}

@@ -1,0 +1,72 @@
+package tactus.app.dictation;
+
+import java.util.Optional;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import tactus.app.action.Scope;
+import tactus.app.field.Bound;
+import tactus.core.dictation.Placing;
+import tactus.core.refusal.NotationException;
+import tactus.words.QuestionWords;
+import tactus.words.Sentences;
+import tactus.words.Words;
+
+/** The line where a pattern is said, and the question about it. Style class {@code line-field}; state {@code :wrong}. */
+public final class DictationField extends VBox {
+
+    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+
+    private final Bound bound = new Bound(this);
+    private final DictationModel model;
+    private final TextField text = new TextField();
+    private final Label message = new Label();
+
+    public DictationField(DictationModel model) {
+        this.model = model;
+        getStyleClass().add("line-field");
+        var name = new Label(Words.of("dictation.title"));
+        name.getStyleClass().add("field-name");
+        name.setLabelFor(text);
+        text.setId("dictation");
+        text.setAccessibleText(name.getText());
+        text.setPromptText(Words.of("dictation.prompt"));
+        Scope.DICTATION.markOn(text);
+        message.setId("dictation-message");
+        message.setWrapText(true);
+        getChildren().setAll(name, text, message);
+        text.textProperty().bindBidirectional(model.textProperty());
+        bound.follow(model.answerProperty(), this::show);
+    }
+
+    private void show(DictationModel.Answer answer) {
+        boolean none = answer.placing()
+                .filter(placing -> placing.count().signum() == 0)
+                .isPresent();
+        pseudoClassStateChanged(WRONG, answer.wrong().isPresent() || none);
+        message.getStyleClass().setAll("label", none || answer.wrong().isPresent() ? "warning" : "quiet");
+        message.setText(answer.wrong()
+                .map(DictationField::complaint)
+                .or(() -> answer.placing().map(DictationField::sentence))
+                .orElse(Words.of("dictation.hint")));
+    }
+
+    private static String complaint(NotationException wrong) {
+        return Words.of("dictation.wrong", Words.why(wrong), wrong.index() + 1);
+    }
+
+    private static String sentence(Placing placing) {
+        if (placing.count().signum() == 0)
+            return Words.of("dictation.none", placing.problem().map(Words::say).orElse(""));
+        Optional<String> question = placing.question().map(QuestionWords::of);
+        return question.map(asked -> Words.of("dictation.several", placing.count(), Sentences.capital(asked)))
+                .orElse(Words.of("dictation.one"));
+    }
+
+    /** Puts the cursor here, all that is written selected. */
+    public void takeFocus() {
+        text.requestFocus();
+        text.selectAll();
+    }
+}

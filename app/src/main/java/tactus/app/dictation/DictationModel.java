@@ -1,0 +1,176 @@
+package tactus.app.dictation;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+import tactus.app.pattern.BenchModel;
+import tactus.app.work.Work;
+import tactus.core.dictation.Comparison;
+import tactus.core.dictation.Dictation;
+import tactus.core.dictation.Given;
+import tactus.core.dictation.Mend;
+import tactus.core.dictation.Placement;
+import tactus.core.dictation.Placing;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternFrame;
+import tactus.core.refusal.NotationException;
+import tactus.core.stroke.Hand;
+import tactus.words.Words;
+
+/** What is said at the bench, where it can fall, and what choosing does. */
+public final class DictationModel {
+
+    /** What came of what was said: a placing, or what cannot be read. */
+    public record Answer(Optional<Placing> placing, Optional<NotationException> wrong) {
+
+        static final Answer NOTHING = new Answer(Optional.empty(), Optional.empty());
+
+        boolean isEmpty() {
+            return placing.isEmpty() && wrong.isEmpty();
+        }
+    }
+
+    private final Work work;
+    private final BenchModel bench;
+    private final StringProperty text = new SimpleStringProperty(this, "text", "");
+    private final ReadOnlyObjectWrapper<Answer> answer = new ReadOnlyObjectWrapper<>(this, "answer", Answer.NOTHING);
+    private Optional<PatternFrame> placedOn = Optional.empty();
+
+    public DictationModel(Work work, BenchModel bench) {
+        this.work = work;
+        this.bench = bench;
+        text.subscribe(_ -> place());
+        bench.patternProperty().subscribe(shown -> {
+            Optional<PatternFrame> frame = shown.map(Pattern::frame);
+            if (!frame.equals(placedOn)) place();
+        });
+        work.openedProperty().subscribe((_, _) -> text.set(""));
+    }
+
+    private PatternFrame frame() {
+        return bench.patternProperty()
+                .get()
+                .map(Pattern::frame)
+                .orElseGet(() -> PatternFrame.of(work.song().facts().meter()));
+    }
+
+    private void place() {
+        placedOn = bench.patternProperty().get().map(Pattern::frame);
+        if (text.get().isBlank()) {
+            answer.set(Answer.NOTHING);
+            return;
+        }
+        try {
+            answer.set(
+                    new Answer(Optional.of(placing(Dictation.parse(text.get(), Words.lexicon()))), Optional.empty()));
+        } catch (NotationException wrong) {
+            answer.set(new Answer(Optional.empty(), Optional.of(wrong)));
+        }
+    }
+
+    /**
+     * The pattern's own slots where all counts were said, where its hand goes all down, or where nothing else fits; the
+     * usual hand rates otherwise.
+     */
+    private Placing placing(Dictation said) {
+        PatternFrame own = frame();
+        var given = new Given(List.of(), false, work.song().facts().groove());
+        boolean counted =
+                said.strokes().stream().allMatch(stroke -> stroke.count().isPresent());
+        Optional<Placing> onOwn = onOwn(said, own, given);
+        if (counted && onOwn.isPresent()) return onOwn.get();
+        boolean settled = own.hand().mode() == Hand.Mode.ALL_DOWN;
+        if (settled && onOwn.filter(it -> it.count().signum() > 0).isPresent()) return onOwn.get();
+        Placing found = Placing.of(said, own.meter(), own.beats(), given);
+        return found.count().signum() > 0
+                ? found
+                : onOwn.filter(it -> it.count().signum() > 0).orElse(found);
+    }
+
+    private static Optional<Placing> onOwn(Dictation said, PatternFrame own, Given given) {
+        try {
+            return Optional.of(Placing.of(said, own, given));
+        } catch (NotationException uncounted) {
+            return Optional.empty();
+        }
+    }
+
+    /** Answers the question: the earlier place, or the later one. */
+    public void answer(boolean earlier) {
+        answer.get()
+                .placing()
+                .filter(placing -> placing.question().isPresent())
+                .ifPresent(placing -> answer.set(new Answer(Optional.of(placing.answered(earlier)), Optional.empty())));
+    }
+
+    /** Starts anew with what was said, or clears it where no question was answered. */
+    public void takeBack() {
+        Answer before = answer.get();
+        place();
+        if (before.equals(answer.get())) text.set("");
+    }
+
+    /** Puts the placement, or the change that mends the saying, with {@code index} on the bench, if there is one. */
+    public void take(int index) {
+        answer.get().placing().ifPresent(placing -> {
+            if (index < placing.best().size()) take(placing, placing.best().get(index));
+            else if (placing.count().signum() == 0 && index < placing.mends().size())
+                take(placing.mends().get(index));
+        });
+    }
+
+    private void take(Mend mend) {
+        Placing mended = mend.placed();
+        take(mended, mended.best().getFirst());
+    }
+
+    private void take(Placing placing, Placement placement) {
+        if (bench.patternProperty().get().isEmpty()) bench.add();
+        bench.patternProperty().get().ifPresent(shown -> {
+            Pattern placed = placing.pattern(placement, shown);
+            Pattern kept = placed.withFrame(
+                            placed.frame().withFeel(shown.frame().feel()))
+                    .withForm(shown.form());
+            placedOn = Optional.of(kept.frame());
+            work.change("edit.say", song -> song.withPattern(kept), kept.name());
+        });
+    }
+
+    /** What was said of this pattern before, against what is said now; empty if nothing was or it was the same. */
+    public Optional<String> comparison() {
+        return bench.patternProperty()
+                .get()
+                .filter(shown -> !shown.story().said().isEmpty())
+                .flatMap(shown -> comparison(shown.story().said().getLast()));
+    }
+
+    private Optional<String> comparison(String before) {
+        if (before.equals(text.get().strip())) return Optional.empty();
+        try {
+            var compared = Comparison.of(
+                    Dictation.parse(before, Words.lexicon()), Dictation.parse(text.get(), Words.lexicon()), frame());
+            return compared.differences().isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(Words.of(
+                            "dictation.compared",
+                            before,
+                            compared.differences().stream().map(Words::say).collect(Collectors.joining("; ")),
+                            Words.say(compared.verdict())));
+        } catch (NotationException unreadable) {
+            return Optional.empty();
+        }
+    }
+
+    /** What is said, as it is typed. */
+    public StringProperty textProperty() {
+        return text;
+    }
+
+    public ReadOnlyObjectProperty<Answer> answerProperty() {
+        return answer.getReadOnlyProperty();
+    }
+}

@@ -1,0 +1,81 @@
+package tactus.app.pattern;
+
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import tactus.app.hand.HandView;
+import tactus.core.pattern.Pattern;
+import tactus.core.picture.Frame;
+import tactus.core.picture.Passage;
+import tactus.core.section.Section;
+import tactus.core.song.Song;
+import tactus.words.Words;
+
+/** The patterns of a song, each with its picture as an emblem. Style class {@code pattern-list}. */
+public final class PatternList extends ListView<Pattern> {
+
+    private final BooleanProperty lowStringOnTop = new SimpleBooleanProperty(this, "lowStringOnTop", true);
+    private Song song = Song.empty("?");
+
+    public PatternList() {
+        getStyleClass().add("pattern-list");
+        setAccessibleText(Words.of("bench.patterns"));
+        setPlaceholder(new Label(Words.of("bench.noPatterns")));
+        setCellFactory(_ -> new Cell());
+    }
+
+    /** Shows the patterns of {@code shown} with {@code chosen} selected. */
+    public void show(Song shown, Optional<Pattern> chosen) {
+        song = shown;
+        if (!getItems().equals(shown.patterns())) getItems().setAll(shown.patterns());
+        chosen.ifPresentOrElse(getSelectionModel()::select, getSelectionModel()::clearSelection);
+    }
+
+    public BooleanProperty lowStringOnTopProperty() {
+        return lowStringOnTop;
+    }
+
+    private final class Cell extends ListCell<Pattern> {
+
+        private final Label name = new Label();
+        private final Label facts = new Label();
+        private final HandView emblem = new HandView(Frame.Size.TINY);
+        private final HBox row = new HBox(emblem, new VBox(name, facts));
+
+        Cell() {
+            setPrefWidth(0);
+            row.getStyleClass().add("pattern-row");
+            name.getStyleClass().add("pattern-name");
+            facts.getStyleClass().add("quiet");
+            emblem.getStyleClass().add("emblem");
+            emblem.lowStringOnTopProperty().bind(lowStringOnTop);
+            HBox.setHgrow(row.getChildren().getLast(), Priority.ALWAYS);
+        }
+
+        @Override
+        protected void updateItem(Pattern pattern, boolean empty) {
+            super.updateItem(pattern, empty);
+            setGraphic(empty ? null : row);
+            setAccessibleText("");
+            if (empty) return;
+            name.setText(pattern.name());
+            facts.setText(pattern.meter() + " · " + uses(pattern));
+            emblem.setPassage(Passage.of(pattern));
+            setAccessibleText(pattern.name() + ", " + pattern.line());
+        }
+
+        private String uses(Pattern pattern) {
+            var names = song.usesOf(pattern.id()).stream().map(Section::name).toList();
+            if (names.isEmpty()) return Words.of("bench.unused");
+            return names.stream().limit(2).collect(Collectors.joining(", "))
+                    + (names.size() > 2 ? " +" + (names.size() - 2) : "");
+        }
+    }
+}

@@ -1,0 +1,106 @@
+package tactus.app.section;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import tactus.app.work.Work;
+import tactus.core.harmony.HarmonyLine;
+import tactus.core.refusal.NotationException;
+import tactus.core.rule.Part;
+import tactus.core.rule.Play;
+import tactus.core.rule.Rule;
+import tactus.core.rule.What;
+import tactus.core.rule.Where;
+import tactus.core.section.Section;
+import tactus.core.song.Assignment;
+import tactus.core.time.Length;
+import tactus.words.Words;
+
+/** The chords of the chosen section as a line of text; its full stops and low lines are rules for single chords. */
+public final class HarmonyLineModel {
+
+    private final Work work;
+    private final ArrangementModel arrangement;
+
+    public HarmonyLineModel(Work work, ArrangementModel arrangement) {
+        this.work = work;
+        this.arrangement = arrangement;
+    }
+
+    private Length round(Section section) {
+        return Assignment.round(work.song(), section);
+    }
+
+    /** The chords of the section as a line that can be typed. */
+    public String line() {
+        return arrangement
+                .section()
+                .map(section -> HarmonyLine.format(
+                        section.bars(),
+                        section.spans(),
+                        marks(section),
+                        work.song().facts().meter(),
+                        round(section)))
+                .orElse("");
+    }
+
+    private List<HarmonyLine.Mark> marks(Section section) {
+        var marks = new ArrayList<HarmonyLine.Mark>();
+        for (Rule rule : work.song().rules()) {
+            if (!isMark(rule, section)) continue;
+            int number = ((Part.OnChord) rule.where().part().orElseThrow()).number();
+            marks.add(new HarmonyLine.Mark(number - 1, rule.play().what().equals(Optional.of(What.Event.HELD))));
+        }
+        return marks;
+    }
+
+    /** A rule that the line shows: one chord of the section is struck once, whatever the pass. */
+    private static boolean isMark(Rule rule, Section section) {
+        Optional<Part> part = rule.where().part();
+        boolean single = part.isPresent()
+                && part.get() instanceof Part.OnChord(int number)
+                && number > 0
+                && rule.where().equals(Where.in(section.id()).withPart(part.get()));
+        Optional<What> what = rule.play().what();
+        return single && (what.equals(Optional.of(What.Event.STOP)) || what.equals(Optional.of(What.Event.HELD)));
+    }
+
+    /** Takes what is typed as the chords of the section. Returns what is wrong with it, if anything. */
+    public Optional<String> takeLine(String text) {
+        if (arrangement.section().isEmpty() || text.strip().equals(line())) return Optional.empty();
+        Section section = arrangement.section().get();
+        return checked(
+                text,
+                line -> work.change(
+                        "edit.chords",
+                        song -> {
+                            var rules = new ArrayList<>(song.rules().stream()
+                                    .filter(rule -> !isMark(rule, section))
+                                    .toList());
+                            for (HarmonyLine.Mark mark : line.marks()) {
+                                Where where = Where.in(section.id()).withPart(new Part.OnChord(mark.span() + 1));
+                                rules.add(new Rule(where, Play.of(mark.rings() ? What.Event.HELD : What.Event.STOP)));
+                            }
+                            return song.withRules(rules)
+                                    .withSection(section.withBars(line.bars()).withSpans(line.spans()));
+                        },
+                        section.name()));
+    }
+
+    /** What is wrong with a line that is being typed, if anything. */
+    public Optional<String> problem(String text) {
+        return text.isBlank() ? Optional.empty() : checked(text, _ -> {});
+    }
+
+    private Optional<String> checked(String text, Consumer<HarmonyLine> then) {
+        try {
+            Section section = arrangement.section().orElseThrow();
+            Optional<Length> round = Assignment.of(work.song(), section.id()).map(_ -> round(section));
+            then.accept(HarmonyLine.parse(text, work.song().facts().meter(), round, Words.lexicon()));
+            return Optional.empty();
+        } catch (NotationException wrong) {
+            return Optional.of(Words.why(wrong));
+        }
+    }
+}

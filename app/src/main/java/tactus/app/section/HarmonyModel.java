@@ -1,0 +1,293 @@
+package tactus.app.section;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import tactus.app.work.Settings;
+import tactus.app.work.Work;
+import tactus.core.chord.ChordName;
+import tactus.core.harmony.Chord;
+import tactus.core.harmony.Span;
+import tactus.core.harmony.SpanLength;
+import tactus.core.pitch.NoteSchool;
+import tactus.core.refusal.NotationException;
+import tactus.core.section.Except;
+import tactus.core.section.Expansion;
+import tactus.core.section.Section;
+import tactus.core.song.Assignment;
+import tactus.core.time.BarLines;
+import tactus.core.time.Length;
+import tactus.core.time.Meter;
+import tactus.formats.font.ChordText;
+import tactus.words.Words;
+
+/** What can be done with the bars and chords of the chosen section. */
+public final class HarmonyModel {
+
+    private final Work work;
+    private final ArrangementModel arrangement;
+    private final Settings settings;
+    private Optional<Except.Bars> copied = Optional.empty();
+
+    public HarmonyModel(Work work, ArrangementModel arrangement, Settings settings) {
+        this.work = work;
+        this.arrangement = arrangement;
+        this.settings = settings;
+    }
+
+    /** The chosen chord as written; empty where the section has none, or this pass has another one. */
+    public Optional<Span> span() {
+        return arrangement
+                .section()
+                .filter(_ -> arrangement.isAsWritten())
+                .map(section -> section.spans().get(index()));
+    }
+
+    /** Names the chosen chord as it is typed. Returns what is wrong with the name, if anything. */
+    public Optional<String> rename(String chord) {
+        try {
+            String name = read(chord);
+            return span().flatMap(span -> arrangement.type(
+                    "chord " + index(),
+                    "edit.chord",
+                    section -> section.withSpan(index(), new Span(name, span.length()))));
+        } catch (NotationException unreadable) {
+            return Optional.of(Words.why(unreadable));
+        }
+    }
+
+    /** A name that the song knows, or that says no chord, stays as it is; in another school's letters it is translated. */
+    private String read(String chord) {
+        String plain = chord.strip();
+        boolean known = settings.noteSchool() == NoteSchool.INTERNATIONAL
+                && work.song().chord(plain).isPresent();
+        if (known || ChordName.isNoChord(plain)) return plain;
+        ChordName name = ChordName.parse(plain, settings.noteSchool());
+        return settings.noteSchool() == NoteSchool.INTERNATIONAL ? plain : name.toString();
+    }
+
+    /** Writes the chosen chord in the house form once it has been typed: {@code Am7} for {@code A-7}. */
+    public void settleName() {
+        span().filter(span -> work.song().chord(span.chord()).isEmpty())
+                .flatMap(span -> Chord.meaning(span.chord()))
+                .ifPresent(name -> rename(ChordText.typed(name.toString(), settings.noteSchool())));
+    }
+
+    /** The chosen chord as this user types it; empty where there is none. */
+    public String typedName() {
+        return span().map(span -> ChordText.typed(span.chord(), settings.noteSchool()))
+                .orElse("");
+    }
+
+    /** Whether {@code text} already says the chosen chord, so that it need not be replaced while it is typed. */
+    public boolean says(String text) {
+        try {
+            return span().filter(span -> span.chord().equals(read(text))).isPresent();
+        } catch (NotationException unreadable) {
+            return false;
+        }
+    }
+
+    /** Gives the chosen chord another length. Returns what is wrong with it, if anything. */
+    public Optional<String> lengthen(SpanLength length) {
+        return span().flatMap(span -> arrangement.change(
+                "edit.chord-length", section -> section.withSpan(index(), new Span(span.chord(), length))));
+    }
+
+    /** Makes the chosen chord {@code beats} felt beats longer, or shorter if negative; one beat is the least. */
+    public void addBeats(int beats) {
+        arrangement
+                .section()
+                .ifPresent(section -> span().ifPresent(span -> {
+                    Length now = beats(section, span);
+                    Length wanted = now.plus(Length.of(beats));
+                    if (wanted.isPositive()) lengthen(inBarsIfWhole(section, wanted));
+                }));
+    }
+
+    private Length beats(Section section, Span span) {
+        BarLines bars = section.barLines();
+        Length start = start(section);
+        return bars.beatsBefore(span.length().end(bars, start, round(section))).minus(bars.beatsBefore(start));
+    }
+
+    private Length round(Section section) {
+        return Assignment.round(work.song(), section);
+    }
+
+    private Length start(Section section) {
+        return section.edges(round(section)).get(index());
+    }
+
+    private SpanLength inBarsIfWhole(Section section, Length beats) {
+        BarLines bars = section.barLines();
+        Length start = start(section);
+        return SpanLength.between(bars, start, bars.afterBeats(start, beats));
+    }
+
+    /** Adds a bar of the chosen chord after it (of the song's first one where there is none yet) and chooses it. */
+    public void addSpan() {
+        String chord = span().map(Span::chord)
+                .or(() -> work.song().chords().stream().findFirst().map(first -> first.name()))
+                .orElse("C");
+        int place = span().isEmpty() ? 0 : index() + 1;
+        insert(place, List.of(new Span(chord, SpanLength.bars(1))));
+        arrangement.chooseSpan(place);
+    }
+
+    private void insert(int place, List<Span> added) {
+        arrangement
+                .section()
+                .ifPresent(section -> work.change(
+                        "edit.add-chord",
+                        song -> {
+                            var spans = new ArrayList<>(section.spans());
+                            spans.addAll(Math.min(place, spans.size()), added);
+                            return Assignment.moved(song, section.id(), place, added.size())
+                                    .withSection(section.withSpans(spans));
+                        },
+                        section.name()));
+    }
+
+    /** Takes the chosen chord away. */
+    public void removeSpan() {
+        if (span().isEmpty()) return;
+        arrangement
+                .section()
+                .ifPresent(section -> work.change(
+                        "edit.remove-chord",
+                        song -> {
+                            var spans = new ArrayList<>(section.spans());
+                            spans.remove(index());
+                            return Assignment.moved(song, section.id(), index() + 1, -1)
+                                    .withSection(section.withSpans(spans));
+                        },
+                        section.name()));
+    }
+
+    /** Splits the chosen chord in two halves, the longer one first where its beats are odd. */
+    public void split() {
+        arrangement
+                .section()
+                .ifPresent(section -> span().ifPresent(span -> {
+                    Length beats = beats(section, span);
+                    if (!Length.WHOLE.isLessThan(beats)) return;
+                    long whole = beats.wholesOf(Length.WHOLE);
+                    Length first = Length.of((whole + 1) / 2);
+                    work.change("edit.split", song -> {
+                        var spans = new ArrayList<>(section.spans());
+                        spans.set(index(), new Span(span.chord(), inBarsIfWhole(section, first)));
+                        spans.add(index() + 1, new Span(span.chord(), new SpanLength.Beats(beats.minus(first))));
+                        return Assignment.moved(song, section.id(), index() + 1, 1)
+                                .withSection(section.withSpans(spans));
+                    });
+                }));
+    }
+
+    /** Gives the time of the next chord to the chosen one. */
+    public void join() {
+        arrangement
+                .section()
+                .ifPresent(section -> span().filter(
+                                _ -> index() + 1 < section.spans().size())
+                        .ifPresent(span -> {
+                            BarLines bars = section.barLines();
+                            List<Length> edges = section.edges(round(section));
+                            SpanLength both = SpanLength.between(bars, edges.get(index()), edges.get(index() + 2));
+                            work.change("edit.join", song -> {
+                                var spans = new ArrayList<>(section.spans());
+                                spans.set(index(), new Span(span.chord(), both));
+                                spans.remove(index() + 1);
+                                return Assignment.moved(song, section.id(), index() + 2, -1)
+                                        .withSection(section.withSpans(spans));
+                            });
+                        }));
+    }
+
+    /** Keeps the bar that the chosen chord starts in, to be put elsewhere. */
+    public void copyBar() {
+        arrangement.section().filter(_ -> span().isPresent()).ifPresent(section -> {
+            BarLines bars = section.barLines();
+            int bar = bar(section);
+            copied = Optional.of(
+                    new Except.Bars(List.of(bars.meter(bar)), Expansion.chords(section, round(section), bar, bar + 1)));
+        });
+    }
+
+    /** Puts the copied bar in behind the bar that the chosen chord starts in. */
+    public void pasteBar() {
+        copied.ifPresent(this::putBar);
+    }
+
+    /** Puts the bar that the chosen chord starts in once more behind itself. */
+    public void repeatBar() {
+        Optional<Except.Bars> before = copied;
+        copyBar();
+        pasteBar();
+        copied = before;
+    }
+
+    private void putBar(Except.Bars bars) {
+        arrangement.section().ifPresent(section -> {
+            int place = bar(section) + 1;
+            Section longer = Expansion.inserted(section, place, bars, round(section));
+            int first = Expansion.chords(section, round(section), 0, place).size();
+            work.change(
+                    "edit.add-bar",
+                    song -> Assignment.moved(
+                                    song, section.id(), first, bars.spans().size())
+                            .withSection(longer),
+                    section.name());
+            arrangement.chooseSpan(first);
+        });
+    }
+
+    /** The chosen chord counted in its other units: {@code 1 bar = 4 beats = 1/2 round}. */
+    public String inOtherUnits() {
+        return arrangement
+                .section()
+                .flatMap(
+                        section -> span().map(span -> LengthConversions.of(work.song(), section, span, start(section))))
+                .orElse("");
+    }
+
+    /** Adds a bar like the last one at the end of the section. */
+    public void addBar() {
+        arrangement.change("edit.add-bar", section -> {
+            var bars = new ArrayList<>(section.bars());
+            bars.add(bars.getLast());
+            return section.withBars(bars);
+        });
+    }
+
+    /** Takes the last bar of the section away, if it is not its only one. */
+    public void removeBar() {
+        arrangement.change("edit.remove-bar", section -> {
+            List<Meter> bars = section.bars();
+            return bars.size() == 1 ? section : section.withBars(bars.subList(0, bars.size() - 1));
+        });
+    }
+
+    /** Gives the bar in which the chosen chord starts another meter. */
+    public void setMeter(Meter meter) {
+        arrangement.change("edit.bar-meter", section -> {
+            var bars = new ArrayList<>(section.bars());
+            bars.set(bar(section), meter);
+            return section.withBars(bars);
+        });
+    }
+
+    /** The meter of the bar in which the chosen chord starts. */
+    public Optional<Meter> meter() {
+        return arrangement.section().map(section -> section.bars().get(bar(section)));
+    }
+
+    private int bar(Section section) {
+        boolean written = index() < section.spans().size();
+        return written ? section.barLines().barAt(start(section)) : 0;
+    }
+
+    private int index() {
+        return arrangement.choice().span();
+    }
+}

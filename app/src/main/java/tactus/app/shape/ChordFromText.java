@@ -1,0 +1,41 @@
+package tactus.app.shape;
+
+import java.util.List;
+import tactus.app.fact.SetUpModel;
+import tactus.core.chord.ChordName;
+import tactus.core.harmony.Chord;
+import tactus.core.pitch.NoteSchool;
+import tactus.core.refusal.Refusal;
+import tactus.core.shape.Voicing;
+import tactus.core.song.Song;
+
+/** A chord from its name, with its easiest shape, or from its shape, under the name it sounds as. */
+final class ChordFromText {
+
+    private final Song song;
+    private final SetUpModel setUp;
+    private final NoteSchool school;
+
+    ChordFromText(Song song, SetUpModel setUp, NoteSchool school) {
+        this.song = song;
+        this.setUp = setUp;
+        this.school = school;
+    }
+
+    /** @throws Refusal if it is neither, sounds nothing, or is out of the hand's reach */
+    Chord read(String text) {
+        return text.strip().matches("[xX0-9][xX0-9-]*") ? named(Voicing.parse(text)) : shaped(text);
+    }
+
+    private Chord named(Voicing voicing) {
+        List<Integer> sounding = voicing.pitchClasses(song.facts().tuning(), 0);
+        if (sounding.isEmpty()) throw new Refusal("shape.silent", voicing);
+        return new Chord(song.facts().naming().names(sounding).getFirst().name().toString(), voicing);
+    }
+
+    private Chord shaped(String text) {
+        ChordName name = ChordName.parse(text, school);
+        Voicing voicing = setUp.easiest(name).orElseThrow(() -> new Refusal("shape.out-of-reach", name));
+        return new Chord(name.toString(), voicing);
+    }
+}

@@ -1,0 +1,157 @@
+package tactus.formats.table;
+
+import de.siegmar.fastcsv.writer.CsvWriter;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import tactus.core.harmony.Chord;
+import tactus.core.pattern.Pattern;
+import tactus.core.pitch.Key;
+import tactus.core.song.Facts;
+import tactus.core.song.Song;
+import tactus.core.stroke.Direction;
+import tactus.core.stroke.StrokeLine;
+import tactus.core.timeline.Timeline;
+import tactus.core.timeline.TimelineBar;
+import tactus.core.timeline.TimelineSpan;
+import tactus.core.timeline.TimelineStroke;
+import tactus.formats.file.WholeFile;
+import tactus.words.SongWords;
+
+/**
+ * A song as a table: a row for every chord of every bar as played, as comma-separated values (RFC 4180) in UTF-8. The
+ * first row names the columns; these names stay in English, so that a spreadsheet finds them whatever the language.
+ */
+public final class BarTable {
+
+    private static final String[] COLUMNS = {
+        "song bar",
+        "section bar",
+        "section",
+        "use",
+        "pass",
+        "meter",
+        "chord",
+        "sounding chord",
+        "shape",
+        "fingers",
+        "pattern",
+        "form",
+        "strokes",
+        "counts",
+        "start in seconds",
+        "beats",
+        "loudness"
+    };
+
+    private final Song song;
+    private final Timeline timeline;
+    private final SongWords words;
+
+    private BarTable(Song song, Timeline timeline) {
+        this.song = song;
+        this.timeline = timeline;
+        words = new SongWords(song);
+    }
+
+    /**
+     * Writes {@code timeline}, which was laid out from {@code song}, whole or not at all.
+     *
+     * @throws IOException if it cannot be written
+     */
+    public static void write(Song song, Timeline timeline, Path file) throws IOException {
+        WholeFile.write(file, new BarTable(song.asShown(), timeline)::writeTo);
+    }
+
+    private void writeTo(OutputStream out) throws IOException {
+        // The stream is closed by whoever opened it.
+        CsvWriter table = CsvWriter.builder().build(out);
+        table.writeRecord(COLUMNS);
+        for (TimelineBar bar : timeline.bars()) {
+            List<TimelineSpan> spans = timeline.spansIn(bar);
+            if (spans.isEmpty()) table.writeRecord(texts(empty(bar)));
+            for (TimelineSpan span : spans) table.writeRecord(texts(row(bar, span)));
+        }
+        table.flush();
+    }
+
+    private static List<String> texts(List<Object> values) {
+        return values.stream().map(Object::toString).toList();
+    }
+
+    private List<Object> empty(TimelineBar bar) {
+        return List.of(
+                bar.number(),
+                bar.numberInSection(),
+                section(bar),
+                words.use(bar.use()),
+                bar.pass(),
+                bar.meter(),
+                "",
+                "",
+                "",
+                "",
+                "",
+                "",
+                "",
+                "",
+                seconds(bar.seconds()),
+                bar.meter().length().dividedBy(bar.meter().shortestBeat()),
+                "");
+    }
+
+    private List<Object> row(TimelineBar bar, TimelineSpan span) {
+        var from = span.start().max(bar.start());
+        var to = span.end().min(bar.end());
+        List<TimelineStroke> strokes = timeline.strokesIn(bar.number()).stream()
+                .filter(stroke ->
+                        !stroke.start().isLessThan(from) && stroke.start().isLessThan(to))
+                .toList();
+        var chord = song.chord(span.chord());
+        return List.of(
+                bar.number(),
+                bar.numberInSection(),
+                section(bar),
+                words.use(bar.use()),
+                bar.pass(),
+                bar.meter(),
+                span.chord(),
+                sounding(span),
+                chord.map(Chord::voicing).map(Object::toString).orElse(""),
+                chord.flatMap(Chord::fingering)
+                        .map(fingers -> fingers.toText(chord.get().voicing()))
+                        .orElse(""),
+                span.pattern().flatMap(song::pattern).map(Pattern::name).orElse(""),
+                span.pattern().isPresent() ? words.rules().of(span.played().form()) : "",
+                strokes.stream().map(BarTable::sign).collect(Collectors.joining(" ")),
+                strokes.stream().map(stroke -> stroke.count().toString()).collect(Collectors.joining(" ")),
+                seconds(timeline.seconds(from)),
+                to.minus(from).dividedBy(bar.meter().shortestBeat()),
+                span.played().swell().from().letters());
+    }
+
+    private String section(TimelineBar bar) {
+        return song.section(bar.section()).orElseThrow().name();
+    }
+
+    private static String sign(TimelineStroke stroke) {
+        return StrokeLine.format(stroke.stroke(), stroke.hand().orElse(Direction.DOWN));
+    }
+
+    private static String seconds(double seconds) {
+        return String.format(Locale.ROOT, "%.3f", seconds);
+    }
+
+    /** What is heard while the shape is held. */
+    private String sounding(TimelineSpan span) {
+        Facts facts = song.facts();
+        int up = facts.instrument().transposition() + span.semitonesUp();
+        Key key = facts.shapesKey().plus(up);
+        return Chord.meaning(span.chord())
+                .map(name -> name.transposed(up, facts.spelling(), key).toString())
+                .orElse(span.chord());
+    }
+}
