@@ -1,6 +1,8 @@
 /** Music and computation: time, strokes, patterns, songs and what follows from them. No screen, file or clock. */
 module tactus.core {
+    exports tactus.core.advice;
     exports tactus.core.capo;
+    exports tactus.core.chart;
     exports tactus.core.chord;
     exports tactus.core.comparison;
     exports tactus.core.dictation;
@@ -11,6 +13,7 @@ module tactus.core {
     exports tactus.core.language;
     exports tactus.core.library;
     exports tactus.core.name;
+    exports tactus.core.outline;
     exports tactus.core.pattern;
     exports tactus.core.performance;
     exports tactus.core.picking;

@@ -8,7 +8,6 @@ import tactus.core.rule.Raise;
 import tactus.core.rule.Swell;
 import tactus.core.rule.What;
 import tactus.core.sentence.RuleSentence;
-import tactus.core.song.Song;
 import tactus.core.timeline.Margin;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
@@ -23,29 +22,44 @@ public final class BarNote {
     private final List<TimelineSpan> spans;
     private final RuleSentence rules;
 
-    private BarNote(Song song, Timeline timeline, TimelineBar bar) {
+    private BarNote(SongWords words, Timeline timeline, TimelineBar bar) {
         this.timeline = timeline;
         this.bar = bar;
         spans = timeline.spansIn(bar);
-        rules = new SongWords(song).rules();
+        rules = words.rules();
     }
 
-    /** The note of {@code bar}. */
-    public static String of(Song song, Timeline timeline, TimelineBar bar) {
-        return new BarNote(song, timeline, bar).text();
+    /** The note of {@code bar} in a song with these words. */
+    public static String of(SongWords words, Timeline timeline, TimelineBar bar) {
+        return new BarNote(words, timeline, bar).text();
+    }
+
+    /** The note of {@code bar} where ribbons already say what is played: cues, loudness, another key, a pause. */
+    public static String besideRibbons(SongWords words, Timeline timeline, TimelineBar bar) {
+        var note = new BarNote(words, timeline, bar);
+        List<String> parts = note.marks();
+        for (TimelineSpan span : note.spans)
+            if (!span.start().isLessThan(bar.start())) note.raise(span).ifPresent(parts::add);
+        if (note.hasPause()) parts.add(Words.of("bar-note.pause"));
+        return String.join("  ", parts);
     }
 
     /** Its parts, the cues first. */
     private String text() {
+        List<String> parts = marks();
+        for (TimelineSpan span : spans) if (!span.start().isLessThan(bar.start())) addStart(span, parts);
+        if (hasPause()) parts.add(Words.of("bar-note.pause"));
+        if (startsFigure()) parts.add(Words.of("bar-note.second"));
+        return String.join("  ", parts);
+    }
+
+    private List<String> marks() {
         var parts = new ArrayList<String>();
         for (TimelineCue cue : timeline.margin().cues()) {
             if (cue.bar() == bar.number()) parts.add("“" + cue.text() + "”");
         }
         addLoudness(parts);
-        for (TimelineSpan span : spans) if (!span.start().isLessThan(bar.start())) addStart(span, parts);
-        if (hasPause()) parts.add(Words.of("bar-note.pause"));
-        if (startsFigure()) parts.add(Words.of("bar-note.second"));
-        return String.join("  ", parts);
+        return parts;
     }
 
     private void addStart(TimelineSpan span, List<String> parts) {

@@ -184,7 +184,7 @@ class SnagWordsTest {
         assertEquals(
                 List.of("p", "f", "p", "p to f", "f", "p to f"),
                 timeline.bars().stream()
-                        .map(bar -> BarNote.of(said, timeline, bar))
+                        .map(bar -> BarNote.of(new SongWords(said), timeline, bar))
                         .toList());
     }
 }

@@ -56,6 +56,15 @@ public record Action(
         return new Action(id, scope, keys, icon, effect, condition);
     }
 
+    /** The same, and {@code then} behind it. */
+    Action followedBy(Runnable then) {
+        Runnable both = () -> {
+            effect.run();
+            then.run();
+        };
+        return new Action(id, scope, keys, icon, both, enabled);
+    }
+
     /** What it is called in menus and on buttons. */
     public String text() {
         return Words.of("action." + id);

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
@@ -20,10 +21,17 @@ import org.kordamp.ikonli.javafx.FontIcon;
 public final class Actions {
 
     private final Map<String, Action> actions = new LinkedHashMap<>();
+    private Consumer<String> done = _ -> {};
+
+    /** Tells {@code listener} the id of every command that was run. */
+    public void tell(Consumer<String> listener) {
+        done = done.andThen(listener);
+    }
 
     /** @throws IllegalArgumentException if a command with that id is there already */
     public void add(Action action) {
-        if (actions.putIfAbsent(action.id(), action) != null) {
+        Action told = action.followedBy(() -> done.accept(action.id()));
+        if (actions.putIfAbsent(action.id(), told) != null) {
             throw new IllegalArgumentException("there is an action " + action.id() + " already");
         }
     }
@@ -32,6 +40,11 @@ public final class Actions {
     public Action get(String id) {
         return Optional.ofNullable(actions.get(id))
                 .orElseThrow(() -> new IllegalArgumentException("there is no action " + id));
+    }
+
+    /** The command with {@code id}, if there is one. */
+    public Optional<Action> find(String id) {
+        return Optional.ofNullable(actions.get(id));
     }
 
     /** Every command, in the order in which they were added. */

@@ -7,6 +7,7 @@ import tactus.app.action.Action;
 import tactus.app.action.Actions;
 import tactus.app.action.Scope;
 import tactus.app.assignment.RulesModel;
+import tactus.app.bars.Zoom;
 import tactus.app.place.MenuColumn;
 import tactus.app.section.ArrangementModel;
 import tactus.app.section.HarmonyModel;
@@ -34,7 +35,8 @@ public final class ArrangementActions {
                                     "bar.copy",
                                     "bar.paste",
                                     "bar.repeat",
-                                    "harmony.line"))),
+                                    "harmony.line",
+                                    "order.line"))),
             new MenuColumn(
                     "arrange",
                     List.of(
@@ -48,7 +50,8 @@ public final class ArrangementActions {
                                     "arrange.versions"),
                             List.of("event.stop", "event.held", "event.silence", "event.muted"),
                             List.of("voice.toggle", "dynamics.softer", "dynamics.stronger"),
-                            List.of("version.next"))));
+                            List.of("version.next"),
+                            List.of("zoom.in", "zoom.out", "zoom.usual", "page.fold", "view.stand"))));
 
     private final ArrangementModel model;
     private final OrderModel order;
@@ -76,6 +79,7 @@ public final class ArrangementActions {
         var added = new ArrangementActions(parts, view);
         added.addSections(actions);
         added.addBars(actions);
+        added.addPage(actions);
         added.addChanges(actions);
         added.addAssignments(actions);
         added.addEvents(actions);
@@ -83,21 +87,51 @@ public final class ArrangementActions {
     }
 
     private void addSections(Actions actions) {
-        actions.add(Action.of("section.new", Scope.ANYWHERE, order::addSection, "Shortcut+Shift+S")
+        actions.add(Action.of("section.new", Scope.ANYWHERE, this::addSection, "Shortcut+Shift+N")
                 .withIcon(Feather.PLUS));
         actions.add(Action.of("section.copy", Scope.ANYWHERE, order::copySection, "Shortcut+Shift+C")
                 .withIcon(Feather.COPY));
         actions.add(Action.of("section.delete", Scope.ANYWHERE, order::deleteSection, "Shortcut+Alt+Delete")
                 .withIcon(Feather.TRASH_2));
-        actions.add(Action.of("order.earlier", Scope.ORDER, () -> order.moveUse(-1), "Alt+Up"));
-        actions.add(Action.of("order.later", Scope.ORDER, () -> order.moveUse(1), "Alt+Down"));
-        actions.add(Action.of("order.again", Scope.ORDER, order::repeatUse, "Insert"));
-        actions.add(Action.of("order.remove", Scope.ORDER, order::removeUse, "Delete"));
+        actions.add(Action.of("order.earlier", Scope.ORDER, () -> order.moveChosen(-1), "Alt+Up"));
+        actions.add(Action.of("order.later", Scope.ORDER, () -> order.moveChosen(1), "Alt+Down"));
+        actions.add(Action.of("order.again", Scope.ORDER, order::repeatChosen, "Insert"));
+        actions.add(Action.of("order.remove", Scope.ORDER, order::removeChosen, "Delete"));
+    }
+
+    /** A new section is named first. */
+    private void addSection() {
+        order.addSection();
+        view.get().nameSection();
+    }
+
+    private void addPage(Actions actions) {
+        actions.add(Action.of("order.line", Scope.ANYWHERE, () -> view.get().editOrder(), "Alt+I"));
+        actions.add(Action.of("page.fold", Scope.BARS, () -> view.get().fold(), "F"));
+        actions.add(Action.of(
+                        "zoom.in",
+                        Scope.ANYWHERE,
+                        () -> zoom(1),
+                        "Shortcut+Plus",
+                        "Shortcut+Equals",
+                        "Shortcut+Add",
+                        "Shortcut+Shift+Equals")
+                .withIcon(Feather.ZOOM_IN));
+        actions.add(Action.of("zoom.out", Scope.ANYWHERE, () -> zoom(-1), "Shortcut+Minus", "Shortcut+Subtract")
+                .withIcon(Feather.ZOOM_OUT));
+        actions.add(Action.of(
+                "zoom.usual", Scope.ANYWHERE, () -> parts.zoom().set(Zoom.RIBBONS), "Shortcut+0", "Shortcut+Numpad 0"));
+    }
+
+    private void zoom(int step) {
+        parts.zoom().set(parts.zoom().get().next(step));
     }
 
     private void addBars(Actions actions) {
         actions.add(Action.of("chord.back", Scope.BARS_MORE, () -> model.moveSpan(-1), "Left"));
         actions.add(Action.of("chord.on", Scope.BARS_MORE, () -> model.moveSpan(1), "Right"));
+        actions.add(Action.of("select.back", Scope.BARS_MORE, () -> model.extend(-1), "Shift+Left"));
+        actions.add(Action.of("select.on", Scope.BARS_MORE, () -> model.extend(1), "Shift+Right"));
         actions.add(Action.of("line.up", Scope.BARS_MORE, () -> view.get().moveLine(-1), "Up"));
         actions.add(Action.of("line.down", Scope.BARS_MORE, () -> view.get().moveLine(1), "Down"));
         actions.add(Action.of("use.previous", Scope.BARS_MORE, () -> model.chooseNextUse(-1), "Page Up"));
@@ -149,6 +183,7 @@ public final class ArrangementActions {
     private void panel(ArrangementPanel wanted, String key, Runnable show, Actions actions) {
         Runnable effect = () -> {
             parts.panel().set(wanted);
+            parts.isPanelOpen().set(true);
             show.run();
         };
         actions.add(Action.of("arrange." + wanted.id(), Scope.ANYWHERE, effect, key));
@@ -159,8 +194,8 @@ public final class ArrangementActions {
             int chosen = number;
             var scope = number == 1 ? Scope.BARS : Scope.BARS_MORE;
             actions.add(Action.of(
-                    "assign." + number, scope, () -> model.assign(chosen, false), number + "", "Numpad " + number));
-            actions.add(Action.of("assign.last." + number, scope, () -> model.assign(chosen, true), "Shift+" + number));
+                    "assign." + number, scope, () -> rules.assign(chosen, false), number + "", "Numpad " + number));
+            actions.add(Action.of("assign.last." + number, scope, () -> rules.assign(chosen, true), "Shift+" + number));
             actions.add(Action.of(
                     "assign.chord." + number, Scope.BARS_MORE, () -> rules.assignToChord(chosen), "Alt+" + number));
         }

@@ -1,6 +1,5 @@
 package tactus.app.arrangement;
 
-import java.util.List;
 import java.util.Locale;
 import tactus.words.Words;
 
@@ -13,10 +12,6 @@ public enum ArrangementPanel {
     SUMS,
     COMPARE,
     VERSIONS;
-
-    /** The panels as their buttons stand, row by row. */
-    static final List<List<ArrangementPanel>> ROWS =
-            List.of(List.of(RULES, WHY, EXCEPT, MARKS), List.of(SUMS, COMPARE, VERSIONS));
 
     /** What it is called in the code and in the words: {@code rules}. */
     String id() {

@@ -1,10 +1,13 @@
 package tactus.app.arrangement;
 
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import tactus.app.assignment.ExceptsModel;
 import tactus.app.assignment.MarksModel;
 import tactus.app.assignment.RulesModel;
+import tactus.app.bars.Zoom;
 import tactus.app.comparison.SumsModel;
 import tactus.app.comparison.VersionsModel;
 import tactus.app.player.PlayerModel;
@@ -19,6 +22,8 @@ import tactus.app.work.Work;
  * The models of the arrangement.
  *
  * @param panel what stands beside the bars
+ * @param isPanelOpen whether anything does
+ * @param zoom how large the bars are drawn
  */
 public record ArrangementParts(
         ArrangementModel arrangement,
@@ -30,7 +35,9 @@ public record ArrangementParts(
         MarksModel marks,
         SumsModel sums,
         VersionsModel versions,
-        ObjectProperty<ArrangementPanel> panel) {
+        ObjectProperty<ArrangementPanel> panel,
+        BooleanProperty isPanelOpen,
+        ObjectProperty<Zoom> zoom) {
 
     public static ArrangementParts of(Work work, PlayerModel player, Settings settings) {
         var arrangement = new ArrangementModel(work, player);
@@ -44,6 +51,8 @@ public record ArrangementParts(
                 new MarksModel(work, arrangement),
                 new SumsModel(work),
                 new VersionsModel(work, settings),
-                new SimpleObjectProperty<>("arrangement", "panel", ArrangementPanel.RULES));
+                new SimpleObjectProperty<>("arrangement", "panel", ArrangementPanel.RULES),
+                new SimpleBooleanProperty("arrangement", "isPanelOpen", false),
+                new SimpleObjectProperty<>("arrangement", "zoom", Zoom.RIBBONS));
     }
 }

@@ -1,25 +1,33 @@
 package tactus.app.arrangement;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import org.kordamp.ikonli.feather.Feather;
+import tactus.app.action.Action;
 import tactus.app.action.Actions;
+import tactus.app.action.Scope;
 import tactus.app.place.MenuColumn;
 import tactus.app.place.Once;
 import tactus.app.place.Place;
 import tactus.app.place.PlaceParts;
 import tactus.app.player.PlayerModel;
 import tactus.app.section.ArrangementModel;
+import tactus.app.stand.StandModel;
+import tactus.app.stand.StandView;
 import tactus.core.snag.SnagPlace;
 
 /** Where patterns are placed over the song. */
 public final class ArrangementPlace implements Place {
 
+    private final PlaceParts window;
     private final PlayerModel player;
     private final ArrangementParts parts;
     private final Once<ArrangementView> view;
+    private boolean standing;
 
     public ArrangementPlace(PlaceParts window) {
+        this.window = window;
         player = window.player();
         parts = ArrangementParts.of(window.work(), player, window.settings());
         view = new Once<>(() -> new ArrangementView(window.work(), parts, player, window.settings(), window.actions()));
@@ -52,6 +60,8 @@ public final class ArrangementPlace implements Place {
 
     @Override
     public void addTo(Actions actions, Runnable show) {
+        actions.add(Action.of("view.stand", Scope.ANYWHERE, this::toggleStand, "F11")
+                .withIcon(Feather.MAXIMIZE));
         Runnable showPanel = () -> {
             show.run();
             view.get().takePanelFocus();
@@ -64,6 +74,24 @@ public final class ArrangementPlace implements Place {
                 },
                 showPanel,
                 actions);
+    }
+
+    /** Puts the section that sounds or is chosen on the stand, or the stand away. */
+    private void toggleStand() {
+        if (standing) {
+            leaveStand();
+            return;
+        }
+        standing = true;
+        var model = new StandModel(window.work(), player);
+        model.open(parts.arrangement().choice());
+        window.cover()
+                .accept(Optional.of(new StandView(window.work(), player, window.settings(), model, this::leaveStand)));
+    }
+
+    private void leaveStand() {
+        standing = false;
+        window.cover().accept(Optional.empty());
     }
 
     @Override
@@ -91,10 +119,14 @@ public final class ArrangementPlace implements Place {
             case SnagPlace.InUse in -> model.choose(in.use(), in.pass(), in.span());
             case SnagPlace.InRules in -> {
                 parts.panel().set(ArrangementPanel.RULES);
+                parts.isPanelOpen().set(true);
                 parts.rules().edit(in.index());
                 return;
             }
-            default -> parts.panel().set(ArrangementPanel.SUMS);
+            default -> {
+                parts.panel().set(ArrangementPanel.SUMS);
+                parts.isPanelOpen().set(true);
+            }
         }
         takeFocus();
     }

@@ -1,9 +1,9 @@
 package tactus.app.arrangement;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import javafx.application.Platform;
-import javafx.scene.Node;
+import javafx.collections.ListChangeListener;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
@@ -13,14 +13,15 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
-import tactus.app.action.KeyLegend;
 import tactus.app.action.Scope;
-import tactus.app.bars.BarsView;
+import tactus.app.bars.PatternPalette;
+import tactus.app.bars.SongPage;
+import tactus.app.bars.Zoom;
 import tactus.app.field.Bound;
-import tactus.app.field.InSight;
 import tactus.app.field.SnagLine;
 import tactus.app.player.PlayerModel;
 import tactus.app.section.ArrangementModel;
+import tactus.app.section.OrderLineBar;
 import tactus.app.section.RunningOrder;
 import tactus.app.section.SectionHead;
 import tactus.app.work.Settings;
@@ -35,11 +36,16 @@ public final class ArrangementView extends BorderPane {
 
     private final Bound bound = new Bound(this);
     private final Work work;
+    private final ArrangementParts parts;
     private final ArrangementModel model;
     private final PlayerModel player;
+    private final Settings settings;
     private final RunningOrder order = new RunningOrder();
     private final SectionHead head;
-    private final BarsView bars;
+    private final SongPage bars;
+    private final OrderLineBar orderLine;
+    private final PatternPalette palette;
+    private final Label hint = new Label();
     private final PanelColumn panels;
     private final ScrollPane scroll = new ScrollPane();
     private final VBox snags = new VBox();
@@ -47,17 +53,27 @@ public final class ArrangementView extends BorderPane {
 
     public ArrangementView(Work work, ArrangementParts parts, PlayerModel player, Settings settings, Actions actions) {
         this.work = work;
+        this.parts = parts;
         this.model = parts.arrangement();
         this.player = player;
+        this.settings = settings;
         head = new SectionHead(model, parts.harmony(), parts.line());
-        bars = new BarsView(work, model, settings, this::reveal);
-        panels = new PanelColumn(work, parts, player, actions);
+        orderLine = new OrderLineBar(parts.order());
+        palette = new PatternPalette(number -> parts.rules().assign(number, false));
+        bars = new SongPage(work, model, settings, new Dropped(parts, palette), scroll);
+        bars.zoomProperty().bind(parts.zoom());
+        // The overview has the room for itself.
+        head.visibleProperty().bind(parts.zoom().isNotEqualTo(Zoom.OVERVIEW));
+        head.managedProperty().bind(head.visibleProperty());
+        panels = new PanelColumn(work, parts, player, actions, this::takeFocus);
         getStyleClass().add("arrangement-view");
         setLeft(orderColumn(actions));
         setCenter(sectionColumn(actions));
         setRight(panels);
         bound.follow(model.choiceProperty(), _ -> show());
         bound.follow(work.stateProperty(), _ -> show());
+        bound.follow(parts.isPanelOpen(), _ -> panels.show());
+        bound.follow(bars.inViewProperty(), order.inViewProperty()::set);
         bound.follow(
                 bars::show,
                 settings.lowStringOnTopProperty(),
@@ -81,32 +97,59 @@ public final class ArrangementView extends BorderPane {
         top.getStyleClass().add("column-head");
         Scope.ORDER.markOn(order);
         VBox.setVgrow(order, Priority.ALWAYS);
+        // What is chosen together is known before the last row of it is taken for the chosen one.
+        order.getSelectionModel().getSelectedIndices().addListener((ListChangeListener<Integer>) _ -> together());
         bound.choose(order, entry -> {
             if (entry.use().isPresent()) model.chooseUse(entry.use().getAsInt());
             else model.chooseSection(entry.section().id());
         });
-        var column = new VBox(top, order, new KeyLegend(actions, Scope.ORDER));
+        var patterns = new Label(Words.of("palette.title"));
+        patterns.getStyleClass().add("column-title");
+        var chips = new ScrollPane(palette);
+        chips.setFitToWidth(true);
+        chips.setFocusTraversable(false);
+        chips.getStyleClass().add("palette-scroll");
+        var column = new VBox(top, order, orderLine, patterns, chips);
         column.getStyleClass().add("side-column");
         return column;
     }
 
+    private void together() {
+        if (bound.isShowing()) return;
+        List<Integer> rows = List.copyOf(order.getSelectionModel().getSelectedIndices());
+        parts.order().groupProperty().set(rows.size() > 1 ? rows : List.of());
+    }
+
     private VBox sectionColumn(Actions actions) {
         Scope.BARS.markOn(bars);
-        scroll.setContent(bars);
-        scroll.setFitToWidth(true);
         scroll.setFocusTraversable(false);
         scroll.getStyleClass().add("bars-scroll");
         VBox.setVgrow(scroll, Priority.ALWAYS);
         snags.getStyleClass().add("snag-lines");
-        var column = new VBox(head, scroll, snags, new KeyLegend(actions, Scope.BARS));
+        hint.getStyleClass().add("quiet");
+        hint.setWrapText(true);
+        hint.setMinWidth(0);
+        HBox.setHgrow(hint, Priority.ALWAYS);
+        hint.setMaxWidth(Double.MAX_VALUE);
+        var zoom = new HBox(4, actions.button("zoom.out"), actions.button("zoom.in"));
+        zoom.setMinWidth(USE_PREF_SIZE);
+        var foot = new HBox(hint, zoom);
+        foot.getStyleClass().add("page-foot");
+        var column = new VBox(head, scroll, snags, foot);
         column.getStyleClass().add("section-column");
         return column;
     }
 
     private void show() {
-        bound.showing(() -> order.show(work.stateProperty().get(), model.choice()));
+        bound.showing(() -> order.show(
+                work.stateProperty().get(),
+                model.choice(),
+                parts.order().groupProperty().get()));
+        orderLine.show();
+        palette.show(work.song(), settings.lowStringOnTopProperty().get());
         head.show();
         bars.show();
+        hint.setText(hint());
         panels.show();
         snags.getChildren()
                 .setAll(work.snags().stream()
@@ -126,13 +169,12 @@ public final class ArrangementView extends BorderPane {
         };
     }
 
-    /** Scrolls as little as needed, once the bars have been laid out. */
-    private void reveal(Node bar) {
-        Platform.runLater(() -> {
-            scroll.applyCss();
-            scroll.layout();
-            InSight.bring(scroll, bar);
-        });
+    /** What the keys do with what is chosen. */
+    private String hint() {
+        ArrangementModel.Choice choice = model.choice();
+        if (model.section().isEmpty()) return Words.of("hint.noSection");
+        if (choice.isSeveral()) return Words.of("hint.several", choice.last() - choice.first() + 1);
+        return Words.of(model.chosenSpan().isEmpty() ? "hint.noChord" : "hint.chord");
     }
 
     private void showPlaying() {
@@ -142,7 +184,7 @@ public final class ArrangementView extends BorderPane {
             sounding = bar;
             bar.ifPresent(this::follow);
         }
-        bars.showPlaying(player.positionInSong());
+        bars.showPlaying(bar, player.positionInSong());
     }
 
     /** Shows the section that sounds, unless another one is being worked on. */
@@ -165,6 +207,20 @@ public final class ArrangementView extends BorderPane {
     /** Puts the focus on the panel beside the bars. */
     public void takePanelFocus() {
         panels.takeFocus();
+    }
+
+    void editOrder() {
+        orderLine.takeFocus();
+    }
+
+    /** Shows or hides the bars of the chosen entry. */
+    void fold() {
+        bars.toggleChosen();
+    }
+
+    /** Puts the focus where a section that was just made is named. */
+    void nameSection() {
+        head.editName();
     }
 
     void editChord() {

@@ -3,7 +3,10 @@ package tactus.app.arrangement;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.Priority;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
 import tactus.app.assignment.ExceptsPanel;
@@ -24,33 +27,66 @@ import tactus.app.player.PlayerModel;
 import tactus.app.work.Work;
 
 /** The panel beside the bars with its switch; only the one in sight is kept up to date. Style class {@code panel-column}. */
-final class PanelColumn extends VBox {
+final class PanelColumn extends HBox {
 
     private final Work work;
     private final ArrangementParts parts;
     private final PlayerModel player;
+    private final Runnable leave;
     private final Deck<ArrangementPanel> panels;
     private final ScrollPane scroll = new ScrollPane();
 
-    PanelColumn(Work work, ArrangementParts parts, PlayerModel player, Actions actions) {
+    /** @param leave puts the focus elsewhere when the panel is closed */
+    PanelColumn(Work work, ArrangementParts parts, PlayerModel player, Actions actions, Runnable leave) {
         this.work = work;
         this.parts = parts;
         this.player = player;
+        this.leave = leave;
         getStyleClass().add("panel-column");
         panels = new Deck<>(parts.panel(), panel -> panel(made(panel)));
-        for (var row : ArrangementPanel.ROWS) {
-            getChildren().add(panels.switches(row, panel -> {
-                var toggle = actions.toggle("arrange." + panel.id());
-                toggle.setText(panel.title());
-                return toggle;
-            }));
-        }
         scroll.setContent(panels.node());
         scroll.setFitToWidth(true);
         scroll.setFocusTraversable(false);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().add(scroll);
-        new Bound(this).follow(sceneProperty().flatMap(Scene::focusOwnerProperty), this::reveal);
+        scroll.getStyleClass().add("panel-scroll");
+        scroll.visibleProperty().bind(parts.isPanelOpen());
+        scroll.managedProperty().bind(scroll.visibleProperty());
+        getChildren().setAll(scroll, tabs(actions));
+        addEventHandler(KeyEvent.KEY_PRESSED, press -> {
+            if (press.getCode() != KeyCode.ESCAPE || !parts.isPanelOpen().get()) return;
+            close();
+            press.consume();
+        });
+        var bound = new Bound(this);
+        bound.follow(sceneProperty().flatMap(Scene::focusOwnerProperty), this::reveal);
+    }
+
+    /** The names of the panels one below the other; that of the panel that is open closes it. */
+    private VBox tabs(Actions actions) {
+        var tabs = new VBox();
+        tabs.getStyleClass().add("panel-tabs");
+        for (ArrangementPanel panel : ArrangementPanel.values()) {
+            ToggleButton tab = actions.toggle("arrange." + panel.id());
+            tab.setText(panel.title());
+            tab.setMaxWidth(Double.MAX_VALUE);
+            tab.setOnAction(_ -> {
+                if (isOpen(panel)) close();
+                else actions.get("arrange." + panel.id()).run();
+                tab.setSelected(isOpen(panel));
+            });
+            parts.panel().subscribe(_ -> tab.setSelected(isOpen(panel)));
+            parts.isPanelOpen().subscribe(_ -> tab.setSelected(isOpen(panel)));
+            tabs.getChildren().add(tab);
+        }
+        return tabs;
+    }
+
+    private boolean isOpen(ArrangementPanel panel) {
+        return parts.isPanelOpen().get() && parts.panel().get() == panel;
+    }
+
+    private void close() {
+        parts.isPanelOpen().set(false);
+        leave.run();
     }
 
     /** What has the focus is in sight. */
@@ -76,7 +112,7 @@ final class PanelColumn extends VBox {
 
     /** Shows what is chosen now. */
     void show() {
-        panels.show();
+        if (parts.isPanelOpen().get()) panels.show();
     }
 
     /** Puts the focus where the work of the panel in sight is done. */

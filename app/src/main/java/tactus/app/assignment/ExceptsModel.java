@@ -6,6 +6,7 @@ import java.util.Optional;
 import tactus.app.section.ArrangementModel;
 import tactus.app.work.Attempt;
 import tactus.app.work.Work;
+import tactus.core.edit.Edit;
 import tactus.core.harmony.HarmonyLine;
 import tactus.core.name.Slug;
 import tactus.core.refusal.Refusal;
@@ -19,7 +20,6 @@ import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Stretch;
 import tactus.core.section.Use;
-import tactus.core.sentence.PlaceWords;
 import tactus.core.song.Assignment;
 import tactus.core.song.Song;
 import tactus.core.time.Length;
@@ -107,8 +107,8 @@ public final class ExceptsModel {
         return where.isBlank() ? new Except.ExtraBars(bars) : new Except.OtherBars(bars(where), bars);
     }
 
-    private static Stretch bars(String where) {
-        return new PlaceWords(Words.lexicon()).parse(where);
+    private Stretch bars(String where) {
+        return arrangement.bars(where);
     }
 
     /** Makes the chosen entry a section of its own, with the bars it has on its first pass. */
@@ -141,6 +141,21 @@ public final class ExceptsModel {
             if (ofSection) rules.add(rule.withWhere(here));
         }
         Song with = song.withSection(own);
-        return with.withUse(new Use(use.id(), id, rest)).withRules(rules);
+        return with.withUse(new Use(use.id(), id, use.name(), rest)).withRules(rules);
+    }
+
+    /** The name that the chosen entry has of its own; empty if it has none. */
+    public String ownName() {
+        return arrangement.use().flatMap(Use::name).orElse("");
+    }
+
+    /** Gives the chosen entry a name of its own, or takes it back where {@code name} is blank. */
+    public Optional<String> rename(String name) {
+        Optional<String> own = Optional.of(name.strip()).filter(text -> !text.isEmpty());
+        return Attempt.of(() -> arrangement
+                .use()
+                .ifPresent(use -> work.type(
+                        "use-name " + use.id(),
+                        Edit.of("edit.name-entry", song -> song.withUse(use.withName(own)), own.orElse("")))));
     }
 }

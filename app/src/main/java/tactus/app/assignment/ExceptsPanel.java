@@ -9,6 +9,8 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
@@ -34,6 +36,7 @@ public final class ExceptsPanel extends PanelBox {
     private final VBox rules = new VBox();
     private final WholeNumberSpinner runs = new WholeNumberSpinner(1, Section.MOST_PASSES);
     private final ComboBox<PassChoice> passes = new ComboBox<>();
+    private final TextField called = new TextField();
     private final TextField where = new TextField();
     private final TextField line = new TextField();
     private final ProblemLabel problem = new ProblemLabel();
@@ -47,7 +50,14 @@ public final class ExceptsPanel extends PanelBox {
         all.getStyleClass().add("panel-parts");
         runs.setId("except-runs");
         passes.setId("except-passes");
+        passes.addEventHandler(KeyEvent.KEY_PRESSED, press -> {
+            if (press.getCode() != KeyCode.ENTER) return;
+            add();
+            press.consume();
+        });
         passes.setConverter(new ChosenText<>(SongWords::of));
+        called.setId("use-name");
+        called.setPromptText(Words.of("except.calledPrompt"));
         where.setId("except-where");
         where.setPromptText(Words.of("except.wherePrompt"));
         line.setId("except-line");
@@ -64,6 +74,7 @@ public final class ExceptsPanel extends PanelBox {
                 .setAll(
                         list,
                         rules,
+                        new NamedField(Words.of("except.called"), called),
                         new NamedField(Words.of("except.runs"), runs),
                         new NamedField(Words.of("except.where"), where),
                         new NamedField(Words.of("except.line"), line),
@@ -74,6 +85,7 @@ public final class ExceptsPanel extends PanelBox {
                         without,
                         own);
         getChildren().setAll(name, all);
+        bound.take(called.textProperty(), excepts::rename, problem::say);
         bound.take(runs.valueProperty(), excepts::run, problem::say);
     }
 
@@ -98,6 +110,7 @@ public final class ExceptsPanel extends PanelBox {
                     index -> new SentenceRow(sentences.get(index), () -> {}, () -> excepts.takeBack(index)),
                     Words.of("except.same"));
             fill(rules, excepts.ruleSentences(), PanelBox::quiet, "");
+            if (!called.getText().strip().equals(excepts.ownName())) called.setText(excepts.ownName());
             runs.show(arrangement.passes());
             passes.getItems().setAll(choices());
             passes.setValue(PassChoice.EVERY);

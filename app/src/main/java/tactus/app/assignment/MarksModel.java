@@ -22,7 +22,6 @@ import tactus.core.section.PassChoice;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Stretch;
-import tactus.core.sentence.PlaceWords;
 import tactus.core.song.Assignment;
 import tactus.core.song.Song;
 import tactus.core.suggestion.BassWalk;
@@ -56,9 +55,10 @@ public final class MarksModel {
     /** Takes bars such as {@code 1-4, 6.3-8} as those where somebody sings. Returns what is wrong, if anything. */
     public Optional<String> takeVoice(String text) {
         return Attempt.of(() -> {
-            List<Stretch> voice = parts(text).stream()
-                    .map(new PlaceWords(Words.lexicon())::parse)
-                    .toList();
+            List<Stretch> voice = Words.lexicon().is("stretch.all", text)
+                    ? List.of(Stretch.bars(
+                            1, arrangement.section().orElseThrow().bars().size()))
+                    : parts(text).stream().map(arrangement::bars).toList();
             if (!section().map(Section::voice).equals(Optional.of(voice))) {
                 arrangement.change("edit.voice", section -> section.withVoice(voice));
             }
@@ -206,13 +206,31 @@ public final class MarksModel {
             int span = arrangement.choice().span();
             if (span >= section.spans().size()) return Optional.empty();
             String from = section.spans().get(span).chord();
-            String to = section.spans().get((span + 1) % section.spans().size()).chord();
+            String to = next(section, span);
             Song song = work.song();
+            // A chord that stays needs nothing that leads to it.
+            if (from.equals(to)) return Optional.empty();
             return song.chord(from)
                     .flatMap(one -> song.chord(to)
                             .flatMap(other -> walk(one, other, beats))
                             .map(notes -> new Walk(notes, from, to, beats)));
         });
+    }
+
+    /** The chord behind a chord: at the end of the last pass that with which the next section begins. */
+    private String next(Section section, int span) {
+        if (span + 1 < section.spans().size())
+            return section.spans().get(span + 1).chord();
+        ArrangementModel.Choice choice = arrangement.choice();
+        boolean goesOn = choice.pass() < arrangement.passes() || choice.use().isEmpty();
+        int following = choice.use().orElse(0) + 1;
+        Song song = work.song();
+        if (goesOn || following >= song.order().size())
+            return section.spans().getFirst().chord();
+        return song.section(song.order().get(following))
+                .flatMap(next -> next.spans().stream().findFirst())
+                .orElse(section.spans().getFirst())
+                .chord();
     }
 
     private Optional<BassWalk> walk(Chord from, Chord to, int beats) {

@@ -20,6 +20,7 @@ import tactus.core.rule.What;
 import tactus.core.rule.Where;
 import tactus.core.section.Use;
 import tactus.core.song.Assignment;
+import tactus.core.song.Song;
 import tactus.core.song.Why;
 import tactus.core.suggestion.Suggestion;
 import tactus.core.suggestion.Suggestions;
@@ -137,36 +138,72 @@ public final class RulesModel {
         return wanted.where(arrangement.choice(), arrangement.use().map(Use::id));
     }
 
-    private Where onChord() {
+    /** The places of the chosen chords: whole bars as bars, otherwise each chord for itself. */
+    private List<Where> onChords() {
         Where where = where(target.get());
-        return where.part().isPresent()
-                ? where
-                : where.withPart(new Part.OnChord(arrangement.choice().span() + 1));
+        if (where.part().isPresent()) return List.of(where);
+        ArrangementModel.Choice choice = arrangement.choice();
+        Optional<Part> bars = choice.isSeveral() ? arrangement.chosenBars().map(Part.InBars::new) : Optional.empty();
+        if (bars.isPresent()) return List.of(where.withPart(bars.get()));
+        return IntStream.rangeClosed(choice.first(), choice.last())
+                .mapToObj(span -> where.withPart(new Part.OnChord(span + 1)))
+                .toList();
     }
 
-    /** Plays the pattern with {@code number}, from 1 as listed, on the chosen chord. */
+    private static Song with(Song song, List<Rule> rules) {
+        Song next = song;
+        for (Rule rule : rules) next = next.withRule(rule);
+        return next;
+    }
+
+    /** Plays the pattern with {@code number}, from 1 as listed, on the chosen chords. */
     public void assignToChord(int number) {
-        if (number > work.song().patterns().size() || arrangement.section().isEmpty()) return;
-        PatternId id = work.song().patterns().get(number - 1).id();
-        work.change("edit.chord-pattern", song -> song.withRule(new Rule(onChord(), Play.pattern(id))));
+        if (number > work.song().patterns().size()) return;
+        assignToChords(work.song().patterns().get(number - 1).id());
+    }
+
+    /** Plays a pattern on the chosen chords. */
+    public void assignToChords(PatternId id) {
+        if (arrangement.section().isEmpty()) return;
+        List<Rule> rules = onChords().stream()
+                .map(where -> new Rule(where, Play.pattern(id)))
+                .toList();
+        work.change("edit.chord-pattern", song -> with(song, rules));
+    }
+
+    /** What a digit does: several chosen chords get the pattern, or else the section or its last pass. */
+    public void assign(int number, boolean toLastPass) {
+        if (arrangement.choice().isSeveral() && !toLastPass) assignToChord(number);
+        else arrangement.assign(number, toLastPass);
     }
 
     /** Plays an event on the chosen chord, or what was there before if it is there already. */
     public void toggle(What.Event event) {
         if (arrangement.section().isEmpty()) return;
-        var rule = new Rule(onChord(), Play.of(event));
-        boolean there = work.song().rules().contains(rule);
-        work.change(
-                "edit.event",
-                song -> there ? Assignment.assigned(song, rule.where(), Optional.empty()) : song.withRule(rule));
+        List<Rule> rules = onChords().stream()
+                .map(where -> new Rule(where, Play.of(event)))
+                .toList();
+        boolean there = work.song().rules().containsAll(rules);
+        work.change("edit.event", song -> there ? without(song, rules) : with(song, rules));
+    }
+
+    private static Song without(Song song, List<Rule> rules) {
+        Song next = song;
+        for (Rule rule : rules) next = Assignment.assigned(next, rule.where(), Optional.empty());
+        return next;
     }
 
     /** Makes the place that {@link #targetProperty} names {@code steps} stronger, or softer if negative. */
     public void louder(int steps) {
         if (arrangement.section().isEmpty()) return;
         int level = Math.clamp(level() + (long) steps, 0, Dynamic.values().length - 1);
-        var rule = new Rule(where(target.get()), Play.OPEN.with(Swell.of(Dynamic.values()[level])));
-        work.change("edit.loudness", song -> song.withRule(rule));
+        Play play = Play.OPEN.with(Swell.of(Dynamic.values()[level]));
+        List<Where> places = arrangement.choice().isSeveral() ? onChords() : List.of(where(target.get()));
+        work.change(
+                "edit.loudness",
+                song -> with(
+                        song,
+                        places.stream().map(where -> new Rule(where, play)).toList()));
     }
 
     /** How loud the chosen chord is now. */
@@ -175,6 +212,19 @@ public final class RulesModel {
                 .chosenSpan()
                 .map(span -> span.played().swell().from().ordinal())
                 .orElse(Dynamic.MEDIUM.ordinal());
+    }
+
+    /** What is really played where the chosen chord is not played as the section says, and the rule that says so. */
+    public Optional<String> playedOtherwise() {
+        Optional<TimelineSpan> span = arrangement.chosenSpan();
+        Optional<PatternId> assigned =
+                arrangement.section().flatMap(section -> Assignment.of(work.song(), section.id()));
+        if (span.isEmpty() || span.get().pattern().equals(assigned)) return Optional.empty();
+        var words = new SongWords(work.song());
+        return span.get()
+                .played()
+                .rule()
+                .map(rule -> Words.of("assign.otherwise", words.played(span.get()), words.of(rule)));
     }
 
     /** Why the chosen chord is played as it is; empty for a section that is not played. */

@@ -38,6 +38,7 @@ public final class RulesPanel extends PanelBox {
     private final TextField sentence = new TextField();
     private final ProblemLabel problem = new ProblemLabel();
     private final Label writing = title("rules.write");
+    private final Label really = quiet("");
     private final VBox sentences = new VBox();
     private final VBox suggestions = new VBox();
 
@@ -58,6 +59,7 @@ public final class RulesPanel extends PanelBox {
                 .setAll(
                         new NamedField(Words.of("assign.section"), always),
                         lastField,
+                        really,
                         new NamedField(Words.of("rules.target"), target),
                         quiet(Words.of("rules.keys")),
                         writing,
@@ -68,6 +70,7 @@ public final class RulesPanel extends PanelBox {
                         sentences,
                         suggestions);
         lastField.managedProperty().bind(lastField.visibleProperty());
+        really.managedProperty().bind(really.visibleProperty());
         listen();
     }
 
@@ -120,6 +123,9 @@ public final class RulesPanel extends PanelBox {
             show(always, section.flatMap(each -> Assignment.of(song, each.id())));
             show(last, section.flatMap(each -> Assignment.ofLastPass(song, each.id())));
             lastField.setVisible(section.filter(_ -> arrangement.passes() > 1).isPresent());
+            Optional<String> other = rules.playedOtherwise();
+            really.setText(other.orElse(""));
+            really.setVisible(other.isPresent());
             fill(sentences, rules.sentences(), this::row, Words.of("rules.none"));
             List<Suggestion> found = rules.suggestions();
             fill(suggestions, found, this::suggestion, "");

@@ -2,7 +2,7 @@ package tactus.app.bars;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.IntConsumer;
+import java.util.function.IntPredicate;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
@@ -19,67 +19,86 @@ import tactus.core.time.CountSchool;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 import tactus.core.timeline.Fit;
-import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
 import tactus.formats.font.ChordText;
-import tactus.words.BarNote;
 import tactus.words.Words;
 
 /**
- * A bar: its number, the chords where they start, the strokes, what is cut, where somebody sings, and words and loudness. Style class {@code bar-view}; states
- * {@code :sounding} and, on a chord, {@code :chosen} and {@code :cut}.
+ * A bar: its number, the chords where they start, what is cut, where somebody sings and, where there is room, the strokes. Style class
+ * {@code bar-view}; states {@code :sounding} and, on a chord, {@code :chosen}, {@code :cut} and {@code :target}.
  */
 final class BarView extends Region {
 
     private static final PseudoClass SOUNDING = PseudoClass.getPseudoClass("sounding");
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final PseudoClass CUT = PseudoClass.getPseudoClass("cut");
-    private static final double HEAD = 40;
+    private static final PseudoClass TARGET = PseudoClass.getPseudoClass("target");
 
     private final TimelineBar bar;
+    private final PageRow.Line line;
+    private final Zoom zoom;
+    private final PageHand hand;
     private final Label number = new Label();
     private final Label noChord = new Label(Words.of("arrangement.noChord"));
-    private final Label note = new Label();
     private final List<Region> voice = new ArrayList<>();
     private final List<Bounds> sung;
     private final HandView picture = new HandView(Frame.Size.SMALL);
     private final List<TimelineSpan> spans;
     private final List<Label> chords;
 
-    /** @param choose is told the index in the section of a chord that is clicked */
-    BarView(Timeline timeline, TimelineBar bar, Look look, IntConsumer choose) {
+    /** @param hand is told what is done here */
+    BarView(PageRow.Line line, TimelineBar bar, Look look, PageHand hand) {
         this.bar = bar;
-        this.spans = timeline.spansIn(bar);
+        this.line = line;
+        this.zoom = look.zoom();
+        this.hand = hand;
+        this.spans = line.timeline().spansIn(bar);
         getStyleClass().add("bar-view");
         number.getStyleClass().add("bar-number");
         noChord.getStyleClass().addAll("bar-chord", "no-chord");
         noChord.pseudoClassStateChanged(CUT, true);
-        boolean usual = bar.meter().equals(look.usualMeter());
-        number.setText(bar.number() + (usual ? "" : "   " + bar.meter()));
-        picture.setPassage(Passage.of(timeline, bar, look.strings())
-                .countedIn(look.reading().counting(), bar.number() == 0 ? look.usualMeter() : bar.meter()));
-        picture.lowStringOnTopProperty().set(look.reading().lowStringOnTop());
-        picture.rolesProperty().set(look.reading().roles());
-        chords = spans.stream()
-                .map(span -> chord(span, look.reading().school(), choose))
-                .toList();
+        number.setText(numbered(look));
+        chords =
+                spans.stream().map(span -> chord(span, look.reading().school())).toList();
         getChildren().add(number);
-        note.getStyleClass().add("bar-note");
-        note.setText(BarNote.of(look.song(), timeline, bar));
-        getChildren().add(note);
-        getChildren().add(picture);
-        sung = timeline.margin().sung().stream().filter(this::isHere).toList();
+        if (zoom.hasPicture()) addPicture(look);
+        sung = line.timeline().margin().sung().stream().filter(this::isHere).toList();
         sung.forEach(_ -> addVoice());
         getChildren().addAll(chords);
         if (spans.isEmpty()) getChildren().add(noChord);
-        else setOnMousePressed(_ -> choose.accept(spans.getFirst().inSection().orElse(0)));
+        else setOnMousePressed(press -> hand.chooseChord(line, spanAt(press.getX()), press.isShiftDown()));
+        setOnMouseDragReleased(drag -> hand.dropOnChord(line, spanAt(drag.getX())));
         String names = spans.stream().map(TimelineSpan::chord).collect(Collectors.joining(" "));
         setAccessibleText(Words.of("arrangement.bar", bar.number(), names));
     }
 
+    /** Its number in the song, that within its section where the two differ, and its meter where it is not the usual one. */
+    private String numbered(Look look) {
+        boolean usual = bar.meter().equals(look.usualMeter());
+        boolean one = bar.number() == bar.numberInSection() || zoom == Zoom.OVERVIEW || bar.number() == 0;
+        String both =
+                one ? Integer.toString(bar.number()) : Words.of("page.number", bar.number(), bar.numberInSection());
+        return both + (usual ? "" : "   " + bar.meter());
+    }
+
+    private void addPicture(Look look) {
+        picture.setPassage(Passage.of(line.timeline(), bar, look.strings())
+                .countedIn(look.reading().counting(), bar.number() == 0 ? look.usualMeter() : bar.meter()));
+        picture.lowStringOnTopProperty().set(look.reading().lowStringOnTop());
+        picture.rolesProperty().set(look.reading().roles());
+        getChildren().add(picture);
+    }
+
+    /** The chord at {@code x}, as its index in the section. */
+    private int spanAt(double x) {
+        int found = 0;
+        for (int i = 0; i < spans.size(); i++) if (chords.get(i).getLayoutX() <= x) found = i;
+        return spans.isEmpty() ? 0 : spans.get(found).inSection().orElse(0);
+    }
+
     /** What all bars of a song share. */
-    record Look(Song song, Reading reading) {
+    record Look(Song song, Reading reading, Zoom zoom) {
 
         Meter usualMeter() {
             return song.facts().meter();
@@ -113,56 +132,79 @@ final class BarView extends Region {
         getChildren().add(line);
     }
 
-    private Label chord(TimelineSpan span, NoteSchool school, IntConsumer choose) {
+    private Label chord(TimelineSpan span, NoteSchool school) {
         boolean starts = !span.start().isLessThan(bar.start()) && !span.goesOn();
         boolean cut = span.fit().filter(Fit::isCut).isPresent() && span.end().compareTo(bar.end()) <= 0;
         String name = ChordText.of(span.chord(), school);
-        var label = new Label((starts ? name : "(" + name + ")") + (cut ? "  ✂" : ""));
+        var label = new Label((starts ? name : "(" + name + ")") + (cut ? " ✂" : ""));
         label.getStyleClass().add("bar-chord");
         label.pseudoClassStateChanged(CUT, cut);
+        int index = span.inSection().orElse(0);
         label.setOnMousePressed(press -> {
-            choose.accept(span.inSection().orElse(0));
+            hand.chooseChord(line, index, press.isShiftDown());
             press.consume();
         });
+        label.setOnDragDetected(drag -> {
+            label.startFullDrag();
+            drag.consume();
+        });
+        label.setOnMouseDragEntered(drag -> {
+            if (isChord(drag.getGestureSource())) hand.chooseChord(line, index, true);
+            else label.pseudoClassStateChanged(TARGET, true);
+        });
+        label.setOnMouseDragExited(_ -> label.pseudoClassStateChanged(TARGET, false));
+        label.setOnMouseDragReleased(drag -> {
+            if (!isChord(drag.getGestureSource())) hand.dropOnChord(line, index);
+            drag.consume();
+        });
         return label;
+    }
+
+    private static boolean isChord(Object source) {
+        return source instanceof Label label && label.getStyleClass().contains("bar-chord");
     }
 
     @Override
     protected void layoutChildren() {
         double width = getWidth();
-        noChord.resizeRelocate(4, 16, width - 8, 23);
-        double numbered = Math.min(width - 8, number.prefWidth(-1));
-        number.resizeRelocate(6, 1, numbered, 17);
-        note.resizeRelocate(12 + numbered, 1, Math.max(0, width - 18 - numbered), 17);
+        double small = zoom == Zoom.OVERVIEW ? 16 : 17;
+        double head = zoom.head();
+        number.resizeRelocate(5, 0, width - 6, small);
+        noChord.resizeRelocate(4, small, width - 8, head - small - 1);
         for (int i = 0; i < voice.size(); i++) {
             double from = 4 + part(sung.get(i).from().max(bar.start())) * (width - 8);
             double to = 4 + part(sung.get(i).to().min(bar.end())) * (width - 8);
-            voice.get(i).resizeRelocate(from, HEAD - 1, to - from, 3);
+            voice.get(i).resizeRelocate(from, head - 2, to - from, 2.5);
         }
         for (int i = 0; i < chords.size(); i++) {
             double from = 4 + part(spans.get(i).start().max(bar.start())) * (width - 8);
             double to = 4 + part(spans.get(i).end().min(bar.end())) * (width - 8);
-            chords.get(i).resizeRelocate(from, 16, Math.max(20, to - from - 2), 23);
+            chords.get(i).resizeRelocate(from, small - 1, Math.max(18, to - from - 1), head - small - 1);
         }
-        picture.resizeRelocate(1, HEAD, width - 2, Math.max(10, getHeight() - HEAD - 2));
+        if (zoom.hasPicture()) picture.resizeRelocate(1, head, width - 2, Math.max(10, zoom.picture() - 2));
     }
 
     private double part(Length at) {
         return at.minus(bar.start()).dividedBy(bar.meter().length()).toDouble();
     }
 
-    /** Marks the chord with the index {@code chosen} in the section, if it sounds here. */
-    void showChosen(int chosen) {
+    /** Marks the chords that are chosen; where several are, they are marked as one. */
+    void showChosen(IntPredicate isChosen) {
         for (int i = 0; i < chords.size(); i++) {
-            chords.get(i).pseudoClassStateChanged(CHOSEN, spans.get(i).isAt(chosen));
+            boolean chosen = spans.get(i).inSection().isPresent()
+                    && isChosen.test(spans.get(i).inSection().getAsInt());
+            chords.get(i).pseudoClassStateChanged(CHOSEN, chosen);
         }
     }
 
-    /** Shows {@code position}, in whole notes from the start of the song, if it is in this bar. */
-    void showPlaying(double position) {
-        double within = position - bar.start().toDouble();
-        boolean sounds = within >= 0 && within < bar.meter().length().toDouble();
+    /** Shows the moment {@code within} the bar, in whole notes from its start; not a number if it does not sound. */
+    void showPlaying(double within) {
+        boolean sounds = !Double.isNaN(within);
         pseudoClassStateChanged(SOUNDING, sounds);
-        picture.playingProperty().set(sounds ? within : Double.NaN);
+        if (zoom.hasPicture()) picture.playingProperty().set(within);
+    }
+
+    TimelineBar bar() {
+        return bar;
     }
 }

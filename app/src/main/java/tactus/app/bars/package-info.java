@@ -1,4 +1,5 @@
 /**
- * The bars of the song as they are drawn: chords, and the hand over the strings. Read {@link tactus.app.bars.BarsView} first.
+ * The whole song as one page of bars: headings, chords, ribbons of what is played, and the hand over the strings. Read
+ * {@link tactus.app.bars.SongPage} first.
  */
 package tactus.app.bars;

@@ -54,13 +54,18 @@ public final class SumsModel {
                 .map(each -> Words.of(
                         "sums.compared",
                         signed(each.difference()),
-                        String.format(Locale.ROOT, "%.2f", each.perBar()),
+                        String.format(Locale.ROOT, "%+.2f", withoutSign(each.perBar(), 0.005)),
                         String.format(Locale.ROOT, "%.1f", each.tempo())))
                 .orElse("");
     }
 
     private static String signed(double seconds) {
-        return String.format(Locale.ROOT, "%+.1f", seconds);
+        return String.format(Locale.ROOT, "%+.1f", withoutSign(seconds, 0.05));
+    }
+
+    /** What would be rounded to nothing is nothing, without a sign. */
+    private static double withoutSign(double number, double least) {
+        return Math.abs(number) < least ? 0 : number;
     }
 
     Optional<Recording> compared() {

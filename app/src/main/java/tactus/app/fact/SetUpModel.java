@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import tactus.app.work.Attempt;
+import tactus.app.work.OfferedShapes;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.capo.CapoMove;
@@ -19,8 +20,6 @@ import tactus.core.pitch.Tuning;
 import tactus.core.pitch.TuningAdvice;
 import tactus.core.refusal.Refusal;
 import tactus.core.search.ShapeCheck;
-import tactus.core.search.ShapeSearch;
-import tactus.core.shape.Shape;
 import tactus.core.shape.Voicing;
 import tactus.core.song.Facts;
 import tactus.core.song.Song;
@@ -30,14 +29,12 @@ import tactus.core.time.Tempo;
 /** Changes of the song's facts and its guitar. Each returns what is wrong with it, if anything. */
 public final class SetUpModel {
 
-    private static final int CONSIDERED = 12;
-
     private final Work work;
-    private final Settings settings;
+    private final OfferedShapes shapes;
 
     public SetUpModel(Work work, Settings settings) {
         this.work = work;
-        this.settings = settings;
+        shapes = new OfferedShapes(settings);
     }
 
     Optional<String> setTitle(String title) {
@@ -164,14 +161,7 @@ public final class SetUpModel {
 
     /** The easiest shape of {@code name} behind the song's capo, for the hand that plays. */
     public Optional<Voicing> easiest(ChordName name) {
-        Facts facts = work.song().facts();
-        return new ShapeSearch(
-                        facts.tuning(),
-                        settings.neck(0),
-                        settings.handProperty().get())
-                .findBehind(settings.neck(facts.capo()), name, CONSIDERED).stream()
-                        .findFirst()
-                        .map(Shape::voicing);
+        return shapes.of(work.song().facts(), name);
     }
 
     private Optional<String> type(String field, UnaryOperator<Facts> change) {

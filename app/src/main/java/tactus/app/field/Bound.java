@@ -60,6 +60,11 @@ public final class Bound {
         }
     }
 
+    /** Whether something is being shown, so that what controls tell is nobody's doing. */
+    public boolean isShowing() {
+        return showing > 0;
+    }
+
     /** The same for as long as what is returned is open. */
     public Showing showing() {
         showing++;

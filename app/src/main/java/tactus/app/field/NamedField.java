@@ -2,7 +2,7 @@ package tactus.app.field;
 
 import javafx.scene.control.Control;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.VBox;
 
 /** A field with its name above it. Style class {@code field}. */
@@ -15,7 +15,7 @@ public final class NamedField extends VBox {
         label.setLabelFor(control);
         control.setAccessibleText(name);
         // A text can be shortened where there is little room, a choice cannot.
-        if (!(control instanceof TextField)) control.setMinWidth(USE_PREF_SIZE);
+        if (!(control instanceof TextInputControl)) control.setMinWidth(USE_PREF_SIZE);
         getChildren().setAll(label, control);
     }
 }

@@ -94,7 +94,18 @@ public final class PatternFrameBar extends HBox {
 
     private void show(Optional<Pattern> shown) {
         setDisable(shown.isEmpty());
+        if (shown.isEmpty()) clear();
         shown.ifPresent(this::show);
+    }
+
+    /** Without a pattern nothing of the last one is left. */
+    private void clear() {
+        problem.setText("");
+        name.setText("");
+        meter.setValue(null);
+        division.setValue(null);
+        hand.setValue(null);
+        feel.setValue(null);
     }
 
     private void show(Pattern pattern) {

@@ -5,6 +5,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import tactus.app.hand.HandView;
@@ -12,11 +13,11 @@ import tactus.app.work.Settings;
 import tactus.core.picture.Frame;
 import tactus.core.picture.Passage;
 
-/** Patterns to choose from as small pictures in a row, each with a word above and below. Style class {@code picture-cards}. */
+/** Patterns to choose from as small pictures in rows, each with a word above and below. Style class {@code picture-cards}. */
 public final class PictureCards extends ScrollPane {
 
     private final Settings settings;
-    private final HBox row = new HBox();
+    private final FlowPane row = new FlowPane();
 
     /**
      * One picture.
@@ -33,13 +34,12 @@ public final class PictureCards extends ScrollPane {
         getStyleClass().add("picture-cards");
         row.getStyleClass().add("picture-card-row");
         setContent(row);
-        setFitToHeight(true);
-        setVbarPolicy(ScrollBarPolicy.NEVER);
+        setFitToWidth(true);
+        setHbarPolicy(ScrollBarPolicy.NEVER);
     }
 
     /** Shows {@code cards}, or {@code otherwise} where there are none. */
     public void show(List<Card> cards, String otherwise) {
-        setFitToWidth(cards.isEmpty());
         if (cards.isEmpty()) {
             var empty = new Label(otherwise);
             empty.getStyleClass().add("quiet");

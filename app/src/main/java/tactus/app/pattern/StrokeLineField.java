@@ -55,6 +55,7 @@ public final class StrokeLineField extends VBox {
 
     private void follow(Optional<Pattern> pattern) {
         setDisable(pattern.isEmpty());
+        if (pattern.isEmpty()) clear();
         pattern.filter(shown -> !isTyped(shown)).ifPresent(this::show);
     }
 
@@ -65,6 +66,14 @@ public final class StrokeLineField extends VBox {
         } catch (NotationException wrong) {
             return true;
         }
+    }
+
+    /** Without a pattern nothing of the last one is left. */
+    private void clear() {
+        try (var _ = bound.showing()) {
+            text.setText("");
+        }
+        explain();
     }
 
     private void show(Pattern pattern) {

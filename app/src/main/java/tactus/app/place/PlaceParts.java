@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.concurrent.Task;
+import javafx.scene.Node;
 import tactus.app.action.Actions;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Aside;
@@ -18,6 +19,7 @@ import tactus.app.work.Work;
  * @param aside computes beside the window
  * @param background runs what takes long
  * @param midiFile asks for a MIDI file
+ * @param cover covers the whole window with a page, or uncovers it
  */
 public record PlaceParts(
         Work work,
@@ -26,7 +28,8 @@ public record PlaceParts(
         Actions actions,
         Aside aside,
         Consumer<Task<?>> background,
-        Supplier<Optional<Path>> midiFile) {
+        Supplier<Optional<Path>> midiFile,
+        Consumer<Optional<Node>> cover) {
 
     public PlaceParts {
         Objects.requireNonNull(work);
@@ -36,5 +39,6 @@ public record PlaceParts(
         Objects.requireNonNull(aside);
         Objects.requireNonNull(background);
         Objects.requireNonNull(midiFile);
+        Objects.requireNonNull(cover);
     }
 }

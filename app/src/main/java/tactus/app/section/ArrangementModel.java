@@ -4,6 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import tactus.app.player.PlayerModel;
@@ -11,18 +13,23 @@ import tactus.app.work.Attempt;
 import tactus.app.work.Work;
 import tactus.core.edit.Edit;
 import tactus.core.pattern.PatternId;
+import tactus.core.refusal.NotationException;
 import tactus.core.rule.Where;
 import tactus.core.section.PassChoice;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
+import tactus.core.section.Stretch;
 import tactus.core.section.Use;
+import tactus.core.sentence.PlaceWords;
 import tactus.core.song.Assignment;
 import tactus.core.song.Passes;
 import tactus.core.song.Song;
+import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
+import tactus.words.Words;
 
 /** Which section, pass and chord is chosen, and what is played there. */
 public final class ArrangementModel {
@@ -33,10 +40,31 @@ public final class ArrangementModel {
      * @param use the entry of the running order, from 0; empty for a section that is not played
      * @param pass from 1
      * @param span the chord, from 0
+     * @param reach the other end of several chords that are chosen together; the same as {@code span} for one
      */
-    public record Choice(Optional<SectionId> section, OptionalInt use, int pass, int span) {
+    public record Choice(Optional<SectionId> section, OptionalInt use, int pass, int span, int reach) {
 
-        static final Choice NOTHING = new Choice(Optional.empty(), OptionalInt.empty(), 1, 0);
+        static final Choice NOTHING = new Choice(Optional.empty(), OptionalInt.empty(), 1, 0, 0);
+
+        /** The first of the chosen chords. */
+        public int first() {
+            return Math.min(span, reach);
+        }
+
+        /** The last of them. */
+        public int last() {
+            return Math.max(span, reach);
+        }
+
+        /** Whether more than one chord is chosen. */
+        public boolean isSeveral() {
+            return span != reach;
+        }
+
+        /** Whether the chord with the index {@code other} is among those chosen. */
+        public boolean has(int other) {
+            return other >= first() && other <= last();
+        }
 
         /** Whether the entry {@code other} is chosen. */
         public boolean isUse(int other) {
@@ -44,13 +72,19 @@ public final class ArrangementModel {
         }
 
         Choice withPass(int other) {
-            return new Choice(section, use, other, span);
+            return new Choice(section, use, other, span, span);
+        }
+
+        Choice reaching(int other) {
+            return new Choice(section, use, pass, span, other);
         }
 
         Choice withSpan(int other) {
-            return new Choice(section, use, pass, other);
+            return new Choice(section, use, pass, other, other);
         }
     }
+
+    private static final Pattern SONG_BARS = Pattern.compile("(\\d{1,5})(?:\\s*[-\u2013]\\s*(\\d{1,5}))?");
 
     private final Work work;
     private final PlayerModel player;
@@ -106,7 +140,8 @@ public final class ArrangementModel {
         int pass = Math.clamp(wanted.pass(), 1, passes(use, section));
         Section played = use.isEmpty() ? section : new Passes(work.song()).section(use.getAsInt(), pass);
         int span = Math.clamp(wanted.span(), 0, Math.max(0, played.spans().size() - 1));
-        return new Choice(Optional.of(id), use, pass, span);
+        int reach = Math.clamp(wanted.reach(), 0, Math.max(0, played.spans().size() - 1));
+        return new Choice(Optional.of(id), use, pass, span, reach);
     }
 
     private int passes(OptionalInt use, Section section) {
@@ -148,7 +183,7 @@ public final class ArrangementModel {
     /** Chooses a chord of a pass of an entry, as far as they are there. */
     public void choose(int use, int pass, int span) {
         if (use < 0 || use >= work.song().uses().size()) return;
-        var wanted = new Choice(Optional.empty(), OptionalInt.of(use), pass, span);
+        var wanted = new Choice(Optional.empty(), OptionalInt.of(use), pass, span, span);
         choose(within(work.song().order().get(use), wanted.use(), wanted));
     }
 
@@ -179,10 +214,21 @@ public final class ArrangementModel {
                 .withSpan(Math.clamp(span, 0, Math.max(0, section.spans().size() - 1)))));
     }
 
+    /** Chooses every chord from the chosen one to {@code span}. */
+    public void chooseTo(int span) {
+        played().ifPresent(section -> choose(choice.get()
+                .reaching(Math.clamp(span, 0, Math.max(0, section.spans().size() - 1)))));
+    }
+
+    /** Chooses one chord more, or one fewer, at the far end of those that are chosen. */
+    public void extend(int step) {
+        chooseTo(choice.get().reach() + step);
+    }
+
     /** Goes {@code step} chords on, into the next pass or section where this one ends. */
     public void moveSpan(int step) {
         played().ifPresent(section -> {
-            int next = choice.get().span() + step;
+            int next = choice.get().reach() + step;
             if (next >= 0 && next < section.spans().size()) chooseSpan(next);
             else leave(section, step);
         });
@@ -244,6 +290,48 @@ public final class ArrangementModel {
     /** The chord that is chosen; empty where the section has none. */
     public Optional<TimelineSpan> chosenSpan() {
         return spans().stream().filter(span -> span.isAt(choice.get().span())).findFirst();
+    }
+
+    /**
+     * Reads bars of the chosen section: {@code bars 5-8}, or counted through the song, {@code song bar 13}.
+     *
+     * @throws tactus.core.refusal.NotationException if the text is no bars, or those of another section
+     */
+    public Stretch bars(String text) {
+        Optional<List<String>> inSong = Words.lexicon().read("stretch-bars.in-song", text);
+        if (inSong.isEmpty()) return new PlaceWords(Words.lexicon()).parse(text);
+        Matcher numbers = SONG_BARS.matcher(inSong.get().getFirst().strip());
+        if (!numbers.matches()) throw new NotationException("stretch.unread", text, 0);
+        int first = inSection(text, Integer.parseInt(numbers.group(1)));
+        int last = numbers.group(2) == null ? first : inSection(text, Integer.parseInt(numbers.group(2)));
+        return Stretch.bars(first, Math.max(first, last));
+    }
+
+    private int inSection(String text, int songBar) {
+        return work.timeline()
+                .bar(songBar)
+                .filter(bar ->
+                        choice.get().section().filter(bar.section()::equals).isPresent())
+                .map(TimelineBar::numberInSection)
+                .orElseThrow(() -> new NotationException("stretch.elsewhere", text, 0, songBar));
+    }
+
+    /** The bars that the chosen chords fill, if they begin and end at bar lines. */
+    public Optional<Stretch> chosenBars() {
+        Choice now = choice.get();
+        if (played().isEmpty()) return Optional.empty();
+        Section section = played().get();
+        List<Length> edges = section.edges(Assignment.round(work.song(), section));
+        if (now.last() + 1 >= edges.size()) return Optional.empty();
+        BarLines lines = section.barLines();
+        int from = lines.barAt(edges.get(now.first()));
+        Length end = edges.get(now.last() + 1);
+        int to = end.isLessThan(lines.length()) ? lines.barAt(end) : lines.bars();
+        boolean isWhole = lines.start(from).equals(edges.get(now.first()))
+                && (to == lines.bars()
+                        ? end.equals(lines.length())
+                        : lines.start(to).equals(end));
+        return isWhole && to > from ? Optional.of(Stretch.bars(from + 1, to)) : Optional.empty();
     }
 
     /**

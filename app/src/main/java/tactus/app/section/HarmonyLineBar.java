@@ -6,20 +6,20 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
-import tactus.app.field.TakenField;
+import tactus.app.field.TakenArea;
 import tactus.words.Words;
 
 /** The chords of the section as a line to be typed, explained while it is. Style class {@code harmony-line}. */
 final class HarmonyLineBar extends VBox {
 
     private final HarmonyLineModel harmony;
-    private final TakenField line;
+    private final TakenArea line;
     private final ProblemLabel problem = new ProblemLabel();
 
     HarmonyLineBar(HarmonyLineModel harmony) {
         this.harmony = harmony;
         getStyleClass().add("harmony-line");
-        line = new TakenField("harmony-line", harmony::takeLine, problem);
+        line = new TakenArea("harmony-line", harmony::takeLine, problem);
         line.watch(harmony::problem);
         line.setPromptText(Words.of("harmony.prompt"));
         var field = new NamedField(Words.of("harmony.line"), line);
@@ -34,7 +34,7 @@ final class HarmonyLineBar extends VBox {
     }
 
     void show() {
-        line.show(harmony.line());
+        line.show(harmony.subject(), harmony.line());
     }
 
     void takeFocus() {

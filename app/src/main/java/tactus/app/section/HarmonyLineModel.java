@@ -45,6 +45,11 @@ public final class HarmonyLineModel {
                 .orElse("");
     }
 
+    /** Which section the line is of. */
+    public Object subject() {
+        return arrangement.section().map(Section::id);
+    }
+
     private List<HarmonyLine.Mark> marks(Section section) {
         var marks = new ArrayList<HarmonyLine.Mark>();
         for (Rule rule : work.song().rules()) {
@@ -97,7 +102,9 @@ public final class HarmonyLineModel {
         try {
             Section section = arrangement.section().orElseThrow();
             Optional<Length> round = Assignment.of(work.song(), section.id()).map(_ -> round(section));
-            then.accept(HarmonyLine.parse(text, work.song().facts().meter(), round, Words.lexicon()));
+            // Lines that were pasted are bars after each other.
+            String line = text.strip().replaceAll("\\s*\\R\\s*", " | ");
+            then.accept(HarmonyLine.parse(line, work.song().facts().meter(), round, Words.lexicon()));
             return Optional.empty();
         } catch (NotationException wrong) {
             return Optional.of(Words.why(wrong));

@@ -3,6 +3,7 @@ package tactus.app.section;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.chord.ChordName;
@@ -15,6 +16,7 @@ import tactus.core.section.Except;
 import tactus.core.section.Expansion;
 import tactus.core.section.Section;
 import tactus.core.song.Assignment;
+import tactus.core.song.Song;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
@@ -149,20 +151,25 @@ public final class HarmonyModel {
                         section.name()));
     }
 
-    /** Takes the chosen chord away. */
+    /** Takes the chosen chords away. */
     public void removeSpan() {
         if (span().isEmpty()) return;
-        arrangement
-                .section()
-                .ifPresent(section -> work.change(
-                        "edit.remove-chord",
-                        song -> {
-                            var spans = new ArrayList<>(section.spans());
-                            spans.remove(index());
-                            return Assignment.moved(song, section.id(), index() + 1, -1)
-                                    .withSection(section.withSpans(spans));
-                        },
-                        section.name()));
+        arrangement.section().ifPresent(section -> {
+            int first = arrangement.choice().first();
+            int last = Math.min(arrangement.choice().last(), section.spans().size() - 1);
+            work.change(
+                    "edit.remove-chord",
+                    song -> {
+                        var spans = new ArrayList<>(section.spans());
+                        spans.subList(first, last + 1).clear();
+                        Song moved = song;
+                        for (int span = last; span >= first; span--)
+                            moved = Assignment.moved(moved, section.id(), span + 1, -1);
+                        return moved.withSection(section.withSpans(spans));
+                    },
+                    section.name());
+            arrangement.chooseSpan(first);
+        });
     }
 
     /** Splits the chosen chord in two halves, the longer one first where its beats are odd. */
@@ -204,22 +211,38 @@ public final class HarmonyModel {
                         }));
     }
 
-    /** Keeps the bar that the chosen chord starts in, to be put elsewhere. */
+    /** The bar in which the last of the chosen chords ends. */
+    private int lastBar(Section section) {
+        BarLines bars = section.barLines();
+        List<Length> edges = section.edges(round(section));
+        int last = Math.min(arrangement.choice().last(), section.spans().size() - 1);
+        if (!arrangement.choice().isSeveral()) return bars.barAt(edges.get(last));
+        Length end = edges.get(last + 1);
+        int bar = end.isLessThan(bars.length()) ? bars.barAt(end) : bars.bars();
+        return bar < bars.bars() && bars.start(bar).isLessThan(end)
+                ? bar
+                : Math.max(bars.barAt(edges.get(last)), bar - 1);
+    }
+
+    /** Keeps the bars that the chosen chords start in, to be put elsewhere. */
     public void copyBar() {
         arrangement.section().filter(_ -> span().isPresent()).ifPresent(section -> {
             BarLines bars = section.barLines();
-            int bar = bar(section);
-            copied = Optional.of(
-                    new Except.Bars(List.of(bars.meter(bar)), Expansion.chords(section, round(section), bar, bar + 1)));
+            List<Length> edges = section.edges(round(section));
+            int from = bars.barAt(edges.get(arrangement.choice().first()));
+            int to = lastBar(section) + 1;
+            copied = Optional.of(new Except.Bars(
+                    IntStream.range(from, to).mapToObj(bars::meter).toList(),
+                    Expansion.chords(section, round(section), from, to)));
         });
     }
 
-    /** Puts the copied bar in behind the bar that the chosen chord starts in. */
+    /** Puts the copied bars in behind the bar that the last chosen chord ends in. */
     public void pasteBar() {
         copied.ifPresent(this::putBar);
     }
 
-    /** Puts the bar that the chosen chord starts in once more behind itself. */
+    /** Puts the bars of the chosen chords once more behind themselves. */
     public void repeatBar() {
         Optional<Except.Bars> before = copied;
         copyBar();
@@ -229,7 +252,7 @@ public final class HarmonyModel {
 
     private void putBar(Except.Bars bars) {
         arrangement.section().ifPresent(section -> {
-            int place = bar(section) + 1;
+            int place = section.spans().isEmpty() ? section.bars().size() : lastBar(section) + 1;
             Section longer = Expansion.inserted(section, place, bars, round(section));
             int first = Expansion.chords(section, round(section), 0, place).size();
             work.change(

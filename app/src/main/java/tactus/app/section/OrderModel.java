@@ -5,19 +5,28 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.IntStream;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
 import tactus.app.work.Work;
 import tactus.core.edit.DeleteSection;
 import tactus.core.name.Slug;
 import tactus.core.pattern.PatternId;
+import tactus.core.refusal.Refusal;
 import tactus.core.rule.Where;
 import tactus.core.section.Section;
 import tactus.core.section.Use;
+import tactus.core.sentence.OrderLine;
 import tactus.core.song.Assignment;
+import tactus.core.song.Song;
 import tactus.words.Words;
 
 /** What can be done with whole sections and with the order in which they are played. */
 public final class OrderModel {
 
+    private static final int MOST_MADE = 40;
+
+    private final ObjectProperty<List<Integer>> group = new SimpleObjectProperty<>(this, "group", List.of());
     private final Work work;
     private final ArrangementModel arrangement;
 
@@ -70,6 +79,63 @@ public final class OrderModel {
         return use.isEmpty() ? 0 : use.getAsInt() + 1;
     }
 
+    /** The entries that are chosen together, by their indices; empty where it is one or none. */
+    public ObjectProperty<List<Integer>> groupProperty() {
+        return group;
+    }
+
+    /** Those that are chosen together, or the chosen one. */
+    private List<Integer> chosen() {
+        int last = work.song().uses().size() - 1;
+        List<Integer> together =
+                group.get().stream().filter(use -> use <= last).sorted().toList();
+        if (together.size() > 1) return together;
+        return arrangement.choice().use().stream().boxed().toList();
+    }
+
+    /** Plays the chosen entries once more behind the last of them. */
+    public void repeatChosen() {
+        List<Integer> uses = chosen();
+        if (uses.size() < 2) {
+            repeatUse();
+            return;
+        }
+        int place = uses.getLast() + 1;
+        work.change("edit.add-entry", song -> {
+            var all = new ArrayList<>(song.uses());
+            int id = song.freshUseId();
+            for (int i = 0; i < uses.size(); i++) {
+                Use once = song.uses().get(uses.get(i));
+                all.add(place + i, new Use(id + i, once.section(), once.name(), once.excepts()));
+            }
+            return song.withUses(all);
+        });
+        group.set(IntStream.range(place, place + uses.size()).boxed().toList());
+        arrangement.chooseUse(place);
+    }
+
+    /** Takes the chosen entries out of the running order; their sections stay. */
+    public void removeChosen() {
+        List<Integer> uses = chosen();
+        group.set(List.of());
+        var left = new ArrayList<>(work.song().uses());
+        uses.reversed().forEach(use -> left.remove(use.intValue()));
+        if (!uses.isEmpty()) work.change("edit.remove-entry", song -> song.withUses(left));
+    }
+
+    /** Moves the chosen entries by one place, earlier or later, as far as they can. */
+    public void moveChosen(int step) {
+        List<Integer> uses = chosen();
+        int size = work.song().uses().size();
+        if (uses.isEmpty() || uses.getFirst() + step < 0 || uses.getLast() + step >= size) return;
+        var order = new ArrayList<>(work.song().uses());
+        List<Integer> inTurn = step < 0 ? uses : uses.reversed();
+        for (int use : inTurn) order.add(use + step, order.remove(use));
+        work.change("edit.move-entry", song -> song.withUses(order));
+        group.set(uses.stream().map(use -> use + step).toList());
+        arrangement.chooseUse((step < 0 ? uses.getFirst() : uses.getLast()) + step);
+    }
+
     /** Plays the chosen section once more after itself. */
     public void repeatUse() {
         arrangement.choice().section().ifPresent(id -> {
@@ -80,26 +146,49 @@ public final class OrderModel {
         });
     }
 
-    /** Takes the chosen entry out of the running order; the section stays. */
-    public void removeUse() {
-        arrangement.choice().use().ifPresent(use -> {
-            var order = new ArrayList<>(work.song().uses());
-            order.remove(use);
-            work.change("edit.remove-entry", song -> song.withUses(order));
-        });
+    /** The running order as a line that can be typed. */
+    public String line() {
+        return new OrderLine(work.song()).text();
     }
 
-    /** Moves the chosen entry by {@code step} places. */
-    public void moveUse(int step) {
-        arrangement.choice().use().ifPresent(use -> moveUse(use, use + step));
+    /** Takes what is typed as the running order. Returns what is wrong with it, if anything. */
+    public Optional<String> takeLine(String text) {
+        try {
+            Song ready = withNamed(text);
+            Song ordered = new OrderLine(ready).read(text);
+            work.change("edit.order", song -> ordered);
+            return Optional.empty();
+        } catch (Refusal wrong) {
+            return Optional.of(Words.why(wrong));
+        }
     }
 
-    private void moveUse(int use, int target) {
-        if (target < 0 || target >= work.song().order().size()) return;
-        var order = new ArrayList<>(work.song().uses());
-        order.add(target, order.remove(use));
-        work.change("edit.move-entry", song -> song.withUses(order));
-        arrangement.chooseUse(target);
+    /** Where there is no section yet, the names of the line become sections of four bars. */
+    private Song withNamed(String text) {
+        Song song = work.song();
+        if (!song.sections().isEmpty()) return song;
+        for (String part : text.split("[,;()\\n]")) {
+            String name = part.replaceFirst("[x×]\\s*\\d+\\s*$", "").strip();
+            boolean known = song.sections().stream().anyMatch(section -> section.isCalled(name));
+            if (name.isEmpty() || known || song.sections().size() >= MOST_MADE) continue;
+            song = song.withSection(new Section(
+                    song.freshSectionId(name),
+                    name,
+                    Collections.nCopies(4, song.facts().meter()),
+                    List.of(),
+                    1));
+        }
+        return song;
+    }
+
+    /** What is wrong with a running order that is being typed, if anything. */
+    public Optional<String> problem(String text) {
+        try {
+            new OrderLine(withNamed(text)).read(text);
+            return Optional.empty();
+        } catch (Refusal wrong) {
+            return Optional.of(Words.why(wrong));
+        }
     }
 
     /** Takes the chosen section out of the song, wherever it is played. */

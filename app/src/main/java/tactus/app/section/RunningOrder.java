@@ -11,6 +11,8 @@ import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
+import javafx.scene.control.SelectionMode;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -37,6 +39,7 @@ public final class RunningOrder extends ListView<RunningOrder.Entry> {
      * A line of the list.
      *
      * @param use its place in the running order; empty if it is not played
+     * @param name its own, or that of its section
      * @param bars of all its passes
      * @param except what is other this time, in short; empty if it is the same
      * @param level how loud it is, 0 to 5
@@ -45,6 +48,7 @@ public final class RunningOrder extends ListView<RunningOrder.Entry> {
     public record Entry(
             OptionalInt use,
             Section section,
+            String name,
             String pattern,
             int bars,
             int passes,
@@ -52,19 +56,24 @@ public final class RunningOrder extends ListView<RunningOrder.Entry> {
             double level,
             int longest) {}
 
+    private static final PseudoClass IN_VIEW = PseudoClass.getPseudoClass("in-view");
     private static final PseudoClass SOUNDING = PseudoClass.getPseudoClass("sounding");
 
     private final ObjectProperty<OptionalInt> playing =
             new SimpleObjectProperty<>(this, "playing", OptionalInt.empty());
+
+    private final ObjectProperty<OptionalInt> inView = new SimpleObjectProperty<>(this, "inView", OptionalInt.empty());
 
     public RunningOrder() {
         getStyleClass().add("running-order");
         setAccessibleText(Words.of("arrangement.order"));
         setPlaceholder(new Label(Words.of("arrangement.noSections")));
         setCellFactory(_ -> new Cell());
+        getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
     }
 
-    public void show(Work.State state, ArrangementModel.Choice choice) {
+    /** @param group entries that are chosen together with it */
+    public void show(Work.State state, ArrangementModel.Choice choice, List<Integer> group) {
         List<Entry> entries = entries(state.song(), state.timeline());
         if (!getItems().equals(entries)) getItems().setAll(entries);
         entries.stream()
@@ -72,7 +81,15 @@ public final class RunningOrder extends ListView<RunningOrder.Entry> {
                         ? entry.use().equals(choice.use())
                         : choice.section().filter(entry.section().id()::equals).isPresent())
                 .findFirst()
-                .ifPresent(getSelectionModel()::select);
+                .ifPresent(entry -> select(entries.indexOf(entry), group));
+    }
+
+    private void select(int chosen, List<Integer> group) {
+        boolean together = group.size() > 1 && group.contains(chosen);
+        List<Integer> wanted = together ? group : List.of(chosen);
+        if (getSelectionModel().getSelectedIndices().equals(wanted)) return;
+        getSelectionModel().clearAndSelect(chosen);
+        if (together) wanted.forEach(getSelectionModel()::select);
     }
 
     private static List<Entry> entries(Song song, Timeline timeline) {
@@ -93,6 +110,7 @@ public final class RunningOrder extends ListView<RunningOrder.Entry> {
             entries.add(new Entry(
                     OptionalInt.of(use),
                     section,
+                    song.uses().get(use).name().orElse(section.name()),
                     played.getOrDefault(use, pattern(song, section)),
                     bars.getOrDefault(use, 0),
                     passes.count(use),
@@ -106,6 +124,7 @@ public final class RunningOrder extends ListView<RunningOrder.Entry> {
             entries.add(new Entry(
                     OptionalInt.empty(),
                     section,
+                    section.name(),
                     pattern(song, section),
                     count,
                     section.passes(),
@@ -138,22 +157,28 @@ public final class RunningOrder extends ListView<RunningOrder.Entry> {
         return playing;
     }
 
+    /** The entry that is at the top of the page. */
+    public ObjectProperty<OptionalInt> inViewProperty() {
+        return inView;
+    }
+
     private final class Cell extends ListCell<Entry> {
 
         private final Label name = new Label();
-        private final Label facts = new Label();
+        private final Tooltip tip = new Tooltip();
+        private String facts = "";
         private final Region length = new Region();
         private final Label other = new Label();
-        private final HBox row = new HBox(new VBox(new HBox(8, name, other), facts, length));
+        private final HBox row = new HBox(new VBox(new HBox(8, name, other), length));
 
         Cell() {
             setPrefWidth(0);
             name.getStyleClass().add("section-name");
             other.getStyleClass().add("section-other");
             other.setMinWidth(0);
-            facts.getStyleClass().add("quiet");
             length.getStyleClass().add("section-length");
             playing.subscribe(_ -> showPlaying());
+            inView.subscribe(_ -> showPlaying());
         }
 
         @Override
@@ -162,18 +187,21 @@ public final class RunningOrder extends ListView<RunningOrder.Entry> {
             setGraphic(empty ? null : row);
             showPlaying();
             setAccessibleText("");
+            setTooltip(null);
             if (empty) return;
             String times = entry.passes() > 1 ? "  ×" + entry.passes() : "";
-            name.setText(entry.section().name() + times);
+            name.setText(entry.name() + times);
             String bars = Words.of("count.bars", entry.bars());
             String played = bars + " · " + entry.pattern();
-            other.setText(entry.except());
-            facts.setText(entry.use().isEmpty() ? Words.of("arrangement.notPlayed") : played);
+            facts = entry.use().isEmpty() ? Words.of("arrangement.notPlayed") : played;
+            other.setText(entry.use().isEmpty() ? facts : entry.except());
+            tip.setText(name.getText() + "\n" + facts + (entry.except().isEmpty() ? "" : "\n" + entry.except()));
+            setTooltip(tip);
             length.setMaxWidth(Math.max(6, 200.0 * entry.bars() / entry.longest()));
             double thickness = 3 + 1.6 * entry.level();
             length.setMinHeight(thickness);
             length.setPrefHeight(thickness);
-            setAccessibleText(name.getText() + ", " + facts.getText() + " " + entry.except());
+            setAccessibleText(name.getText() + ", " + facts + " " + entry.except());
         }
 
         private void showPlaying() {
@@ -181,6 +209,9 @@ public final class RunningOrder extends ListView<RunningOrder.Entry> {
             pseudoClassStateChanged(
                     SOUNDING,
                     entry != null && entry.use().isPresent() && entry.use().equals(playing.get()));
+            pseudoClassStateChanged(
+                    IN_VIEW,
+                    entry != null && entry.use().isPresent() && entry.use().equals(inView.get()));
         }
     }
 }

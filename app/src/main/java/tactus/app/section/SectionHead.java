@@ -1,5 +1,6 @@
 package tactus.app.section;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import javafx.scene.control.ComboBox;
@@ -8,6 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import tactus.app.field.Bound;
@@ -54,16 +56,17 @@ public final class SectionHead extends VBox {
         passName.getStyleClass().add("field-name");
         passField.getStyleClass().add("field");
         passField.getChildren().setAll(passName, passButtons);
-        var row = new HBox(
+        var row = new FlowPane(
                 field("name", name),
                 field("passes", passes),
                 field("chord", chord),
                 field("length", length),
                 field("meter", meter),
                 passField);
-        row.getStyleClass().add("frame-bar");
+        row.getStyleClass().add("head-flow");
         units.getStyleClass().add("quiet");
         units.setId("section-units");
+        problem.setId("section-problem");
         getChildren().setAll(row, problem, line, units);
         listen();
     }
@@ -115,9 +118,17 @@ public final class SectionHead extends VBox {
             Optional<Section> section = model.section();
             setDisable(section.isEmpty());
             problem.setText("");
-            section.ifPresent(this::show);
+            section.ifPresentOrElse(this::show, this::clear);
             line.show();
         }
+    }
+
+    /** Without a section nothing of the last one is left. */
+    private void clear() {
+        List.of(name, chord, length).forEach(field -> field.setText(""));
+        meter.setValue("");
+        units.setText("");
+        passField.setVisible(false);
     }
 
     private void show(Section section) {
@@ -129,7 +140,9 @@ public final class SectionHead extends VBox {
         if (!chord.isFocused() || !harmony.says(chord.getText())) chord.setText(harmony.typedName());
         length.setText(span.map(found -> Words.value(found.length())).orElse(""));
         units.setText(
-                span.isPresent() ? harmony.inOtherUnits() : model.isAsWritten() ? "" : Words.of("section.otherHere"));
+                span.isPresent()
+                        ? harmony.inOtherUnits()
+                        : model.isAsWritten() || section.spans().isEmpty() ? "" : Words.of("section.otherHere"));
         meter.setValue(harmony.meter().map(Meter::toString).orElse(""));
         showPasses();
     }
@@ -156,6 +169,12 @@ public final class SectionHead extends VBox {
             model.choosePass(pass);
         });
         return button;
+    }
+
+    /** Puts the focus on the name, all of it chosen, so that it can be typed at once. */
+    public void editName() {
+        name.requestFocus();
+        name.selectAll();
     }
 
     /** Puts the focus on the line of chords. */

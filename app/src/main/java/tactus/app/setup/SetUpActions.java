@@ -62,6 +62,7 @@ public final class SetUpActions {
     private void addShape() {
         actions.add(Action.of("shape.standIn", Scope.NECK, shapes::takeStandIn, "E"));
         actions.add(Action.of("shape.call", Scope.NECK, shapes::callAsItSounds, "N"));
+        actions.add(Action.of("shape.keep", Scope.NECK, shapes::keep, "K").withIcon(Feather.CHECK));
         actions.add(Action.of("shape.previous", Scope.NECK, () -> shapes.chooseNext(-1), "Page Up"));
         actions.add(Action.of("shape.next", Scope.NECK, () -> shapes.chooseNext(1), "Page Down"));
         actions.add(Action.of("shape.remove", Scope.NECK, shapes::removeChosen, "Shortcut+Delete")

@@ -15,9 +15,10 @@ import tactus.core.harmony.Chord;
 import tactus.formats.font.MusicText;
 import tactus.words.Words;
 
-/** A chord of the song with its shape, to be chosen. Style class {@code chord-card}; state {@code :wrong}. */
+/** A chord of the song with its shape, to be chosen. Style class {@code chord-card}; states {@code :wrong} and {@code :offered}. */
 final class ChordCard extends ToggleButton {
 
+    private static final PseudoClass OFFERED = PseudoClass.getPseudoClass("offered");
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
     private final Label name = new Label();
@@ -51,6 +52,8 @@ final class ChordCard extends ToggleButton {
         shape.heldProperty().set(Optional.of(held));
         pseudoClassStateChanged(WRONG, isWrong);
         setAccessibleText(Words.of("shape.card", played, chord.voicing(), this.ease.getText())
-                + (isWrong ? " " + Words.of("shape.wrong") : ""));
+                + (isWrong ? " " + Words.of("shape.wrong") : "")
+                + (chord.isOffered() ? " " + Words.of("shape.offered") : ""));
+        pseudoClassStateChanged(OFFERED, chord.isOffered());
     }
 }

@@ -9,6 +9,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -49,6 +50,13 @@ public final class ChordStrip extends VBox {
         scroll.getStyleClass().add("chord-scroll");
         scroll.setFitToHeight(true);
         scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        // A wheel goes up and down; the row goes along.
+        scroll.addEventFilter(ScrollEvent.SCROLL, turn -> {
+            double hidden = cards.getWidth() - scroll.getViewportBounds().getWidth();
+            if (hidden <= 0 || turn.getDeltaY() == 0) return;
+            scroll.setHvalue(Math.clamp(scroll.getHvalue() - turn.getDeltaY() / hidden, 0, 1));
+            turn.consume();
+        });
         missing.getStyleClass().add("snag-line");
         missing.setMinWidth(0);
         find.setId("find-shapes");

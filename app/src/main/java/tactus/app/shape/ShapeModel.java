@@ -202,7 +202,7 @@ public final class ShapeModel {
 
     /** Takes {@code voicing} as the shape of the chosen chord. */
     public void take(Voicing voicing) {
-        chosen.get().ifPresent(chord -> put(chord, chord.withVoicing(voicing)));
+        chosen.get().ifPresent(chord -> put(chord, chord.withVoicing(voicing).confirmed()));
     }
 
     private void put(Chord before, Chord after) {
@@ -246,6 +246,20 @@ public final class ShapeModel {
 
     /** Adds a chord by its name, with its easiest shape, or by its shape, under the name it sounds as. */
     public Optional<String> add(String text) {
+        String[] names = text.strip().split("[\\s,;|]+");
+        return names.length > 1 ? addAll(List.of(names)) : addOne(text);
+    }
+
+    /** Several at once, {@code G D Em C}; those before a name that cannot be read are there. */
+    private Optional<String> addAll(List<String> names) {
+        for (String name : names) {
+            Optional<String> wrong = addOne(name);
+            if (wrong.isPresent()) return wrong;
+        }
+        return Optional.empty();
+    }
+
+    private Optional<String> addOne(String text) {
         return Attempt.of(() -> {
             if (ChordName.isNoChord(text)) {
                 throw new Refusal("shape.no-chord");
@@ -280,6 +294,11 @@ public final class ShapeModel {
     public Optional<String> callAsItSounds() {
         return shape().flatMap(shape -> shape.names().stream().findFirst())
                 .flatMap(best -> rename(best.name().written(settings.noteSchool())));
+    }
+
+    /** Takes the shape that the program offers for the chosen chord as one's own. */
+    public void keep() {
+        chosen.get().filter(Chord::isOffered).ifPresent(chord -> put(chord, chord.confirmed()));
     }
 
     /** Takes the chosen chord out; sections that name it are silent there. */

@@ -54,6 +54,7 @@ public final class ShapePanel extends HBox {
     private final VBox faults = new VBox();
     private final VBox table;
     private final OfferColumn offers;
+    private Button keep;
     private final Label empty = new Label(Words.of("shape.none"));
 
     public ShapePanel(Work work, Settings settings, ShapeModel model, Actions actions, Label problem) {
@@ -88,7 +89,10 @@ public final class ShapePanel extends HBox {
     private HBox head(Actions actions) {
         names.getStyleClass().add("name-guesses");
         HBox.setHgrow(names, Priority.ALWAYS);
-        var head = new HBox(new NamedField(Words.of("shape.name"), name), names, actions.button("shape.remove"));
+        keep = actions.button("shape.keep");
+        keep.setText(Words.of("shape.keepIt"));
+        keep.managedProperty().bind(keep.visibleProperty());
+        var head = new HBox(new NamedField(Words.of("shape.name"), name), names, keep, actions.button("shape.remove"));
         head.getStyleClass().add("frame-bar");
         return head;
     }
@@ -107,6 +111,7 @@ public final class ShapePanel extends HBox {
         keys.setWrapText(true);
         HBox.setHgrow(keys, Priority.ALWAYS);
         keys.setMinWidth(0);
+        keys.setMinHeight(USE_PREF_SIZE);
         var row = new HBox(
                 whole(Words.of("shape.frets"), frets),
                 whole(Words.of("shape.fingers"), fingers),
@@ -157,6 +162,7 @@ public final class ShapePanel extends HBox {
 
     private void show(ChosenShape shape) {
         Chord chord = shape.chord();
+        keep.setVisible(chord.isOffered());
         put(name, ChordText.typed(chord.name(), settings.noteSchool()));
         put(frets, chord.voicing().toString());
         put(fingers, chord.fingering().map(each -> each.toText(chord.voicing())).orElse(""));

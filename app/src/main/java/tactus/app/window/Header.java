@@ -31,7 +31,13 @@ final class Header extends HBox {
     private final Button snags;
     private final VersionChoice version;
 
-    Header(Work work, VersionsModel versions, Actions actions, List<Place> all, ReadOnlyObjectProperty<Place> place) {
+    Header(
+            Work work,
+            VersionsModel versions,
+            Actions actions,
+            List<Place> all,
+            ReadOnlyObjectProperty<Place> place,
+            NextLine next) {
         getStyleClass().add("header");
         setAlignment(Pos.CENTER_LEFT);
         var switches = new HBox();
@@ -49,9 +55,14 @@ final class Header extends HBox {
         title.getStyleClass().add("song-title");
         facts.setId("song-facts");
         facts.getStyleClass().add("song-facts");
-        title.setMinWidth(0);
         facts.setMinWidth(0);
-        var lines = new VBox(title, facts);
+        facts.setWrapText(true);
+        facts.setMinHeight(USE_PREF_SIZE);
+        var first = new HBox(title, next);
+        first.getStyleClass().add("title-line");
+        title.setMinWidth(USE_PREF_SIZE);
+        HBox.setHgrow(next, Priority.ALWAYS);
+        var lines = new VBox(first, facts);
         lines.setAlignment(Pos.CENTER_LEFT);
         lines.setMinWidth(0);
         HBox.setHgrow(lines, Priority.ALWAYS);

@@ -7,6 +7,7 @@ import java.util.function.Function;
 import javafx.animation.AnimationTimer;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -17,10 +18,13 @@ import tactus.app.place.PlaceParts;
 import tactus.app.player.PlayerBar;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Autosave;
+import tactus.app.work.OfferedShapes;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.snag.Snag;
+import tactus.core.snag.SnagPlace;
 import tactus.core.song.Accepted;
+import tactus.core.song.Song;
 import tactus.sound.transport.Transport;
 import tactus.words.Words;
 
@@ -36,11 +40,13 @@ final class MainWindow extends StackPane {
     private final Overlay overlay = new Overlay();
     private final NoticeBar notices = new NoticeBar();
     private final StatusLine status = new StatusLine();
-    private final SnagList snags = new SnagList(this::go, this::mend, this::accept);
+    private final SnagList snags = new SnagList(this::go, this::mend, this::accept, this::toggleSnags);
     private final List<Place> places;
     private final ReadOnlyObjectWrapper<Place> place = new ReadOnlyObjectWrapper<>(this, "place");
     private final StackPane stage = new StackPane();
+    private final StackPane cover = new StackPane();
     private final SongDesk desk;
+    private final Beginnings beginnings;
     private final AnimationTimer clock;
     private final Autosaving autosaving;
 
@@ -59,16 +65,27 @@ final class MainWindow extends StackPane {
         this.work = work;
         this.settings = settings;
         this.autosave = autosave;
+        work.complete(new OfferedShapes(settings)::complete);
         player = new PlayerModel(work, transport);
         places = List.copyOf(makePlaces.apply(new PlaceParts(
-                work, settings, player, actions, background::compute, background::run, asker::toOpenMidi)));
+                work,
+                settings,
+                player,
+                actions,
+                background::compute,
+                background::run,
+                asker::toOpenMidi,
+                this::cover)));
         place.set(first());
         desk = new SongDesk(work, settings, autosave, asker, overlay, notices, status);
+        beginnings = new Beginnings(desk, overlay, settings, this::toChords);
+        desk.beginWith(beginnings::show);
         var exporting = new Exporting(work, asker, background, status, notices, settings.paperProperty()::get);
         new WindowActions(this, desk, exporting, () -> askToClose(close)).addTo(actions);
         places.forEach(each -> each.addTo(actions, () -> show(each)));
         getStyleClass().add("main-window");
-        getChildren().setAll(frame(), overlay);
+        cover.setVisible(false);
+        getChildren().setAll(frame(), cover, overlay);
         clock = clock();
         autosaving = new Autosaving(
                 work,
@@ -81,10 +98,13 @@ final class MainWindow extends StackPane {
 
     private BorderPane frame() {
         var frame = new BorderPane();
-        frame.setTop(new VBox(
-                new Menus(work, actions, places, desk, settings),
-                new Header(work, new VersionsModel(work, settings), actions, places, place.getReadOnlyProperty()),
-                notices));
+        var next = new NextLine(work, settings, player, actions);
+        var header =
+                new Header(work, new VersionsModel(work, settings), actions, places, place.getReadOnlyProperty(), next);
+        place.subscribe(shown -> {
+            if (shown.id().equals("sheet")) next.sawSheet();
+        });
+        frame.setTop(new VBox(new Menus(work, actions, places, desk, settings), header, notices));
         frame.setCenter(new StackPane(stage, snags));
         StackPane.setAlignment(snags, Pos.CENTER_RIGHT);
         frame.setBottom(new VBox(new PlayerBar(work, player, actions), status));
@@ -115,11 +135,20 @@ final class MainWindow extends StackPane {
         clock.start();
         show(first());
         new Leftovers(autosave, desk, notices).offer();
+        if (work.song().equals(Song.empty(Words.of("song.untitled")))) beginnings.show();
     }
 
     /** Writing patterns comes first when a song is opened. */
     private Place first() {
         return places.get(Math.min(1, places.size() - 1));
+    }
+
+    /** Goes where the sections and their chords are written. */
+    private void toChords() {
+        places.stream()
+                .filter(each -> each.canShow(SnagPlace.InFacts.LENGTH))
+                .findFirst()
+                .ifPresent(this::show);
     }
 
     /** Goes to a place and puts the focus where its work is done. */
@@ -143,10 +172,36 @@ final class MainWindow extends StackPane {
     }
 
     private void go(Snag snag) {
-        places.stream().filter(each -> each.canShow(snag.place())).findFirst().ifPresent(each -> {
+        go(snag.place());
+    }
+
+    /** Goes to a place of the song. */
+    private void go(SnagPlace target) {
+        places.stream().filter(each -> each.canShow(target)).findFirst().ifPresent(each -> {
             show(each);
-            each.show(snag.place());
+            each.show(target);
         });
+    }
+
+    /** Finds something in the song. */
+    void find() {
+        var finding = new Finding(work, actions, this::go, overlay::hide);
+        overlay.page(Words.of("find.title"), finding, finding.first())
+                .getStyleClass()
+                .add("find-page");
+    }
+
+    /** Covers the whole window, or uncovers it again. */
+    private void cover(Optional<Node> page) {
+        cover.getChildren().setAll(page.stream().toList());
+        cover.setVisible(page.isPresent());
+        if (page.isPresent()) {
+            cover.applyCss();
+            cover.layout();
+            page.get().requestFocus();
+        } else {
+            place.get().takeFocus();
+        }
     }
 
     private void mend(Snag snag) {

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
@@ -13,6 +14,7 @@ import tactus.app.action.Actions;
 import tactus.app.demo.DemoSong;
 import tactus.app.place.MenuColumn;
 import tactus.app.place.Place;
+import tactus.app.work.Export;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.statement.Statement;
@@ -21,7 +23,8 @@ import tactus.words.Words;
 /** The menu bar, built from the actions. */
 final class Menus extends MenuBar {
 
-    private static final MenuColumn EDIT = new MenuColumn("edit", List.of(List.of("edit.undo", "edit.redo")));
+    private static final MenuColumn EDIT =
+            new MenuColumn("edit", List.of(List.of("edit.undo", "edit.redo"), List.of("find")));
     private static final MenuColumn PLAY = new MenuColumn(
             "play",
             List.of(
@@ -45,7 +48,13 @@ final class Menus extends MenuBar {
                 "view",
                 List.of(
                         places.stream().map(place -> "place." + place.id()).toList(),
-                        List.of("view.snags", "view.dark", "view.strings", "view.leftHanded", "view.saysH"),
+                        List.of(
+                                "view.snags",
+                                "view.next",
+                                "view.dark",
+                                "view.strings",
+                                "view.leftHanded",
+                                "view.saysH"),
                         List.of("view.counting", "view.roles")));
     }
 
@@ -78,7 +87,7 @@ final class Menus extends MenuBar {
     private List<MenuItem> editItems(Work work) {
         List<MenuItem> items = items(EDIT);
         work.undoLabelProperty().subscribe(label -> name(items.getFirst(), "edit.undo", label));
-        work.redoLabelProperty().subscribe(label -> name(items.getLast(), "edit.redo", label));
+        work.redoLabelProperty().subscribe(label -> name(items.get(1), "edit.redo", label));
         return items;
     }
 
@@ -98,7 +107,9 @@ final class Menus extends MenuBar {
                 "song",
                 List.of(
                         List.of("song.save", "song.saveAs"),
-                        List.of("export.pdf", "export.png", "export.mid", "export.wav"),
+                        Stream.of(Export.values())
+                                .map(kind -> "export." + kind.ending())
+                                .toList(),
                         List.of("song.close")))));
         return items;
     }

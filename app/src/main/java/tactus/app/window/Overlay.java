@@ -8,6 +8,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -59,6 +60,14 @@ final class Overlay extends StackPane {
         var buttons = new HBox(button);
         buttons.getStyleClass().add("answers");
         show(title, scroll, buttons, button).getStyleClass().add("reading");
+    }
+
+    /** Shows a page that does its own work; Escape puts it away. */
+    VBox page(String title, Node content, Node focus) {
+        VBox card = show(title, content, new HBox(), focus);
+        VBox.setVgrow(content, Priority.ALWAYS);
+        card.getStyleClass().add("whole-page");
+        return card;
     }
 
     private VBox show(String title, Node body, Node buttons, Node focus) {

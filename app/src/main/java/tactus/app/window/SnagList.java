@@ -33,8 +33,9 @@ final class SnagList extends VBox {
      * @param go leads to the place of a snag
      * @param mend does what mends it
      * @param accept takes it as meant with a reason, or without one back
+     * @param leave puts the list away
      */
-    SnagList(Consumer<Snag> go, Consumer<Snag> mend, BiConsumer<Snag, Optional<String>> accept) {
+    SnagList(Consumer<Snag> go, Consumer<Snag> mend, BiConsumer<Snag, Optional<String>> accept, Runnable leave) {
         this.go = go;
         this.mend = mend;
         this.accept = accept;
@@ -49,6 +50,11 @@ final class SnagList extends VBox {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().setAll(title, scroll);
         managedProperty().bind(visibleProperty());
+        addEventHandler(KeyEvent.KEY_PRESSED, press -> {
+            if (press.getCode() != KeyCode.ESCAPE) return;
+            leave.run();
+            press.consume();
+        });
         setVisible(false);
     }
 

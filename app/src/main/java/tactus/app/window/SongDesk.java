@@ -21,6 +21,7 @@ import tactus.app.work.Origin;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.edit.Difference;
+import tactus.core.edit.Edit;
 import tactus.core.name.Slug;
 import tactus.core.song.Song;
 import tactus.core.statement.Statement;
@@ -49,6 +50,8 @@ final class SongDesk {
     /** The file as it was when it was last read or written. */
     private Optional<Origin> origin = Optional.empty();
 
+    private Runnable begins = () -> {};
+
     SongDesk(
             Work work,
             Settings settings,
@@ -66,8 +69,20 @@ final class SongDesk {
         this.status = status;
     }
 
+    /** Shows the page on which a song begins. */
     void begin() {
-        unlessUnsaved(() -> begin(Song.empty(Words.of("song.untitled"))));
+        unlessUnsaved(() -> begins.run());
+    }
+
+    /** @param page shows the page on which a song begins */
+    void beginWith(Runnable page) {
+        begins = page;
+    }
+
+    /** Begins with {@code song}; then {@code made} is done to it, which can be undone. */
+    void begin(Song song, Optional<Edit> made) {
+        begin(song);
+        made.ifPresent(work::change);
     }
 
     void begin(DemoSong demo) {

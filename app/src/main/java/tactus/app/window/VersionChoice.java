@@ -14,6 +14,7 @@ final class VersionChoice extends ComboBox<String> {
 
     VersionChoice(Work work, VersionsModel versions) {
         setId("version");
+        setMinWidth(USE_PREF_SIZE);
         setAccessibleText(Words.of("versions.shown"));
         setConverter(new ChosenText<>(VersionsModel::title));
         managedProperty().bind(visibleProperty());

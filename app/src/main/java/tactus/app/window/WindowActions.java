@@ -41,9 +41,9 @@ final class WindowActions {
         actions.add(Action.of("song.new", Scope.ANYWHERE, desk::begin, "Shortcut+N"));
         actions.add(Action.of("song.open", Scope.ANYWHERE, desk::open, "Shortcut+O"));
         actions.add(Action.of("song.save", Scope.ANYWHERE, desk::save, "Shortcut+S"));
-        actions.add(Action.of("song.saveAs", Scope.ANYWHERE, desk::saveAs, "Shortcut+Alt+S"));
+        actions.add(Action.of("song.saveAs", Scope.ANYWHERE, desk::saveAs, "Shortcut+Shift+S"));
         for (Export kind : Export.values()) {
-            String[] keys = kind == Export.PDF ? new String[] {"Shortcut+P"} : new String[0];
+            String[] keys = kind == Export.PDF ? new String[] {"Shortcut+Shift+E"} : new String[0];
             actions.add(Action.of("export." + kind.ending(), Scope.ANYWHERE, () -> exporting.export(kind), keys));
         }
         actions.add(Action.of("song.close", Scope.ANYWHERE, close, "Shortcut+Q"));
@@ -86,12 +86,19 @@ final class WindowActions {
     private void addView(Actions actions) {
         int number = 1;
         for (Place place : window.places()) {
-            String key = "Shortcut+" + number++;
-            actions.add(Action.of("place." + place.id(), Scope.ANYWHERE, () -> window.show(place), key)
+            String[] keys = place.id().equals("sheet")
+                    ? new String[] {"Shortcut+" + number, "Shortcut+P"}
+                    : new String[] {"Shortcut+" + number};
+            number++;
+            actions.add(Action.of("place." + place.id(), Scope.ANYWHERE, () -> window.show(place), keys)
                     .withIcon(place.icon()));
         }
+        actions.add(
+                Action.of("find", Scope.ANYWHERE, window::find, "Shortcut+F").withIcon(Feather.SEARCH));
         actions.add(Action.of("view.snags", Scope.ANYWHERE, window::toggleSnags, "Shortcut+G")
                 .withIcon(Feather.FLAG));
+        BooleanProperty next = window.settings().showsNextProperty();
+        actions.add(Action.of("view.next", Scope.ANYWHERE, () -> next.set(!next.get())));
         BooleanProperty dark = window.settings().darkProperty();
         actions.add(Action.of("view.dark", Scope.ANYWHERE, () -> dark.set(!dark.get()), "Shortcut+D"));
         BooleanProperty strings = window.settings().lowStringOnTopProperty();

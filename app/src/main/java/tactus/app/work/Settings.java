@@ -33,6 +33,7 @@ public final class Settings {
     private static final int MOST_RECENT = 8;
 
     private final DataFolder folder;
+    private final BooleanProperty showsNext = new SimpleBooleanProperty(this, "showsNext", true);
     private final BooleanProperty dark = new SimpleBooleanProperty(this, "dark");
     private final BooleanProperty lowStringOnTop = new SimpleBooleanProperty(this, "lowStringOnTop", true);
     private final BooleanProperty leftHanded = new SimpleBooleanProperty(this, "leftHanded");
@@ -51,6 +52,7 @@ public final class Settings {
         this.folder = folder;
         Properties kept = read();
         dark.set(Boolean.parseBoolean(kept.getProperty("dark")));
+        showsNext.set(!"false".equals(kept.getProperty("showsNext")));
         lowStringOnTop.set(Boolean.parseBoolean(kept.getProperty("lowStringOnTop", "true")));
         recent.set(kept.getProperty("recent", "")
                 .lines()
@@ -63,7 +65,7 @@ public final class Settings {
         counting.set(chosen(CountSchool.values(), kept.getProperty("counting")));
         paper.set(chosen(Paper.values(), kept.getProperty("paper")));
         readHand(kept);
-        List.of(dark, lowStringOnTop, leftHanded, saysH, roles, counting, hand, scaleLength, paper)
+        List.of(dark, showsNext, lowStringOnTop, leftHanded, saysH, roles, counting, hand, scaleLength, paper)
                 .forEach(setting -> setting.subscribe(this::write));
     }
 
@@ -107,6 +109,7 @@ public final class Settings {
     private void write() {
         var kept = new Properties();
         kept.setProperty("dark", Boolean.toString(dark.get()));
+        kept.setProperty("showsNext", Boolean.toString(showsNext.get()));
         kept.setProperty("lowStringOnTop", Boolean.toString(lowStringOnTop.get()));
         kept.setProperty("leftHanded", Boolean.toString(leftHanded.get()));
         kept.setProperty("saysH", Boolean.toString(saysH.get()));
@@ -139,6 +142,11 @@ public final class Settings {
 
     public ReadOnlyObjectProperty<List<Path>> recentProperty() {
         return recent.getReadOnlyProperty();
+    }
+
+    /** Whether the header names the next step of the work. */
+    public BooleanProperty showsNextProperty() {
+        return showsNext;
     }
 
     public BooleanProperty darkProperty() {

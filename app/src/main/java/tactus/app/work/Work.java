@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BinaryOperator;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -64,6 +65,7 @@ public final class Work {
     private History<Step> history;
     private Song saved;
     private String typing = "";
+    private BinaryOperator<Song> completing = (_, after) -> after;
 
     public Work(Song song) {
         start(song, Optional.empty(), song);
@@ -128,10 +130,18 @@ public final class Work {
         if (take(edit, goesOn)) typing = field;
     }
 
+    /**
+     * Says what else belongs to every edit: told the song before and after it, {@code rest} returns the song as it shall
+     * be.
+     */
+    public void complete(BinaryOperator<Song> rest) {
+        completing = rest;
+    }
+
     /** The state that would follow is computed first, so that nothing is kept that cannot be laid out. */
     private boolean take(Edit edit, boolean goesOn) {
         Song before = song();
-        Song after = edit.appliedTo(before);
+        Song after = completing.apply(before, edit.appliedTo(before));
         if (after.equals(before)) return false;
         State next = State.of(after);
         var step = new Step(after, Optional.of(edit.label()));

@@ -133,8 +133,8 @@ class AnyCommandTest {
             case 0 -> order.addSection();
             case 1 -> order.copySection();
             case 2 -> order.repeatUse();
-            case 3 -> order.removeUse();
-            case 4 -> order.moveUse(upTo(2) - 1);
+            case 3 -> order.removeChosen();
+            case 4 -> order.moveChosen(upTo(2) - 1);
             case 5 -> order.deleteSection();
             default -> parts.excepts().add(text(), text(), PassChoice.of(1 + upTo(2)));
         }

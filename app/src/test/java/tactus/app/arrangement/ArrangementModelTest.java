@@ -81,7 +81,7 @@ class ArrangementModelTest {
     @Test
     void aSectionThatIsNotPlayedIsShownByItself() {
         model.chooseUse(5);
-        order.removeUse();
+        order.removeChosen();
         model.chooseSection(new SectionId("bridge"));
         assertTrue(model.choice().use().isEmpty());
         assertEquals(8, model.bars().size());
@@ -103,8 +103,8 @@ class ArrangementModelTest {
     void inAnEmptySongASectionCanBeAddedAndEverythingElseDoesNothing() {
         work.begin(Song.empty("Empty"));
         order.copySection();
-        order.removeUse();
-        order.moveUse(1);
+        order.removeChosen();
+        order.moveChosen(1);
         order.deleteSection();
         harmony.addSpan();
         harmony.removeBar();

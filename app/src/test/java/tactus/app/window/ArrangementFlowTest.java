@@ -15,12 +15,13 @@ import static javafx.scene.input.KeyCode.I;
 import static javafx.scene.input.KeyCode.INSERT;
 import static javafx.scene.input.KeyCode.L;
 import static javafx.scene.input.KeyCode.MINUS;
+import static javafx.scene.input.KeyCode.N;
 import static javafx.scene.input.KeyCode.PAGE_DOWN;
 import static javafx.scene.input.KeyCode.RIGHT;
-import static javafx.scene.input.KeyCode.S;
 import static javafx.scene.input.KeyCode.SHIFT;
 import static javafx.scene.input.KeyCode.SPACE;
 import static javafx.scene.input.KeyCode.TAB;
+import static javafx.scene.input.KeyCode.U;
 import static javafx.scene.input.KeyCode.UP;
 import static javafx.scene.input.KeyCode.Z;
 import static org.junit.jupiter.api.Assertions.assertEquals;
@@ -54,7 +55,7 @@ class ArrangementFlowTest extends WindowTest {
     }
 
     @Test
-    void ofALongSectionThePageIsShownThatTheChosenChordIsOn() {
+    void ofALongSectionOnlyWhatIsInSightIsBuilt() {
         robot.interact(() -> work.change(
                 "edit.chords",
                 song -> song.withSection(
@@ -63,10 +64,10 @@ class ArrangementFlowTest extends WindowTest {
                                         Collections.nCopies(200, section.bars().getFirst()))
                                 .withSpans(
                                         Collections.nCopies(200, section.spans().getFirst())))));
-        assertEquals(64, robot.lookup(".bar-view").queryAll().size());
         for (int line = 0; line < 20; line++) press(DOWN);
-        assertEquals(81, window.player().startBarProperty().get());
-        assertTrue(isShown("Bars 65 to 128 of this pass, of 200. The arrow keys go on."));
+        assertEquals(161, window.player().startBarProperty().get());
+        int built = robot.lookup(".bar-view").queryAll().size();
+        assertTrue(built > 16 && built < 150, "bars that are built: " + built);
     }
 
     /** The entry that is lit up is the one that is edited, whoever had the focus before. */
@@ -115,6 +116,7 @@ class ArrangementFlowTest extends WindowTest {
         chord(SHIFT, DIGIT4);
         assertEquals(id("tin-roof"), Assignment.of(song(), new SectionId("verse")));
         assertEquals(id("driving-eighths"), Assignment.ofLastPass(song(), new SectionId("verse")));
+        chord(ALT, U);
         assertTrue(isShown("Verse: Tin roof"));
         assertTrue(isShown("Verse, last pass: Driving eighths"));
         chord(CONTROL, Z);
@@ -124,6 +126,7 @@ class ArrangementFlowTest extends WindowTest {
 
     @Test
     void aPatternIsAssignedWithTheMouse() {
+        chord(ALT, U);
         click("#assign-pattern");
         click("2  Lantern march");
         assertEquals(id("lantern-march"), Assignment.of(song(), new SectionId("intro")));
@@ -158,7 +161,7 @@ class ArrangementFlowTest extends WindowTest {
         assertEquals("C 3 beats, G/B 1 bar, Am 1 bar, F 1 bar", spans("intro"));
         fill("#section-length", "0 bars");
         press(ENTER);
-        assertTrue(text(".problem").contains("a chord lasts more than 0"), text(".problem"));
+        assertTrue(text("#section-problem").contains("a chord lasts more than 0"), text("#section-problem"));
         assertEquals("C 3 beats, G/B 1 bar, Am 1 bar, F 1 bar", spans("intro"));
     }
 
@@ -191,7 +194,7 @@ class ArrangementFlowTest extends WindowTest {
 
     @Test
     void aNewSectionIsNamedFilledAndPlayedTwice() {
-        chord(CONTROL, SHIFT, S);
+        chord(CONTROL, SHIFT, N);
         assertEquals("intro new-section verse", order().substring(0, 23));
         fill("#section-name", "Procession");
         fill("#section-passes .text-field", "2");

@@ -1,6 +1,5 @@
 package tactus.app.window;
 
-import static javafx.scene.input.KeyCode.ALT;
 import static javafx.scene.input.KeyCode.CONTROL;
 import static javafx.scene.input.KeyCode.D;
 import static javafx.scene.input.KeyCode.DIGIT1;
@@ -12,6 +11,7 @@ import static javafx.scene.input.KeyCode.N;
 import static javafx.scene.input.KeyCode.O;
 import static javafx.scene.input.KeyCode.Q;
 import static javafx.scene.input.KeyCode.S;
+import static javafx.scene.input.KeyCode.SHIFT;
 import static javafx.scene.input.KeyCode.U;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
@@ -79,6 +79,7 @@ class SongFlowTest extends WindowTest {
         assertEquals(saved, SongFile.read(folder.resolve("walk.tactus.json")).song());
         assertFalse(text("#song-title").endsWith("•"));
         chord(CONTROL, N);
+        press(ENTER);
         assertEquals("Untitled", title());
         when(asker.toOpen()).thenReturn(file("walk.tactus.json"));
         chord(CONTROL, O);
@@ -94,7 +95,7 @@ class SongFlowTest extends WindowTest {
         write("other.tactus.json");
         chord(CONTROL, S);
         assertFalse(Files.exists(folder.resolve("other.tactus.json")));
-        chord(CONTROL, ALT, S);
+        chord(CONTROL, SHIFT, S);
         assertTrue(Files.exists(folder.resolve("other.tactus.json")));
     }
 
@@ -107,6 +108,7 @@ class SongFlowTest extends WindowTest {
         assertEquals("Lantern Walk", title());
         chord(CONTROL, N);
         click("#answer-drop");
+        press(ENTER);
         assertEquals("Untitled", title());
     }
 
@@ -119,7 +121,7 @@ class SongFlowTest extends WindowTest {
         assertEquals("Lantern Walk", title());
         write("walk.tactus.json");
         chord(CONTROL, N);
-        press(ENTER);
+        press(ENTER, ENTER);
         assertEquals("Untitled", title());
         assertTrue(Files.exists(folder.resolve("walk.tactus.json")));
     }

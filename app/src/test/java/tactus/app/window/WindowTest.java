@@ -1,5 +1,6 @@
 package tactus.app.window;
 
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.mockito.Mockito.mock;
 
 import java.nio.file.Files;
@@ -89,10 +90,12 @@ abstract class WindowTest {
     void close() throws Exception {
         robot.release(new KeyCode[0]);
         robot.release(new MouseButton[0]);
+        boolean faulty = isShown("#notice") && text("#notice").contains("nobody foresaw");
         FxToolkit.setupStage(Stage::hide);
         try (var files = Files.walk(folder)) {
             for (Path file : files.sorted(Comparator.reverseOrder()).toList()) Files.deleteIfExists(file);
         }
+        assertFalse(faulty, "something went wrong that nobody foresaw");
     }
 
     Song song() {

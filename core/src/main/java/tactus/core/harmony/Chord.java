@@ -20,8 +20,14 @@ import tactus.core.shape.Voicing;
  * @param name as the teacher writes it, 1 to 24 characters
  * @param fingering the fingers the teacher asks for; if empty, any that hold it
  * @param strummed the strings that strokes reach, where not all that are held shall sound
+ * @param isOffered whether the program chose the shape and nobody has confirmed or changed it yet
  */
-public record Chord(String name, Voicing voicing, Optional<Fingering> fingering, Optional<StringRange> strummed) {
+public record Chord(
+        String name,
+        Voicing voicing,
+        Optional<Fingering> fingering,
+        Optional<StringRange> strummed,
+        boolean isOffered) {
 
     /** The most characters of a name. */
     public static final int LONGEST_NAME = 24;
@@ -39,6 +45,21 @@ public record Chord(String name, Voicing voicing, Optional<Fingering> fingering,
     /** A chord held with any fingers and strummed over all that is held. */
     public Chord(String name, Voicing voicing) {
         this(name, voicing, Optional.empty(), Optional.empty());
+    }
+
+    /** A chord whose shape somebody has chosen. */
+    public Chord(String name, Voicing voicing, Optional<Fingering> fingering, Optional<StringRange> strummed) {
+        this(name, voicing, fingering, strummed, false);
+    }
+
+    /** A chord whose shape the program offers. */
+    public static Chord offered(String name, Voicing voicing) {
+        return new Chord(name, voicing, Optional.empty(), Optional.empty(), true);
+    }
+
+    /** The same with its shape as somebody's own choice. */
+    public Chord confirmed() {
+        return new Chord(name, voicing, fingering, strummed);
     }
 
     /**
@@ -81,7 +102,7 @@ public record Chord(String name, Voicing voicing, Optional<Fingering> fingering,
 
     /** The same shape under another name. */
     public Chord withName(String other) {
-        return new Chord(other, voicing, fingering, strummed);
+        return new Chord(other, voicing, fingering, strummed, isOffered);
     }
 
     /** Another shape; the fingers that were asked for belonged to the old one. */

@@ -215,8 +215,8 @@ public record Passage(
                     stroke.isAgainst(),
                     stroke.count(),
                     stroke.count().spoken(),
-                    stroke.stroke() instanceof Pluck ? Optional.empty() : range(stroke.strings()),
-                    stroke.stroke() instanceof Pluck pluck ? Fingerprint.of(pluck, stroke.strings()) : List.of(),
+                    stroke.stroke() instanceof Pluck ? Optional.empty() : range(stroke, strings),
+                    fingers(stroke),
                     List.of(),
                     stroke.loudness()));
             stroke.hand().ifPresent(direction -> crossings.add(new Crossing(middle, direction)));
@@ -230,6 +230,16 @@ public record Passage(
                 picked ? List.of() : crossings,
                 List.of(),
                 strings);
+    }
+
+    /** The strings that sound; where the chord has no shape yet, those that the hand would reach. */
+    private static Optional<Range> range(TimelineStroke stroke, int strings) {
+        return stroke.strings().isEmpty() ? range(stroke.stroke(), strings) : range(stroke.strings());
+    }
+
+    private static List<Fingerprint> fingers(TimelineStroke stroke) {
+        if (!(stroke.stroke() instanceof Pluck pluck)) return List.of();
+        return stroke.strings().isEmpty() ? Fingerprint.unheld(pluck) : Fingerprint.of(pluck, stroke.strings());
     }
 
     /** The same counted as {@code school} does, in bars of {@code meter}. */

@@ -18,7 +18,7 @@ public record SectionNames(String name, List<String> aliases) {
         aliases = aliases.stream().map(SectionNames::checked).distinct().toList();
     }
 
-    private static String checked(String name) {
+    static String checked(String name) {
         String plain = name.strip();
         if (plain.isEmpty() || plain.length() > 60) {
             throw new Refusal("section.name-characters", plain.length());

@@ -108,6 +108,7 @@ final class RuleReader {
         Optional<Section> section = section(text);
         if (section.isPresent()) return Where.in(section.get().id());
         return fullUse(text, at)
+                .or(() -> ownUse(text))
                 .or(() -> lastUse(text))
                 .or(() -> nthUse(text, at))
                 .orElseThrow(() -> noSection(text, at));
@@ -129,6 +130,14 @@ final class RuleReader {
                 .filter(holes -> holes.getFirst().matches("\\d{1,4}"))
                 .flatMap(holes ->
                         section(holes.getLast()).map(section -> use(section, Integer.parseInt(holes.getFirst()), at))));
+    }
+
+    /** An entry that has a name of its own. */
+    private Optional<Where> ownUse(String text) {
+        return song.uses().stream()
+                .filter(use -> use.name().filter(text::equalsIgnoreCase).isPresent())
+                .findFirst()
+                .map(use -> Where.in(use.section()).withUse(UseChoice.entry(use.id())));
     }
 
     private Optional<Where> lastUse(String text) {

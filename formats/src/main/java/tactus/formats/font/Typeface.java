@@ -10,7 +10,9 @@ public enum Typeface {
     SEMIBOLD("OpenSans-Semibold.ttf"),
     BOLD("OpenSans-Bold.ttf"),
     /** Accidentals and note values. */
-    MUSIC("NotoMusic-Regular.ttf");
+    MUSIC("NotoMusic-Regular.ttf"),
+    /** All letters of one width, for chords that stand over words. */
+    FIXED("NotoSansMono-Regular.ttf");
 
     private final String file;
 

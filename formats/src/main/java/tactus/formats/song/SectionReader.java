@@ -197,8 +197,12 @@ final class SectionReader {
         var id = new SectionId(same ? at.text() : at.field("section").text());
         if (!sections.contains(id)) throw new Refusal("file.no-section", id);
         if (same) return Use.of(usualId, id);
-        at.expectOnly(Set.of("id", "section", "except"));
-        return new Use(at.field("id").number(), id, each(at.field("except"), this::except));
+        at.expectOnly(Set.of("id", "section", "name", "except"));
+        Branch named = at.field("name");
+        Optional<String> name = named.isThere()
+                ? named.or(Optional.empty(), "remedy.left-out", each -> Optional.of(each.text()))
+                : Optional.empty();
+        return new Use(at.field("id").number(), id, name, each(at.field("except"), this::except));
     }
 
     private Except except(Branch at) {

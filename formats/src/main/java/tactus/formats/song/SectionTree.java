@@ -40,13 +40,14 @@ final class SectionTree {
 
     /** Adds an entry; one that is the same as its section and has its place as its id is the section's id alone. */
     static void add(ArrayNode order, Use use) {
-        if (use.isTheSame() && use.id() == order.size() + 1) {
+        if (use.isTheSame() && use.name().isEmpty() && use.id() == order.size() + 1) {
             order.add(use.section().value());
             return;
         }
         ObjectNode tree = order.addObject()
                 .put("id", use.id())
                 .put("section", use.section().value());
+        use.name().ifPresent(name -> tree.put("name", name));
         use.excepts().forEach(except -> tree.withArray("except").add(of(except)));
     }
 

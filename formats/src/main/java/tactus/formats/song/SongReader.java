@@ -216,7 +216,7 @@ final class SongReader {
     private List<Chord> chords() {
         Map<String, Chord> chords = new LinkedHashMap<>();
         for (Branch at : root.field("chords").elements()) {
-            at.expectOnly(Set.of("name", "shape", "fingers", "strum"));
+            at.expectOnly(Set.of("name", "shape", "fingers", "strum", "offered"));
             at.optional("remedy.left-out", SongReader::chord).ifPresent(chord -> {
                 if (chords.putIfAbsent(chord.name(), chord) != null) {
                     at.report(Statement.of("file.chord-twice", chord.name()), "remedy.the-first-one-taken");
@@ -243,7 +243,8 @@ final class SongReader {
                     "remedy.all-strings-taken",
                     with(chord, (each, text) -> each.withStrummed(Optional.of(StringRange.parse(text)))));
         }
-        return chord;
+        boolean isOffered = at.field("offered").isThere() && at.field("offered").truth();
+        return isOffered ? new Chord(chord.name(), chord.voicing(), chord.fingering(), chord.strummed(), true) : chord;
     }
 
     private static Function<Branch, Chord> with(Chord chord, BiFunction<Chord, String, Chord> change) {

@@ -86,6 +86,7 @@ final class SongTree {
                 object().put("name", chord.name()).put("shape", chord.voicing().toString());
         chord.fingering().ifPresent(fingers -> tree.put("fingers", fingers.toText(chord.voicing())));
         chord.strummed().ifPresent(strings -> tree.put("strum", strings.toString()));
+        if (chord.isOffered()) tree.put("offered", true);
         return tree;
     }
 

@@ -134,9 +134,9 @@ class SongFileTest {
 
     @Test
     void aFileOfANewerTactusIsRefusedWithBothVersions() {
-        var wrong = assertThrows(FormatException.class, () -> read(with("\"version\": 3", "\"version\": 4")));
+        var wrong = assertThrows(FormatException.class, () -> read(with("\"version\": 4", "\"version\": 5")));
         assertEquals(
-                "song.json, version: was written by a newer Tactus (format 4; this one reads up to 3): please open it "
+                "song.json, version: was written by a newer Tactus (format 5; this one reads up to 4): please open it "
                         + "with that one",
                 wrong.getMessage());
     }

@@ -1,0 +1,33 @@
+package tactus.app.arrangement;
+
+import java.util.Optional;
+import tactus.app.bars.PatternPalette;
+import tactus.app.bars.SongPage;
+import tactus.core.pattern.PatternId;
+
+/** What becomes of a pattern that is dragged onto the page. */
+final class Dropped implements SongPage.PatternDrop {
+
+    private final ArrangementParts parts;
+    private final PatternPalette palette;
+
+    Dropped(ArrangementParts parts, PatternPalette palette) {
+        this.parts = parts;
+        this.palette = palette;
+    }
+
+    @Override
+    public Optional<PatternId> dragged() {
+        return palette.dragged();
+    }
+
+    @Override
+    public void onSection(PatternId pattern) {
+        parts.arrangement().assign(Optional.of(pattern), false);
+    }
+
+    @Override
+    public void onChosen(PatternId pattern) {
+        parts.rules().assignToChords(pattern);
+    }
+}

@@ -1,0 +1,196 @@
+package tactus.app.bars;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.IntPredicate;
+import java.util.stream.Collectors;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+import javafx.scene.shape.Line;
+import tactus.core.outline.Lane;
+import tactus.core.outline.Ribbon;
+import tactus.core.time.Length;
+import tactus.core.timeline.TimelineBar;
+import tactus.words.SongWords;
+import tactus.words.Words;
+
+/** A line of bars with what is written under them, and below it a ribbon for each pass that plays something else. */
+final class LineView extends Region {
+
+    static final double GUTTER = 26;
+
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+
+    /** A ribbon on this line with where it lies, from the start of the pass. */
+    private record Placed(Region view, int lane, Length from, Length to) {}
+
+    private record Notch(Line line, int lane, Length at) {}
+
+    private final PageRow.Line row;
+    private final Zoom zoom;
+    private final List<BarView> bars = new ArrayList<>();
+    private final List<Label> notes = new ArrayList<>();
+    private final List<Label> passes = new ArrayList<>();
+    private final List<Placed> ribbons = new ArrayList<>();
+    private final List<Notch> notches = new ArrayList<>();
+
+    LineView(PageRow.Line row, BarView.Look look, PageHand hand) {
+        this.row = row;
+        this.zoom = look.zoom();
+        getStyleClass().add("page-line");
+        for (TimelineBar bar : row.bars()) bars.add(new BarView(row, bar, look, hand));
+        getChildren().addAll(bars);
+        for (String note : row.notes()) notes.add(note(note));
+        var words = new SongWords(look.song());
+        int lane = 0;
+        for (Lane each : row.block().lanes()) addLane(each, lane++, look, words, hand, false);
+        for (Lane each : row.block().second()) addLane(each, lane++, look, words, hand, true);
+    }
+
+    private Label note(String text) {
+        var note = new Label(text);
+        note.getStyleClass().add("bar-note");
+        note.setWrapText(true);
+        note.setVisible(!text.isEmpty());
+        getChildren().add(note);
+        return note;
+    }
+
+    private void addLane(Lane lane, int index, BarView.Look look, SongWords words, PageHand hand, boolean isSecond) {
+        int all = row.block().passes().size();
+        boolean isNamed = all > 1 && (lane.passes().size() < all || isSecond);
+        String said = lane.passes().stream().map(Object::toString).collect(Collectors.joining(","));
+        var pass = new Label(isNamed ? said.length() <= 4 ? said : lane.passes().getFirst() + "…" : "");
+        pass.getStyleClass().add("lane-pass");
+        pass.setAccessibleText(Words.of("page.passes", said));
+        passes.add(pass);
+        getChildren().add(pass);
+        for (Ribbon ribbon : lane.ribbons()) {
+            Length from = ribbon.from().max(start());
+            Length to = ribbon.to().min(end());
+            if (!from.isLessThan(to)) continue;
+            boolean begins = !ribbon.from().isLessThan(start());
+            var view = new RibbonView(
+                    look.song(), words, ribbon, begins, isSecond, look.reading().lowStringOnTop());
+            if (!isSecond) view.setOnMousePressed(_ -> hand.chooseLane(row, index));
+            ribbons.add(new Placed(view, index, from, to));
+            getChildren().add(view);
+            for (Length cut : ribbon.cuts())
+                if (start().isLessThan(cut) && !end().isLessThan(cut)) addNotch(cut, index);
+        }
+    }
+
+    private void addNotch(Length cut, int lane) {
+        var line = new Line();
+        line.getStyleClass().add("notch");
+        notches.add(new Notch(line, lane, cut));
+        getChildren().add(line);
+    }
+
+    /** Where the pass begins in the song. */
+    private Length passStart() {
+        return row.block().bars().getFirst().start();
+    }
+
+    private Length start() {
+        return row.bars().stream()
+                .filter(bar -> bar.number() > 0)
+                .findFirst()
+                .map(bar -> bar.start().minus(passStart()))
+                .orElse(Length.ZERO);
+    }
+
+    private Length end() {
+        return row.bars().getLast().end().minus(passStart());
+    }
+
+    @Override
+    protected void layoutChildren() {
+        double x = GUTTER;
+        double noteTop = zoom.head() + zoom.picture();
+        for (int i = 0; i < bars.size(); i++) {
+            double width = row.widths().get(i);
+            bars.get(i).resizeRelocate(x, 0, width, zoom.head() + zoom.picture());
+            notes.get(i)
+                    .resizeRelocate(
+                            x + 5,
+                            noteTop,
+                            Math.max(10, PageRows.room(row.notes(), row.widths(), i)),
+                            row.notesHeight());
+            x += width;
+        }
+        double top = noteTop + row.notesHeight();
+        for (int lane = 0; lane < passes.size(); lane++)
+            passes.get(lane).resizeRelocate(2, top + lane * zoom.ribbon(), GUTTER - 4, zoom.ribbon());
+        for (Placed ribbon : ribbons) {
+            double from = xAt(ribbon.from());
+            double to = xAt(ribbon.to());
+            ribbon.view()
+                    .resizeRelocate(
+                            from + 2,
+                            top + ribbon.lane() * zoom.ribbon() + 1,
+                            Math.max(4, to - from - 4),
+                            zoom.ribbon() - 3);
+        }
+        for (Notch notch : notches) {
+            double at = xAt(notch.at()) - 3;
+            double y = top + notch.lane() * zoom.ribbon();
+            notch.line().setStartX(at);
+            notch.line().setEndX(at);
+            notch.line().setStartY(y + 1);
+            notch.line().setEndY(y + zoom.ribbon() - 3);
+        }
+    }
+
+    /** Where a position of the pass lies on the line. */
+    private double xAt(Length at) {
+        double x = GUTTER;
+        for (int i = 0; i < row.bars().size(); i++) {
+            TimelineBar bar = row.bars().get(i);
+            double width = row.widths().get(i);
+            if (bar.number() > 0) {
+                Length within = at.minus(bar.start().minus(passStart()));
+                double part = within.dividedBy(bar.meter().length()).toDouble();
+                if (part < 1) return x + Math.max(0, part) * width;
+            }
+            x += width;
+        }
+        return x;
+    }
+
+    /** Marks what is chosen here; the number of the pass that is chosen is marked too. */
+    void showChosen(IntPredicate isChosen, OptionalInt pass) {
+        bars.forEach(bar -> bar.showChosen(isChosen));
+        List<Lane> lanes = row.block().lanes();
+        for (int i = 0; i < lanes.size(); i++)
+            passes.get(i)
+                    .pseudoClassStateChanged(
+                            CHOSEN, pass.isPresent() && lanes.get(i).passes().contains(pass.getAsInt()));
+    }
+
+    /**
+     * Shows what is playing, if it is one of the passes of this line.
+     *
+     * @param sounding the bar that sounds, in whichever pass
+     * @param position in whole notes from the start of the song
+     */
+    void showPlaying(Optional<TimelineBar> sounding, double position) {
+        for (BarView view : bars) {
+            boolean sounds = sounding.filter(bar -> isAlike(view.bar(), bar)).isPresent();
+            view.showPlaying(sounds ? position - sounding.get().start().toDouble() : Double.NaN);
+        }
+    }
+
+    PageRow.Line row() {
+        return row;
+    }
+
+    private boolean isAlike(TimelineBar shown, TimelineBar sounding) {
+        return shown.use() == sounding.use()
+                && shown.inSection().equals(sounding.inSection())
+                && (shown.inSection().isEmpty() || row.block().passes().contains(sounding.pass()));
+    }
+}

@@ -1,0 +1,61 @@
+package tactus.app.bars;
+
+import java.util.List;
+import tactus.core.outline.Block;
+import tactus.core.outline.OutlinedUse;
+import tactus.core.timeline.Timeline;
+import tactus.core.timeline.TimelineBar;
+
+/** A row of the page: a heading, or a line of bars with the ribbons below it. */
+sealed interface PageRow {
+
+    double height();
+
+    /** The entry that it belongs to. */
+    OutlinedUse use();
+
+    /**
+     * The heading of an entry.
+     *
+     * @param isOpen whether its bars follow
+     * @param other what is other than where the section was first played; empty if nothing
+     * @param isBelow whether that stands on lines of its own
+     */
+    record Head(
+            OutlinedUse use,
+            boolean isOpen,
+            String title,
+            String facts,
+            String other,
+            boolean isBelow,
+            double level,
+            double height)
+            implements PageRow {}
+
+    /**
+     * A line of bars.
+     *
+     * @param timeline where the bars are from
+     * @param widths of each bar
+     * @param notes what is written under the chords of each bar
+     * @param notesHeight how high the notes are
+     */
+    record Line(
+            OutlinedUse use,
+            Timeline timeline,
+            Block block,
+            List<TimelineBar> bars,
+            List<Double> widths,
+            List<String> notes,
+            double notesHeight,
+            double height)
+            implements PageRow {
+
+        /** How much lies in front of the first bar. */
+        double x(int bar) {
+            return widths.subList(0, bar).stream()
+                    .mapToDouble(Double::doubleValue)
+                    .sum();
+        }
+    }
+}

@@ -1,0 +1,229 @@
+package tactus.app.bars;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import tactus.core.outline.Block;
+import tactus.core.outline.Outline;
+import tactus.core.outline.OutlinedUse;
+import tactus.core.rule.Rule;
+import tactus.core.rule.Swell;
+import tactus.core.rule.UseChoice;
+import tactus.core.section.Use;
+import tactus.core.song.Passes;
+import tactus.core.song.Song;
+import tactus.core.timeline.Timeline;
+import tactus.core.timeline.TimelineBar;
+import tactus.core.timeline.TimelineSpan;
+import tactus.words.BarNote;
+import tactus.words.SongWords;
+import tactus.words.Words;
+
+/** Lays a song out in rows, each as high as what it holds. */
+final class PageRows {
+
+    private static final double HEAD = 34;
+    private static final double NOTE = 17;
+    private static final double GAP = 10;
+    private static final double TITLE_LETTER = 10.5;
+    private static final int OTHER_SHOWN = 4;
+    private static final double BESIDE_HEAD = 190;
+
+    private final Song song;
+    private final Zoom zoom;
+    private final double width;
+    private final Predicate<OutlinedUse> isOpen;
+    private final SongWords words;
+    private final List<PageRow> rows = new ArrayList<>();
+    private final Outline outline;
+    private final BarWidths widths;
+    private final Map<Integer, Double> levels;
+
+    private PageRows(
+            Song song, Timeline timeline, Outline outline, Zoom zoom, double width, Predicate<OutlinedUse> isOpen) {
+        this.song = song;
+        this.outline = outline;
+        this.zoom = zoom;
+        this.width = width;
+        this.isOpen = isOpen;
+        words = new SongWords(song);
+        widths = new BarWidths(timeline, zoom);
+        levels = levels(timeline);
+    }
+
+    /**
+     * The rows of the song.
+     *
+     * @param width what a line of bars has room for
+     * @param isOpen says of an entry whether its bars are shown
+     */
+    static List<PageRow> of(
+            Song song, Timeline timeline, Outline outline, Zoom zoom, double width, Predicate<OutlinedUse> isOpen) {
+        var rows = new PageRows(song, timeline, outline, zoom, width, isOpen);
+        outline.uses().forEach(use -> rows.add(timeline, use, true));
+        return rows.rows;
+    }
+
+    /** The rows of a section that the song does not play, laid out by itself. */
+    static List<PageRow> ofLoose(Song song, Timeline alone, Zoom zoom, double width) {
+        var rows = new PageRows(song, alone, Outline.of(alone), zoom, width, _ -> true);
+        rows.outline.uses().forEach(use -> rows.add(alone, use, false));
+        return rows.rows;
+    }
+
+    private void add(Timeline timeline, OutlinedUse use, boolean isPlayed) {
+        boolean open = isOpen.test(use);
+        String section = song.section(use.section()).orElseThrow().name();
+        String title = isPlayed ? song.uses().get(use.use()).name().orElse(section) : section;
+        String facts = isPlayed ? facts(use) : Words.of("arrangement.notPlayed");
+        String other = isPlayed ? other(use) : "";
+        double beside = width - title.length() * TITLE_LETTER - BarWidths.text(facts) - BESIDE_HEAD;
+        boolean isBelow = BarWidths.text(other) > beside;
+        double head = zoom == Zoom.OVERVIEW ? 26 : HEAD;
+        double below = isBelow ? NOTE * Math.ceil(BarWidths.text(other) / (width - 40)) : 0;
+        rows.add(new PageRow.Head(use, open, title, facts, other, isBelow, level(use), head + below));
+        if (open) use.blocks().forEach(block -> addBlock(timeline, use, block));
+    }
+
+    /** {@code bars 9–24 · goes round twice}, or that it is the same as from an earlier bar. */
+    private String facts(OutlinedUse use) {
+        int first = use.first().number();
+        int last = use.blocks().stream()
+                .flatMap(block -> block.bars().stream())
+                .mapToInt(TimelineBar::number)
+                .max()
+                .orElse(first);
+        int count = new Passes(song).count(use.use());
+        int end = Math.max(last, lastBar(use.use()));
+        String bars = Words.of("page.bars", first, end);
+        OptionalInt same = use.sameAs().isPresent() ? use.sameAs() : use.like();
+        if (same.isPresent())
+            return bars + " · "
+                    + Words.of(
+                            "page.same",
+                            outline.uses().get(same.getAsInt()).first().number());
+        return count == 1 ? bars : bars + " · " + Words.of("page.round", count);
+    }
+
+    private int lastBar(int use) {
+        int next = use + 1;
+        return next < outline.uses().size() ? outline.uses().get(next).first().number() - 1 : lastOfSong();
+    }
+
+    private int lastOfSong() {
+        OutlinedUse last = outline.uses().getLast();
+        return last.blocks().getFirst().bars().getFirst().number() - 1 + bars(last);
+    }
+
+    private int bars(OutlinedUse use) {
+        return use.blocks().stream()
+                .mapToInt(block -> block.bars().size() * block.passes().size())
+                .sum();
+    }
+
+    /** What is said of this entry alone, where it is not played as the one before. */
+    private String other(OutlinedUse use) {
+        if (use.sameAs().isPresent() || use.like().isEmpty()) return "";
+        Use entry = song.uses().get(use.use());
+        boolean isLast = song.indicesOf(entry.section()).getLast() == use.use();
+        Stream<String> excepts = entry.excepts().stream().map(words::of);
+        Stream<String> rules = song.asShown().rules().stream()
+                .filter(rule ->
+                        rule.where().section().filter(entry.section()::equals).isPresent())
+                .filter(rule -> rule.where().use().equals(UseChoice.entry(entry.id()))
+                        || isLast && rule.where().use().equals(UseChoice.LAST))
+                .map(this::said);
+        String all = Stream.concat(excepts, rules).collect(Collectors.joining("; "));
+        return all.isEmpty() ? otherBars(use) : Words.of("page.but", all);
+    }
+
+    /** Where what is played is other, though nothing is said of this entry: the next section may lead in. */
+    private static String otherBars(OutlinedUse use) {
+        List<String> numbers = use.other().stream()
+                .limit(OTHER_SHOWN)
+                .map(bar -> Integer.toString(bar.number()))
+                .toList();
+        String more = use.other().size() > OTHER_SHOWN ? " …" : "";
+        return Words.of("page.other", numbers.size(), String.join(", ", numbers) + more);
+    }
+
+    /** What a rule says, without the section that the heading names already. */
+    private String said(Rule rule) {
+        String sentence = words.of(rule);
+        int colon = sentence.indexOf(": ");
+        int comma = sentence.indexOf(", ");
+        boolean hasParts = comma >= 0 && comma < colon;
+        return hasParts ? sentence.substring(comma + 2) : sentence.substring(colon + 2);
+    }
+
+    /** How loud an entry gets. */
+    private double level(OutlinedUse use) {
+        return levels.getOrDefault(use.use(), Swell.USUAL.at(0));
+    }
+
+    private static Map<Integer, Double> levels(Timeline timeline) {
+        Map<Integer, Double> levels = new HashMap<>();
+        for (TimelineSpan span : timeline.spans())
+            levels.merge(span.use(), span.played().swell().at(1), Math::max);
+        return levels;
+    }
+
+    private void addBlock(Timeline timeline, OutlinedUse use, Block block) {
+        List<TimelineBar> bars = block.bars();
+        int count = widths.count(bars, width);
+        boolean isFirst = rows.stream().noneMatch(PageRow.Line.class::isInstance);
+        for (int from = 0; from < bars.size(); from += count) {
+            var line = new ArrayList<>(bars.subList(from, Math.min(from + count, bars.size())));
+            var each = new ArrayList<>(widths.of(line, count, width));
+            if (isFirst && from == 0 && outline.pickup().isPresent()) addPickup(line, each);
+            addLine(timeline, use, block, line, each);
+        }
+    }
+
+    /** The incomplete bar takes a share of the first line, as long as it is. */
+    private void addPickup(List<TimelineBar> line, List<Double> each) {
+        TimelineBar pickup = outline.pickup().orElseThrow();
+        double share = pickup.meter().length().toDouble()
+                / line.getFirst().meter().length().toDouble();
+        double wanted = Math.max(44, each.getFirst() * share);
+        double factor = (width - wanted)
+                / Math.max(width, each.stream().mapToDouble(Double::doubleValue).sum());
+        each.replaceAll(one -> one * Math.min(1, factor));
+        line.addFirst(pickup);
+        each.addFirst(wanted);
+    }
+
+    private void addLine(Timeline timeline, OutlinedUse use, Block block, List<TimelineBar> line, List<Double> widths) {
+        List<String> notes = line.stream()
+                .map(bar -> zoom == Zoom.OVERVIEW ? "" : BarNote.besideRibbons(words, timeline, bar))
+                .toList();
+        double notesHeight = NOTE * noteLines(notes, widths);
+        int lanes = block.lanes().size() + block.second().size();
+        double height =
+                zoom.head() + zoom.picture() + notesHeight + lanes * zoom.ribbon() + (zoom == Zoom.OVERVIEW ? 3 : GAP);
+        rows.add(new PageRow.Line(use, timeline, block, line, widths, notes, notesHeight, height));
+    }
+
+    /** A note has the room up to the next one; a longer one wraps. */
+    private static int noteLines(List<String> notes, List<Double> widths) {
+        int lines = 0;
+        for (int i = 0; i < notes.size(); i++) {
+            if (notes.get(i).isEmpty()) continue;
+            double room = room(notes, widths, i);
+            lines = Math.max(lines, (int) Math.ceil(BarWidths.text(notes.get(i)) / room));
+        }
+        return lines;
+    }
+
+    /** How much room the note of a bar has. */
+    static double room(List<String> notes, List<Double> widths, int bar) {
+        double room = widths.get(bar);
+        for (int next = bar + 1; next < notes.size() && notes.get(next).isEmpty(); next++) room += widths.get(next);
+        return room - 6;
+    }
+}

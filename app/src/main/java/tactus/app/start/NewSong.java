@@ -1,0 +1,72 @@
+package tactus.app.start;
+
+import java.util.Optional;
+import tactus.core.chart.Chart;
+import tactus.core.chart.ChartSong;
+import tactus.core.pitch.Key;
+import tactus.core.refusal.NotationException;
+import tactus.core.refusal.Refusal;
+import tactus.core.song.Facts;
+import tactus.core.song.Song;
+import tactus.core.time.Meter;
+import tactus.core.time.Tempo;
+import tactus.words.Words;
+
+/** The facts that a new song begins with, as they are typed; each may be left blank. */
+public record NewSong(String title, String key, String tempo, String meter) {
+
+    /**
+     * The song, without any section.
+     *
+     * @throws Refusal if one of the facts cannot be read
+     */
+    public Song song() {
+        String called = title.isBlank() ? Words.of("song.untitled") : title.strip();
+        Facts facts = Song.empty(called).facts();
+        if (!meter.isBlank()) {
+            Meter said = Meter.parse(meter);
+            facts = facts.withMeter(said).withTempo(Tempo.of(facts.tempo().perMinute(), said));
+        }
+        if (!key.isBlank()) facts = facts.withKey(Key.parse(key.strip()));
+        if (!tempo.isBlank()) facts = facts.withTempo(Tempo.of(perMinute(), facts.meter()));
+        return Song.empty(called).withFacts(facts);
+    }
+
+    private double perMinute() {
+        try {
+            return Double.parseDouble(tempo.strip().replace(',', '.'));
+        } catch (NumberFormatException unread) {
+            throw new NotationException("start.tempo-unread", tempo, 0);
+        }
+    }
+
+    /**
+     * Reads pasted chords with the meter that is set.
+     *
+     * @throws NotationException if there is no chord in them
+     */
+    public Chart chart(String pasted) {
+        Meter usual = meter.isBlank() ? Meter.of(4, 4) : Meter.parse(meter);
+        return Chart.read(pasted, usual, Words.lexicon());
+    }
+
+    /** {@code base} with what the chart says; what is typed here goes before what the text says. */
+    public Song with(Chart chart, Song base) {
+        Song made = ChartSong.of(chart, base, Words.of("start.unnamed"));
+        Facts facts = made.facts();
+        if (!title.isBlank()) facts = facts.withTitle(title.strip());
+        if (!key.isBlank()) facts = facts.withKey(Key.parse(key.strip()));
+        if (!tempo.isBlank()) facts = facts.withTempo(Tempo.of(perMinute(), facts.meter()));
+        return made.withFacts(facts);
+    }
+
+    /** What is wrong with the facts, if anything. */
+    public Optional<String> problem() {
+        try {
+            song();
+            return Optional.empty();
+        } catch (Refusal wrong) {
+            return Optional.of(Words.why(wrong));
+        }
+    }
+}

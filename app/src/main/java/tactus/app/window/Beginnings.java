@@ -1,0 +1,68 @@
+package tactus.app.window;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import tactus.app.demo.DemoSong;
+import tactus.app.start.NewSong;
+import tactus.app.start.StartPage;
+import tactus.app.work.Settings;
+import tactus.core.chart.Chart;
+import tactus.core.edit.Edit;
+import tactus.core.song.Song;
+import tactus.words.Words;
+
+/** Shows the start page, and begins with what is chosen there. */
+final class Beginnings implements StartPage.Beginning {
+
+    private final SongDesk desk;
+    private final Overlay overlay;
+    private final Settings settings;
+    private final Runnable toChords;
+
+    /** @param toChords goes where chords are written */
+    Beginnings(SongDesk desk, Overlay overlay, Settings settings, Runnable toChords) {
+        this.desk = desk;
+        this.overlay = overlay;
+        this.settings = settings;
+        this.toChords = toChords;
+    }
+
+    void show() {
+        var page = new StartPage(this, settings.recentProperty().get());
+        overlay.page(Words.of("start.heading"), page, page.first());
+    }
+
+    @Override
+    public void with(NewSong facts) {
+        overlay.hide();
+        desk.begin(facts.song(), Optional.empty());
+        toChords.run();
+    }
+
+    @Override
+    public void with(NewSong facts, Chart chart) {
+        overlay.hide();
+        Song base = facts.song();
+        String title = chart.title().orElse(base.facts().title());
+        desk.begin(base, Optional.of(Edit.of("edit.chart", song -> facts.with(chart, song), title)));
+        toChords.run();
+    }
+
+    @Override
+    public void with(DemoSong demo) {
+        overlay.hide();
+        desk.begin(demo);
+    }
+
+    @Override
+    public void open(Path file) {
+        overlay.hide();
+        desk.open(file);
+    }
+
+    @Override
+    public void open() {
+        overlay.hide();
+        desk.open();
+    }
+}

@@ -1,0 +1,38 @@
+package tactus.app.work;
+
+import java.util.Optional;
+import tactus.core.chord.ChordName;
+import tactus.core.search.ShapeSearch;
+import tactus.core.shape.Shape;
+import tactus.core.shape.Voicing;
+import tactus.core.song.Facts;
+import tactus.core.song.Song;
+import tactus.core.suggestion.UsualShapes;
+
+/** The shapes that chords get when they are written, for the guitar of the song and the hand that is set. */
+public final class OfferedShapes {
+
+    private static final int CONSIDERED = 12;
+
+    private final Settings settings;
+
+    public OfferedShapes(Settings settings) {
+        this.settings = settings;
+    }
+
+    /** What belongs to an edit: chords that it brought have a shape. */
+    public Song complete(Song before, Song after) {
+        return UsualShapes.given(before, after, name -> of(after.facts(), name));
+    }
+
+    /** The easiest shape of {@code name} behind the song's capo; empty if the hand can hold none. */
+    public Optional<Voicing> of(Facts facts, ChordName name) {
+        return new ShapeSearch(
+                        facts.tuning(),
+                        settings.neck(0),
+                        settings.handProperty().get())
+                .findBehind(settings.neck(facts.capo()), name, CONSIDERED).stream()
+                        .findFirst()
+                        .map(Shape::voicing);
+    }
+}

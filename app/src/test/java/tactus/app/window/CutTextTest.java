@@ -1,0 +1,117 @@
+package tactus.app.window;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.TreeSet;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.ComboBoxBase;
+import javafx.scene.control.Control;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.text.Text;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.testfx.util.WaitForAsyncUtils;
+import tactus.app.action.Action;
+import tactus.app.bars.PatternPalette;
+import tactus.app.demo.DemoSong;
+import tactus.app.place.Place;
+
+/** Nothing a teacher must read is cut: in every place and panel, every demo song, both sizes and themes. */
+class CutTextTest extends WindowTest {
+
+    private static final List<String> PANELS = List.of("panel.", "bench.", "arrange.");
+
+    @ParameterizedTest
+    @CsvSource({"1280, 800, false", "1100, 700, true"})
+    void everyTextHasItsRoom(int width, int height, boolean dark) {
+        robot.interact(() -> {
+            stage.setWidth(width);
+            stage.setHeight(height);
+            window.settings().darkProperty().set(dark);
+        });
+        var cut = new TreeSet<String>();
+        for (DemoSong demo : DemoSong.values()) {
+            robot.interact(() -> work.begin(demo.song()));
+            for (Place place : window.places()) {
+                robot.interact(() -> window.show(place));
+                collect(demo + " " + place.id(), cut);
+            }
+            if (demo != DemoSong.LANTERN_WALK) continue;
+            for (Action action : window.actions().all()) {
+                if (PANELS.stream().noneMatch(action.id()::startsWith)) continue;
+                robot.interact(action::run);
+                collect(demo + " " + action.id(), cut);
+            }
+        }
+        assertEquals("", String.join("\n", cut));
+    }
+
+    private void collect(String where, TreeSet<String> cut) {
+        WaitForAsyncUtils.waitForFxEvents();
+        var found = new ArrayList<String>();
+        robot.interact(() -> {
+            stage.getScene().getRoot().applyCss();
+            stage.getScene().getRoot().layout();
+            collect(stage.getScene().getRoot(), found);
+        });
+        found.forEach(text -> cut.add(where + ": " + text));
+    }
+
+    private void collect(Parent parent, List<String> cut) {
+        for (Node node : parent.getChildrenUnmodifiable()) {
+            // Rows of a list may be shortened; the whole stands in their tool tip.
+            if (!node.isVisible() || isRow(node) || node instanceof PatternPalette) continue;
+            if (node instanceof Labeled label && isCut(label)) cut.add(name(label) + " \"" + label.getText() + "\"");
+            if (node instanceof Control control && isBesideTheWindow(control))
+                cut.add("beside the window: " + control.getId() + " " + control.getStyleClass());
+            if (node instanceof Parent inner) collect(inner, cut);
+        }
+    }
+
+    /** Whether a control that cannot be scrolled to stands over the window's edge. */
+    private boolean isBesideTheWindow(Control control) {
+        for (Node up = control.getParent(); up != null; up = up.getParent()) if (up instanceof ScrollPane) return false;
+        Bounds bounds = control.localToScene(control.getLayoutBounds());
+        return bounds.getWidth() > 0
+                && (bounds.getMinX() < -1 || bounds.getMaxX() > stage.getScene().getWidth() + 1);
+    }
+
+    /** Of a choice what is chosen is to be read whole. */
+    private static boolean isRow(Node node) {
+        return node instanceof ListCell<?> && !(node.getParent() instanceof ComboBoxBase<?>);
+    }
+
+    /** The text that is painted is another than the one that is meant. */
+    private static boolean isCut(Labeled label) {
+        if (label.getText() == null || label.getText().isEmpty()) return false;
+        if (label.getWidth() < 1 || label.getHeight() < 1 || !isOnPage(label)) return false;
+        for (Node part : label.getChildrenUnmodifiable()) {
+            if (part instanceof Text text
+                    && !text.getText().isEmpty()
+                    && !text.getText().equals(label.getText()))
+                return text.getText().endsWith("…") || text.getText().endsWith("...");
+        }
+        return false;
+    }
+
+    /** Whether it can be scrolled to. */
+    private static boolean isOnPage(Node node) {
+        for (Node up = node.getParent(); up != null; up = up.getParent()) {
+            if (up instanceof ScrollPane scroll) {
+                Bounds bounds = node.localToScene(node.getLayoutBounds());
+                return bounds.getWidth() > 0 && scroll.getWidth() > 0;
+            }
+        }
+        return true;
+    }
+
+    private static String name(Labeled label) {
+        return label.getId() != null ? "#" + label.getId() : String.join(".", label.getStyleClass());
+    }
+}

@@ -1,0 +1,57 @@
+package tactus.core.chart;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import tactus.core.chord.ChordName;
+import tactus.core.harmony.Chord;
+import tactus.core.pitch.Key;
+
+/**
+ * The key that chords are in, where nobody says: the one whose scale holds most of their notes, and of two such the one in
+ * which they begin and end (common practice; the weights are ours).
+ */
+final class KeyGuess {
+
+    private static final Set<Integer> MAJOR = Set.of(0, 2, 4, 5, 7, 9, 11);
+    private static final Set<Integer> MINOR = Set.of(0, 2, 3, 5, 7, 8, 10);
+    private static final double BEGINS = 2.5;
+    private static final double ENDS = 1.5;
+
+    private KeyGuess() {}
+
+    /** The key of the names as they stand; empty if none of them can be read. */
+    static Optional<Key> of(List<String> chords) {
+        List<ChordName> names = chords.stream()
+                .filter(name -> !ChordName.isNoChord(name))
+                .flatMap(name -> Chord.meaning(name).stream())
+                .toList();
+        if (names.isEmpty()) return Optional.empty();
+        return Stream.of(false, true)
+                .flatMap(minor -> IntStream.range(0, 12).mapToObj(tonic -> new Key(tonic, minor)))
+                .max(Comparator.comparingDouble(key -> score(key, names)));
+    }
+
+    private static double score(Key key, List<ChordName> names) {
+        double score = 0;
+        for (ChordName name : names) {
+            Set<Integer> scale = key.minor() ? MINOR : MAJOR;
+            List<Integer> notes = name.pitchClasses();
+            long inside = notes.stream()
+                    .filter(note -> scale.contains(Math.floorMod(note - key.tonic(), 12)))
+                    .count();
+            score += (double) inside / notes.size();
+        }
+        double weight = Math.max(1, names.size() / 8.0);
+        return score + weight * (isHome(key, names.getFirst()) * BEGINS + isHome(key, names.getLast()) * ENDS);
+    }
+
+    private static double isHome(Key key, ChordName name) {
+        boolean root = name.root().pitchClass() == key.tonic();
+        boolean third = name.pitchClasses().contains(Math.floorMod(key.tonic() + (key.minor() ? 3 : 4), 12));
+        return root && third ? 1 : 0;
+    }
+}

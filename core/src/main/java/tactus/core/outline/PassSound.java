@@ -1,0 +1,130 @@
+package tactus.core.outline;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import tactus.core.rule.FormChoice;
+import tactus.core.rule.Swell;
+import tactus.core.section.Stretch.Bounds;
+import tactus.core.stroke.Stroke;
+import tactus.core.time.Length;
+import tactus.core.time.Meter;
+import tactus.core.timeline.StruckString;
+import tactus.core.timeline.Timeline;
+import tactus.core.timeline.TimelineBar;
+import tactus.core.timeline.TimelineSpan;
+import tactus.core.timeline.TimelineStroke;
+
+/** What is heard and held in one pass, counted from its start, so that two passes can be compared. */
+record PassSound(List<Object> chords, List<Struck> strokes, List<Struck> second, List<Object> margin) {
+
+    /** A stroke wherever it is. */
+    private record Struck(
+            Length at,
+            Length length,
+            Stroke stroke,
+            List<StruckString> strings,
+            List<StruckString> slurred,
+            double loudness) {}
+
+    private record Held(String chord, Length at, Length length, int semitonesUp) {}
+
+    private record Loud(Length at, Swell swell) {}
+
+    private record Pause(Length at, Length extra) {}
+
+    static PassSound of(Timeline timeline, List<TimelineBar> bars) {
+        Length start = bars.getFirst().start();
+        Length end = bars.getLast().end();
+        var strokes = new ArrayList<Struck>();
+        for (TimelineBar bar : bars)
+            for (TimelineStroke stroke : timeline.strokesIn(bar.number())) strokes.add(struck(stroke, start));
+        List<Struck> second = timeline.margin().second().stream()
+                .filter(stroke -> isWithin(stroke.start(), start, end))
+                .map(stroke -> struck(stroke, start))
+                .toList();
+        return new PassSound(chords(timeline, bars), strokes, second, margin(timeline, bars));
+    }
+
+    private static Struck struck(TimelineStroke stroke, Length start) {
+        return new Struck(
+                stroke.start().minus(start),
+                stroke.length(),
+                stroke.stroke(),
+                stroke.strings(),
+                stroke.slurred(),
+                stroke.loudness());
+    }
+
+    /** What a second guitar plays, from its first stroke of a figure to its last. */
+    static List<Ribbon> figures(Timeline timeline, List<TimelineBar> bars) {
+        Length start = bars.getFirst().start();
+        Length end = bars.getLast().end();
+        var figures = new ArrayList<Ribbon>();
+        for (TimelineStroke stroke : timeline.margin().second()) {
+            if (!isWithin(stroke.start(), start, end)) continue;
+            var next = new Ribbon(
+                    figures.isEmpty()
+                            ? stroke.start().minus(start)
+                            : figures.getLast().to(),
+                    stroke.end().minus(start),
+                    Optional.empty(),
+                    stroke.pattern(),
+                    FormChoice.FULL,
+                    List.of());
+            if (figures.isEmpty() || !figures.getLast().goesOnAs(next)) figures.add(next);
+            else figures.set(figures.size() - 1, next.begunAt(figures.getLast().from()));
+        }
+        return figures;
+    }
+
+    private static boolean isWithin(Length at, Length start, Length end) {
+        return at.isLessThan(end) && !at.isLessThan(start);
+    }
+
+    /** Its meters and its chords with where they lie. */
+    static List<Object> chords(Timeline timeline, List<TimelineBar> bars) {
+        Length start = bars.getFirst().start();
+        var chords = new ArrayList<Object>();
+        for (TimelineBar bar : bars) {
+            Meter meter = bar.meter();
+            chords.add(meter);
+        }
+        Optional<Held> last = Optional.empty();
+        for (TimelineSpan span : spans(timeline, bars)) {
+            var held = new Held(
+                    span.chord(), span.start().minus(start), span.end().minus(span.start()), span.semitonesUp());
+            if (last.isPresent() && span.goesOn()) {
+                chords.removeLast();
+                held = new Held(held.chord, last.get().at, last.get().length.plus(held.length), held.semitonesUp);
+            }
+            chords.add(held);
+            last = Optional.of(held);
+        }
+        return chords;
+    }
+
+    static List<TimelineSpan> spans(Timeline timeline, List<TimelineBar> bars) {
+        return bars.stream()
+                .flatMap(bar -> timeline.spansIn(bar).stream()
+                        .filter(span -> !span.start().isLessThan(bar.start())))
+                .toList();
+    }
+
+    private static List<Object> margin(Timeline timeline, List<TimelineBar> bars) {
+        Length start = bars.getFirst().start();
+        Length end = bars.getLast().end();
+        var margin = new ArrayList<Object>();
+        timeline.margin().sung().stream()
+                .filter(sung -> isWithin(sung.from(), start, end))
+                .forEach(sung -> margin.add(
+                        new Bounds(sung.from().minus(start), sung.to().minus(start))));
+        timeline.margin().swells().stream()
+                .filter(swell -> isWithin(swell.at(), start, end))
+                .forEach(swell -> margin.add(new Loud(swell.at().minus(start), swell.swell())));
+        timeline.tempoMap().pauses().stream()
+                .filter(pause -> isWithin(pause.from(), start, end))
+                .forEach(pause -> margin.add(new Pause(pause.from().minus(start), pause.extra())));
+        return margin;
+    }
+}

@@ -1,0 +1,39 @@
+package tactus.core.outline;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import tactus.core.pattern.PatternId;
+import tactus.core.rule.FormChoice;
+import tactus.core.rule.What;
+import tactus.core.time.Length;
+
+/**
+ * What is played from one place to another without a change.
+ *
+ * @param from where it begins, from the start of the pass
+ * @param to where it ends
+ * @param what what the rules say; empty where none does
+ * @param pattern the pattern whose strokes are there
+ * @param cuts where a round is cut off, from the start of the pass
+ */
+public record Ribbon(
+        Length from, Length to, Optional<What> what, Optional<PatternId> pattern, FormChoice form, List<Length> cuts) {
+
+    public Ribbon {
+        Objects.requireNonNull(from);
+        Objects.requireNonNull(to);
+        Objects.requireNonNull(what);
+        Objects.requireNonNull(pattern);
+        Objects.requireNonNull(form);
+        cuts = List.copyOf(cuts);
+    }
+
+    Ribbon begunAt(Length other) {
+        return new Ribbon(other, to, what, pattern, form, cuts);
+    }
+
+    boolean goesOnAs(Ribbon next) {
+        return what.equals(next.what) && pattern.equals(next.pattern) && form.equals(next.form) && to.equals(next.from);
+    }
+}

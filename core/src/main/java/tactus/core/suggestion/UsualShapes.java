@@ -1,0 +1,65 @@
+package tactus.core.suggestion;
+
+import java.util.LinkedHashSet;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import tactus.core.chord.ChordName;
+import tactus.core.harmony.Chord;
+import tactus.core.harmony.Span;
+import tactus.core.section.Except;
+import tactus.core.shape.Voicing;
+import tactus.core.song.Song;
+
+/** Gives chords a shape when they are written, so that a song sounds at once. */
+public final class UsualShapes {
+
+    private UsualShapes() {}
+
+    /**
+     * The song {@code after} an edit, with an offered shape for every chord that the edit brought and that has none; what
+     * was offered and is written nowhere any more goes.
+     *
+     * @param shape finds the usual shape of a name for the song's tuning and capo, and the hand that plays
+     */
+    public static Song given(Song before, Song after, Function<ChordName, Optional<Voicing>> shape) {
+        Objects.requireNonNull(shape);
+        if (before.sections().equals(after.sections()) && before.uses().equals(after.uses())) return after;
+        Set<String> written = written(after);
+        Set<String> old = written(before);
+        Song next = after;
+        for (Chord chord : after.chords()) {
+            boolean isLeft = chord.isOffered() && old.contains(chord.name()) && !written.contains(chord.name());
+            if (isLeft) next = next.withoutChord(chord.name());
+        }
+        for (String name : written) {
+            if (old.contains(name) && before.chord(name).isEmpty()
+                    || next.chord(name).isPresent()) continue;
+            Optional<Voicing> found = ChordName.isNoChord(name)
+                    ? Optional.empty()
+                    : Chord.meaning(name).flatMap(shape);
+            if (found.isPresent()) next = next.withChord(Chord.offered(name, found.get()));
+        }
+        return next;
+    }
+
+    private static Set<String> written(Song song) {
+        var names = new LinkedHashSet<String>();
+        song.sections().forEach(section -> section.spans().forEach(span -> names.add(span.chord())));
+        song.uses().stream()
+                .flatMap(use -> use.excepts().stream())
+                .flatMap(UsualShapes::spans)
+                .forEach(span -> names.add(span.chord()));
+        return names;
+    }
+
+    private static Stream<Span> spans(Except except) {
+        return switch (except.change()) {
+            case Except.OtherBars other -> other.instead().spans().stream();
+            case Except.ExtraBars extra -> extra.added().spans().stream();
+            case Except.Runs _, Except.LeftOut _ -> Stream.empty();
+        };
+    }
+}
