@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -25,7 +26,7 @@ final class Pen {
         private final Map<Typeface, PDType0Font> fonts = new EnumMap<>(Typeface.class);
 
         Fonts(PDDocument document) throws IOException {
-            for (Typeface face : Typeface.values()) {
+            for (Typeface face : EnumSet.complementOf(EnumSet.of(Typeface.FIXED))) {
                 try (var in = face.open()) {
                     fonts.put(face, PDType0Font.load(document, in, true));
                 }

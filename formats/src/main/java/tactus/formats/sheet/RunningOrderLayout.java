@@ -1,19 +1,24 @@
 package tactus.formats.sheet;
 
 import java.io.IOException;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import tactus.core.outline.Block;
+import tactus.core.outline.Lane;
+import tactus.core.outline.Outline;
+import tactus.core.outline.OutlinedUse;
+import tactus.core.outline.Ribbon;
 import tactus.core.pattern.Pattern;
 import tactus.core.picture.Point;
+import tactus.core.rule.FormChoice;
+import tactus.core.rule.What;
 import tactus.core.section.Except;
-import tactus.core.section.Section;
-import tactus.core.section.SectionId;
 import tactus.core.section.Stretch.Bounds;
 import tactus.core.section.Use;
 import tactus.core.song.Song;
 import tactus.core.time.Length;
+import tactus.core.time.Meter;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
@@ -24,75 +29,83 @@ import tactus.words.Sentences;
 import tactus.words.SongWords;
 import tactus.words.Words;
 
-/** Sets the sections as they are played: the bars with their chords the first time, a reference to them after that. */
+/**
+ * Sets the sections as they are played: every use under its heading, its bars once for all passes that have the same ones,
+ * and below them a ribbon for each pass that plays something else. What is the same as before is decided by what is played.
+ */
 final class RunningOrderLayout {
 
-    private static final int BARS_A_LINE = 4;
-    private static final double BAR_HEIGHT = 35;
-    private static final double NOTE_HEIGHT = 8;
-    private static final double HEAD = 24;
+    private static final int BARS_A_LINE = 8;
+    private static final int FEWER_BARS_A_LINE = 4;
+    private static final double BAR_HEIGHT = 32;
+    private static final double NOTE_HEIGHT = 9;
+    private static final double RIBBON = 13;
+    private static final double HEAD = 22;
+    private static final double GUTTER = 14;
 
     private final Song song;
     private final Timeline timeline;
     private final SongWords words;
     private final Pages pages;
-    private final Map<SectionId, Integer> firstBars = new HashMap<>();
+    private final Outline outline;
 
     RunningOrderLayout(Song song, Timeline timeline, Pages pages) {
         this.song = song;
         this.timeline = timeline;
         words = new SongWords(song);
         this.pages = pages;
+        outline = Outline.of(timeline);
     }
 
     void lay() throws IOException {
-        int from = 0;
-        while (from < timeline.bars().size()) {
-            int to = from;
-            while (to < timeline.bars().size()
-                    && timeline.bars().get(to).use()
-                            == timeline.bars().get(from).use()) to++;
-            layUse(timeline.bars().subList(from, to));
-            from = to;
+        for (OutlinedUse use : outline.uses()) layUse(use);
+    }
+
+    private void layUse(OutlinedUse use) throws IOException {
+        boolean same = use.sameAs().isPresent();
+        double top = pages.startBlock(same ? HEAD : HEAD + NOTE_HEIGHT + BAR_HEIGHT + RIBBON);
+        layHeading(use, top + 15);
+        pages.moveDown(HEAD);
+        if (same) return;
+        layOther(song.uses().get(use.use()));
+        boolean isFirst = use.use() == 0;
+        for (Block block : use.blocks()) {
+            layBlock(block, isFirst ? outline.pickup() : Optional.empty());
+            isFirst = false;
         }
     }
 
-    private void layUse(List<TimelineBar> bars) throws IOException {
-        TimelineBar first =
-                bars.stream().filter(bar -> bar.number() > 0).findFirst().orElse(bars.getFirst());
-        Section section = song.section(first.section()).orElseThrow();
-        Use use = song.uses().get(first.use());
-        Integer before = firstBars.putIfAbsent(section.id(), first.number());
-        boolean laid = before == null || !use.isTheSame();
-        double top = pages.startBlock(laid ? HEAD + BAR_HEIGHT : HEAD);
-        layHeading(section, bars, before, top + 15);
-        pages.moveDown(HEAD);
-        layOther(use);
-        if (laid) layBars(bars.stream().filter(bar -> bar.pass() == 1).toList());
-    }
-
-    private void layHeading(Section section, List<TimelineBar> bars, Integer before, double base) throws IOException {
+    private void layHeading(OutlinedUse use, double base) throws IOException {
         Pen pen = pages.pen();
-        int passes = bars.getLast().pass();
-        String called = words.use(bars.getFirst().use());
+        int passes =
+                use.blocks().stream().mapToInt(block -> block.passes().size()).sum();
         String times = passes > 1 ? Words.of("sheet.times", passes) : "";
-        String name = Sentences.capital(called) + times;
+        String name = Sentences.capital(words.use(use.use())) + times;
         pen.text(name, pages.left(), base, Typeface.BOLD, 12, Ink.DARK);
         double x = pages.left() + pen.width(name, Typeface.BOLD, 12) + 10;
-        String range = Words.of(
-                "sheet.bars",
-                Math.max(1, bars.getFirst().number()),
-                bars.getLast().number());
-        boolean same = before != null && song.uses().get(bars.getFirst().use()).isTheSame();
-        String other = before == null ? "" : "  ·  " + Words.of("sheet.as-from", before);
-        String text = range + (same ? "  ·  " + Words.of("sheet.same-as", before) : other) + played(bars);
-        pen.text(
-                pen.fitted(text, pages.left() + pages.width() - x, Typeface.REGULAR, 10),
-                x,
-                base,
-                Typeface.REGULAR,
-                10,
-                Ink.SOFT);
+        int first = use.first().number();
+        int bars = use.blocks().stream()
+                .mapToInt(block -> block.bars().size() * block.passes().size())
+                .sum();
+        String range = Words.of("sheet.bars", first, first + bars - 1);
+        String text = range + reference(use);
+        double room = pages.left() + pages.width() - x;
+        pen.text(pen.fitted(text, room, Typeface.REGULAR, 10), x, base, Typeface.REGULAR, 10, Ink.SOFT);
+    }
+
+    private String reference(OutlinedUse use) {
+        if (use.sameAs().isPresent())
+            return "  ·  " + Words.of("sheet.same-as", firstBar(use.sameAs().getAsInt()));
+        if (use.like().isEmpty()) return "";
+        boolean isSaid = !song.uses().get(use.use()).isTheSame();
+        return "  ·  "
+                + Words.of(
+                        isSaid ? "sheet.as-from" : "sheet.not-as",
+                        firstBar(use.like().getAsInt()));
+    }
+
+    private int firstBar(int use) {
+        return outline.uses().get(use).first().number();
     }
 
     /** What is other this time, a line each. */
@@ -105,59 +118,156 @@ final class RunningOrderLayout {
         }
     }
 
-    /** The patterns and forms that are played, in the order in which they come. */
-    private String played(List<TimelineBar> bars) {
-        int use = bars.getFirst().use();
-        return timeline.spans().stream()
-                .filter(span -> span.use() == use && span.inSection().isPresent())
-                .map(TimelineSpan::played)
-                .map(played -> played.pattern()
-                        .flatMap(song::pattern)
-                        .map(Pattern::name)
-                        .orElse(""))
-                .filter(name -> !name.isEmpty())
-                .distinct()
-                .limit(3)
-                .map(name -> "  ·  " + name)
-                .collect(Collectors.joining());
-    }
-
-    private void layBars(List<TimelineBar> bars) throws IOException {
-        double width = pages.width() / BARS_A_LINE;
-        for (int i = 0; i < bars.size(); i += BARS_A_LINE) {
-            double top = pages.startBlock(BAR_HEIGHT);
-            var line = bars.subList(i, Math.min(i + BARS_A_LINE, bars.size()));
-            for (int place = 0; place < line.size(); place++) {
-                layBar(line.get(place), pages.left() + place * width, top, width);
-            }
-            double right = pages.left() + line.size() * width;
-            pages.pen()
-                    .line(new Point(right, top + NOTE_HEIGHT), new Point(right, top + BAR_HEIGHT - 7), 0.8, Ink.DARK);
-            pages.moveDown(BAR_HEIGHT);
+    private void layBlock(Block block, Optional<TimelineBar> pickup) throws IOException {
+        int count = barsALine(block.bars());
+        double width = (pages.width() - GUTTER) / count;
+        for (int i = 0; i < block.bars().size(); i += count) {
+            var bars = block.bars().subList(i, Math.min(i + count, block.bars().size()));
+            Optional<TimelineBar> before = i == 0 ? pickup : Optional.empty();
+            int lanes = block.lanes().size() + block.second().size();
+            double height = NOTE_HEIGHT + BAR_HEIGHT + lanes * RIBBON;
+            double top = pages.startBlock(height);
+            var line = new SheetLine(block, bars, before, pages.left() + GUTTER, top + NOTE_HEIGHT, width);
+            layLine(line);
+            pages.moveDown(height + 2);
         }
-        pages.moveDown(4);
+        pages.moveDown(2);
     }
 
-    private void layBar(TimelineBar bar, double x, double y, double width) throws IOException {
+    /** Eight bars where each has one short name, otherwise four. */
+    private int barsALine(List<TimelineBar> bars) {
+        boolean isPlain = bars.stream()
+                .map(timeline::spansIn)
+                .allMatch(spans -> spans.size() <= 1
+                        && spans.stream().allMatch(span -> span.chord().length() <= 6));
+        return isPlain ? BARS_A_LINE : FEWER_BARS_A_LINE;
+    }
+
+    private void layLine(SheetLine line) throws IOException {
+        if (line.pickup().isPresent())
+            layBar(
+                    line.pickup().get(),
+                    line.x(line.pickup().get()),
+                    line.top(),
+                    line.width(line.pickup().get()));
+        for (TimelineBar bar : line.bars()) layBar(bar, line.x(bar), line.top(), line.width(bar));
+        TimelineBar last = line.bars().getLast();
+        double right = line.x(last) + line.width(last);
+        barLine(right, line.top());
+        double top = line.top() + BAR_HEIGHT - 4;
+        for (Lane lane : line.block().lanes()) {
+            layLane(line, lane, top, false);
+            top += RIBBON;
+        }
+        for (Lane lane : line.block().second()) {
+            layLane(line, lane, top, true);
+            top += RIBBON;
+        }
+    }
+
+    /** What is played from where to where, with the passes that play it in front. */
+    private void layLane(SheetLine line, Lane lane, double top, boolean isSecond) throws IOException {
         Pen pen = pages.pen();
-        double top = y + NOTE_HEIGHT;
-        pen.line(new Point(x, top), new Point(x, y + BAR_HEIGHT - 7), 0.8, Ink.DARK);
-        if (bar.number() > 0) {
-            pen.text(Integer.toString(bar.number()), x + 3, top + 6, Typeface.REGULAR, 6.5, Ink.SOFT);
+        int all = line.block().passes().size();
+        if (all > 1 && (lane.passes().size() < all || isSecond)) {
+            String passes = lane.passes().stream().map(Object::toString).collect(Collectors.joining(","));
+            pen.text(
+                    pen.fitted(passes, GUTTER - 2, Typeface.SEMIBOLD, 8),
+                    pages.left(),
+                    top + 8.5,
+                    Typeface.SEMIBOLD,
+                    8,
+                    Ink.DARK);
         }
-        String note = pen.fitted(BarNote.of(song, timeline, bar), width - 4, Typeface.SEMIBOLD, 7);
-        pen.text(note, x + 3, y + 5.5, Typeface.SEMIBOLD, 7, Ink.WARM);
-        boolean unusual = !bar.meter().equals(song.facts().meter());
-        if (unusual) pen.text(bar.meter().toString(), x + 16, top + 6.5, Typeface.SEMIBOLD, 7.5, Ink.WARM);
+        for (Ribbon ribbon : lane.ribbons()) {
+            Length from = ribbon.from().max(line.start());
+            Length to = ribbon.to().min(line.end());
+            if (!from.isLessThan(to)) continue;
+            double left = line.xAt(from) + 1.5;
+            double right = line.xAt(to) - 1.5;
+            frame(left, top + 1, right, top + RIBBON - 2, isSecond ? Ink.FAINT : Ink.SOFT);
+            String text = fitting(ribbon, isSecond, right - left - 5);
+            pen.text(text, left + 3, top + 8.8, Typeface.REGULAR, 8.5, Ink.DARK);
+            for (Length cut : ribbon.cuts()) {
+                if (!line.start().isLessThan(cut) || line.end().isLessThan(cut)) continue;
+                double x = line.xAt(cut) - 2.5;
+                pen.line(new Point(x, top), new Point(x, top + RIBBON - 1), 1.2, Ink.WARM);
+            }
+        }
+    }
+
+    /** The whole where there is room, otherwise the form alone, otherwise smaller letters. */
+    private String fitting(Ribbon ribbon, boolean isSecond, double room) {
+        Pen pen = pages.pen();
+        String whole = said(ribbon, isSecond);
+        String brief = ribbon.form()
+                .rule()
+                .filter(_ -> ribbon.pattern().isPresent())
+                .map(words.rules()::of)
+                .orElse(whole);
+        if (pen.width(whole, Typeface.REGULAR, 8.5) <= room) return whole;
+        return pen.fitted(brief, room, Typeface.REGULAR, 8.5);
+    }
+
+    private void frame(double left, double top, double right, double bottom, Ink ink) throws IOException {
+        pages.pen()
+                .shape(
+                        List.of(
+                                new Point(left, top),
+                                new Point(right, top),
+                                new Point(right, bottom),
+                                new Point(left, bottom)),
+                        ink,
+                        true);
+    }
+
+    private String said(Ribbon ribbon, boolean isSecond) {
+        if (ribbon.what().orElse(null) instanceof What.Event event)
+            return words.rules().of(event);
+        String name = ribbon.pattern().flatMap(song::pattern).map(Pattern::name).orElse("");
+        if (name.isEmpty()) return "–";
+        String form = ribbon.form().equals(FormChoice.FULL)
+                ? ""
+                : ", " + words.rules().of(ribbon.form());
+        return isSecond ? Words.of("sheet.second", name) : name + form;
+    }
+
+    private void barLine(double x, double top) throws IOException {
+        pages.pen().line(new Point(x, top), new Point(x, top + BAR_HEIGHT - 7), 0.8, Ink.DARK);
+    }
+
+    private void layBar(TimelineBar bar, double x, double top, double width) throws IOException {
+        Pen pen = pages.pen();
+        barLine(x, top);
+        if (bar.number() > 0) {
+            pen.text(Integer.toString(bar.number()), x + 3, top + 7, Typeface.REGULAR, 8, Ink.SOFT);
+        }
+        String note = pen.fitted(BarNote.besideRibbons(words, timeline, bar), width - 4, Typeface.SEMIBOLD, 8);
+        pen.text(note, x + 3, top - 2.5, Typeface.SEMIBOLD, 8, Ink.WARM);
+        boolean unusual = bar.number() > 0 && isNewMeter(bar);
+        if (unusual) pen.text(bar.meter().toString(), x + 20, top + 7, Typeface.SEMIBOLD, 8, Ink.WARM);
         for (TimelineSpan span : timeline.spansIn(bar)) {
             if (span.goesOn()
                     && !span.start().isLessThan(bar.start())
                     && !span.start().equals(bar.start())) continue;
             Length at = span.start().max(bar.start()).minus(bar.start());
             double offset = at.dividedBy(bar.meter().length()).toDouble() * (width - 6);
-            pen.text(MusicText.signs(span.chord()), x + 6 + offset, top + 18.5, Typeface.SEMIBOLD, 12.5, Ink.DARK);
+            boolean goesOn = span.start().isLessThan(bar.start());
+            String name = MusicText.signs(span.chord());
+            String text = goesOn ? "(" + name + ")" : name;
+            pen.text(text, x + 6 + offset, top + 19.5, Typeface.SEMIBOLD, 12.5, goesOn ? Ink.SOFT : Ink.DARK);
         }
         for (Bounds sung : timeline.margin().sung()) layVoice(sung, bar, x, top, width);
+    }
+
+    /** Whether a meter begins there, or the usual one comes back. */
+    private boolean isNewMeter(TimelineBar bar) {
+        Meter before = timeline.bar(bar.number() - 1)
+                .filter(other -> other.number() > 0)
+                .map(TimelineBar::meter)
+                .orElse(song.facts().meter());
+        return !bar.meter().equals(before)
+                || bar.isFirst() && !bar.meter().equals(song.facts().meter());
     }
 
     /** A line under the chords where somebody sings. */
@@ -166,7 +276,7 @@ final class RunningOrderLayout {
         Length to = sung.to().min(bar.end()).minus(bar.start());
         if (!from.isLessThan(to)) return;
         double inBar = width / bar.meter().length().toDouble();
-        double y = top + 21.5;
+        double y = top + 22.5;
         pages.pen()
                 .line(
                         new Point(x + 3 + from.toDouble() * inBar, y),

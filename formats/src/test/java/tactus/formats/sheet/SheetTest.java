@@ -19,9 +19,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.rule.FormChoice;
+import tactus.core.rule.What;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
+import tactus.core.timeline.TimelineSpan;
 import tactus.formats.SampleSong;
+import tactus.words.SongWords;
 
 class SheetTest {
 
@@ -88,6 +93,60 @@ class SheetTest {
             String text = new PDFTextStripper().getText(document);
             assertTrue(text.contains("First week · sounds in C"), text);
             assertTrue(text.contains("xx3331"), "the stand-in is printed");
+        }
+    }
+
+    private String text(Song song) throws IOException {
+        try (PDDocument document = written(song, Paper.A4)) {
+            return new PDFTextStripper().getText(document);
+        }
+    }
+
+    private static long count(String text, String part) {
+        return (text.length() - text.replace(part, "").length()) / part.length();
+    }
+
+    /** Whatever makes a later use another to the ear keeps the sheet from calling it the same. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "very strong",
+                "up 2 with the capo",
+                "silence",
+                "held strum",
+                "only downs form",
+                "pause of 1 beat"
+            })
+    void whatIsNotPlayedTheSameIsNotCalledTheSame(String said) throws IOException {
+        Song song = SampleSong.plain();
+        String name = song.sections().getFirst().name();
+        song = song.withOrder(List.of(song.order().getFirst(), song.order().getFirst()));
+        assertEquals(1, count(text(song), "the same as from bar 1"));
+        Song ruled = song.withRule(new SongWords(song).rules().parse("last " + name + ": " + said));
+        assertEquals(0, count(text(ruled), "the same as from bar 1"), said);
+        assertTrue(text(ruled).contains("not as from bar 1"), said);
+    }
+
+    /** Nothing of what is played is lost: every pattern, form and event of every pass can be read on the page. */
+    @Test
+    void everyPassSaysWhatItPlays() throws IOException {
+        Song whole = SampleSong.song();
+        for (Song song :
+                List.of(SampleSong.plain(), whole.withVersions(whole.versions().withShown(Optional.empty())))) {
+            String text = text(song).replaceAll("\\s+", " ");
+            var words = new SongWords(song).rules();
+            for (TimelineSpan span : Timeline.of(song).spans()) {
+                if (span.inSection().isEmpty()) continue;
+                if (span.played().what().orElse(null) instanceof What.Event event)
+                    assertTrue(text.contains(words.of(event)), event + " in " + text);
+                span.pattern()
+                        .flatMap(song::pattern)
+                        .ifPresent(pattern -> assertTrue(text.contains(pattern.name()), pattern.name()));
+                if (span.pattern().isPresent() && !span.played().form().equals(FormChoice.FULL))
+                    assertTrue(
+                            text.contains(words.of(span.played().form().rule().orElseThrow())),
+                            words.of(span.played().form().rule().orElseThrow()) + " in " + text);
+            }
         }
     }
 
