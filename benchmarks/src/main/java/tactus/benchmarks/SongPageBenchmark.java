@@ -21,6 +21,7 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
+import tactus.app.bars.PatternDrop;
 import tactus.app.bars.SongPage;
 import tactus.app.bars.Zoom;
 import tactus.app.player.PlayerModel;
@@ -107,7 +108,7 @@ public class SongPageBenchmark {
     }
 
     /** Nothing is dragged here. */
-    private static final class NoDrop implements SongPage.PatternDrop {
+    private static final class NoDrop implements PatternDrop {
         @Override
         public Optional<PatternId> dragged() {
             return Optional.empty();

@@ -142,16 +142,16 @@ public final class ArrangementActions {
         actions.add(Action.of("chord.shorter", Scope.BARS, () -> harmony.addBeats(-1), "Minus", "Subtract"));
         actions.add(Action.of("chord.add", Scope.BARS, harmony::addSpan, "Insert"));
         actions.add(Action.of("chord.remove", Scope.BARS, harmony::removeSpan, "Delete"));
-        actions.add(Action.of("bar.add", Scope.BARS_MORE, harmony::addBar, "Shift+Insert"));
-        actions.add(Action.of("bar.remove", Scope.BARS_MORE, harmony::removeBar, "Shift+Delete"));
+        actions.add(Action.of("bar.add", Scope.BARS_MORE, parts.bars()::addBar, "Shift+Insert"));
+        actions.add(Action.of("bar.remove", Scope.BARS_MORE, parts.bars()::removeBar, "Shift+Delete"));
     }
 
     private void addChanges(Actions actions) {
         actions.add(Action.of("chord.split", Scope.BARS_MORE, harmony::split, "Slash", "Divide"));
         actions.add(Action.of("chord.join", Scope.BARS_MORE, harmony::join, "J"));
-        actions.add(Action.of("bar.copy", Scope.BARS_MORE, harmony::copyBar, "Shortcut+C"));
-        actions.add(Action.of("bar.paste", Scope.BARS_MORE, harmony::pasteBar, "Shortcut+V"));
-        actions.add(Action.of("bar.repeat", Scope.BARS_MORE, harmony::repeatBar, "R"));
+        actions.add(Action.of("bar.copy", Scope.BARS_MORE, parts.bars()::copyBar, "Shortcut+C"));
+        actions.add(Action.of("bar.paste", Scope.BARS_MORE, parts.bars()::pasteBar, "Shortcut+V"));
+        actions.add(Action.of("bar.repeat", Scope.BARS_MORE, parts.bars()::repeatBar, "R"));
         actions.add(Action.of("harmony.line", Scope.ANYWHERE, () -> view.get().editLine(), "Alt+A"));
     }
 

@@ -12,6 +12,7 @@ import tactus.app.comparison.SumsModel;
 import tactus.app.comparison.VersionsModel;
 import tactus.app.player.PlayerModel;
 import tactus.app.section.ArrangementModel;
+import tactus.app.section.BarsModel;
 import tactus.app.section.HarmonyLineModel;
 import tactus.app.section.HarmonyModel;
 import tactus.app.section.OrderModel;
@@ -29,6 +30,7 @@ public record ArrangementParts(
         ArrangementModel arrangement,
         OrderModel order,
         HarmonyModel harmony,
+        BarsModel bars,
         HarmonyLineModel line,
         RulesModel rules,
         ExceptsModel excepts,
@@ -45,6 +47,7 @@ public record ArrangementParts(
                 arrangement,
                 new OrderModel(work, arrangement),
                 new HarmonyModel(work, arrangement, settings),
+                new BarsModel(work, arrangement),
                 new HarmonyLineModel(work, arrangement),
                 new RulesModel(work, arrangement),
                 new ExceptsModel(work, arrangement),

@@ -21,6 +21,7 @@ import tactus.app.field.Bound;
 import tactus.app.field.SnagLine;
 import tactus.app.player.PlayerModel;
 import tactus.app.section.ArrangementModel;
+import tactus.app.section.Choice;
 import tactus.app.section.OrderLineBar;
 import tactus.app.section.RunningOrder;
 import tactus.app.section.SectionHead;
@@ -57,7 +58,7 @@ public final class ArrangementView extends BorderPane {
         this.model = parts.arrangement();
         this.player = player;
         this.settings = settings;
-        head = new SectionHead(model, parts.harmony(), parts.line());
+        head = new SectionHead(model, parts.harmony(), parts.bars(), parts.line());
         orderLine = new OrderLineBar(parts.order());
         palette = new PatternPalette(number -> parts.rules().assign(number, false));
         bars = new SongPage(work, model, settings, new Dropped(parts, palette), scroll);
@@ -171,7 +172,7 @@ public final class ArrangementView extends BorderPane {
 
     /** What the keys do with what is chosen. */
     private String hint() {
-        ArrangementModel.Choice choice = model.choice();
+        Choice choice = model.choice();
         if (model.section().isEmpty()) return Words.of("hint.noSection");
         if (choice.isSeveral()) return Words.of("hint.several", choice.last() - choice.first() + 1);
         return Words.of(model.chosenSpan().isEmpty() ? "hint.noChord" : "hint.chord");

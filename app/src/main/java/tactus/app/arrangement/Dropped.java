@@ -1,12 +1,12 @@
 package tactus.app.arrangement;
 
 import java.util.Optional;
+import tactus.app.bars.PatternDrop;
 import tactus.app.bars.PatternPalette;
-import tactus.app.bars.SongPage;
 import tactus.core.pattern.PatternId;
 
 /** What becomes of a pattern that is dragged onto the page. */
-final class Dropped implements SongPage.PatternDrop {
+final class Dropped implements PatternDrop {
 
     private final ArrangementParts parts;
     private final PatternPalette palette;
@@ -23,7 +23,7 @@ final class Dropped implements SongPage.PatternDrop {
 
     @Override
     public void onSection(PatternId pattern) {
-        parts.arrangement().assign(Optional.of(pattern), false);
+        parts.rules().assignToSection(Optional.of(pattern), false);
     }
 
     @Override

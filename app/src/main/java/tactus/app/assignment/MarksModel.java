@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import tactus.app.section.ArrangementModel;
+import tactus.app.section.Choice;
 import tactus.app.work.Attempt;
 import tactus.app.work.Work;
 import tactus.core.harmony.Chord;
@@ -221,7 +222,7 @@ public final class MarksModel {
     private String next(Section section, int span) {
         if (span + 1 < section.spans().size())
             return section.spans().get(span + 1).chord();
-        ArrangementModel.Choice choice = arrangement.choice();
+        Choice choice = arrangement.choice();
         boolean goesOn = choice.pass() < arrangement.passes() || choice.use().isEmpty();
         int following = choice.use().orElse(0) + 1;
         Song song = work.song();

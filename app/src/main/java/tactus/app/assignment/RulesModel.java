@@ -8,6 +8,7 @@ import java.util.stream.IntStream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import tactus.app.section.ArrangementModel;
+import tactus.app.section.Choice;
 import tactus.app.work.Work;
 import tactus.core.pattern.PatternId;
 import tactus.core.refusal.NotationException;
@@ -18,6 +19,7 @@ import tactus.core.rule.Rule;
 import tactus.core.rule.Swell;
 import tactus.core.rule.What;
 import tactus.core.rule.Where;
+import tactus.core.section.PassChoice;
 import tactus.core.section.Use;
 import tactus.core.song.Assignment;
 import tactus.core.song.Song;
@@ -142,7 +144,7 @@ public final class RulesModel {
     private List<Where> onChords() {
         Where where = where(target.get());
         if (where.part().isPresent()) return List.of(where);
-        ArrangementModel.Choice choice = arrangement.choice();
+        Choice choice = arrangement.choice();
         Optional<Part> bars = choice.isSeveral() ? arrangement.chosenBars().map(Part.InBars::new) : Optional.empty();
         if (bars.isPresent()) return List.of(where.withPart(bars.get()));
         return IntStream.rangeClosed(choice.first(), choice.last())
@@ -173,8 +175,19 @@ public final class RulesModel {
 
     /** What a digit does: several chosen chords get the pattern, or else the section or its last pass. */
     public void assign(int number, boolean toLastPass) {
-        if (arrangement.choice().isSeveral() && !toLastPass) assignToChord(number);
-        else arrangement.assign(number, toLastPass);
+        if (number > work.song().patterns().size()) return;
+        PatternId pattern = work.song().patterns().get(number - 1).id();
+        if (arrangement.choice().isSeveral() && !toLastPass) assignToChords(pattern);
+        else assignToSection(Optional.of(pattern), toLastPass);
+    }
+
+    /** Plays a pattern, or none, all through the chosen section or on its last pass. */
+    public void assignToSection(Optional<PatternId> pattern, boolean toLastPass) {
+        arrangement.section().ifPresent(section -> {
+            Where where = Where.in(section.id());
+            Where place = toLastPass ? where.withPass(PassChoice.LAST) : where;
+            work.change("edit.assign", song -> Assignment.assigned(song, place, pattern), section.name());
+        });
     }
 
     /** Plays an event on the chosen chord, or what was there before if it is there already. */
@@ -229,7 +242,7 @@ public final class RulesModel {
 
     /** Why the chosen chord is played as it is; empty for a section that is not played. */
     public Optional<Why> why() {
-        ArrangementModel.Choice choice = arrangement.choice();
+        Choice choice = arrangement.choice();
         if (choice.use().isEmpty() || arrangement.section().isEmpty()) return Optional.empty();
         return Optional.of(Why.at(work.song(), choice.use().getAsInt(), choice.pass(), choice.span()));
     }

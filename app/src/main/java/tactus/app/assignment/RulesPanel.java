@@ -83,8 +83,8 @@ public final class RulesPanel extends PanelBox {
     }
 
     private void listen() {
-        bound.take(always.valueProperty(), chosen -> arrangement.assign(chosen.map(Pattern::id), false));
-        bound.take(last.valueProperty(), chosen -> arrangement.assign(chosen.map(Pattern::id), true));
+        bound.take(always.valueProperty(), chosen -> rules.assignToSection(chosen.map(Pattern::id), false));
+        bound.take(last.valueProperty(), chosen -> rules.assignToSection(chosen.map(Pattern::id), true));
         sentence.textProperty().subscribe((_, text) -> problem.say(rules.problem(text)));
         sentence.setOnAction(_ -> take());
         rules.editedProperty().subscribe((_, index) -> {

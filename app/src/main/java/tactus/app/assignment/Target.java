@@ -1,7 +1,7 @@
 package tactus.app.assignment;
 
 import java.util.Optional;
-import tactus.app.section.ArrangementModel;
+import tactus.app.section.Choice;
 import tactus.core.rule.Part;
 import tactus.core.rule.UseChoice;
 import tactus.core.rule.Where;
@@ -23,7 +23,7 @@ public enum Target {
     }
 
     /** The place for what is chosen. */
-    Where where(ArrangementModel.Choice choice, Optional<Integer> entry) {
+    Where where(Choice choice, Optional<Integer> entry) {
         Where section = choice.section().map(Where::in).orElse(Where.EVERYWHERE);
         Where use = entry.map(UseChoice::entry).map(section::withUse).orElse(section);
         return switch (this) {

@@ -24,12 +24,12 @@ final class HeadView extends VBox {
         this.row = row;
         String title = row.title();
         getStyleClass().add("page-head");
-        setId("head-" + row.use().use());
+        setId(row.isPlayed() ? "head-" + row.use().use() : "head-not-played");
         var fold = new Label(row.isOpen() ? "▾" : "▸");
         fold.getStyleClass().add("fold");
         fold.setAccessibleText(Words.of(row.isOpen() ? "page.fold" : "page.unfold"));
         fold.setOnMousePressed(press -> {
-            hand.toggle(row.use());
+            hand.toggle(row);
             press.consume();
         });
         var name = new Label(title);
@@ -51,10 +51,10 @@ final class HeadView extends VBox {
         getChildren().add(line);
         if (row.isBelow()) addBelow(other);
         setOnMousePressed(press -> {
-            hand.chooseHead(row.use());
-            if (press.getClickCount() == 2) hand.toggle(row.use());
+            hand.chooseHead(row);
+            if (press.getClickCount() == 2) hand.toggle(row);
         });
-        setOnMouseDragReleased(_ -> hand.dropOnHead(row.use()));
+        setOnMouseDragReleased(_ -> hand.dropOnHead(row));
         setAccessibleText(title + ", " + row.facts() + (row.other().isEmpty() ? "" : ", " + row.other()));
     }
 

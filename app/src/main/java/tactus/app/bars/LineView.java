@@ -11,6 +11,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Line;
 import tactus.core.outline.Lane;
+import tactus.core.outline.LineOfBars;
 import tactus.core.outline.Ribbon;
 import tactus.core.time.Length;
 import tactus.core.timeline.TimelineBar;
@@ -30,6 +31,7 @@ final class LineView extends Region {
     private record Notch(Line line, int lane, Length at) {}
 
     private final PageRow.Line row;
+    private final LineOfBars line;
     private final Zoom zoom;
     private final List<BarView> bars = new ArrayList<>();
     private final List<Label> notes = new ArrayList<>();
@@ -39,6 +41,7 @@ final class LineView extends Region {
 
     LineView(PageRow.Line row, BarView.Look look, PageHand hand) {
         this.row = row;
+        line = row.line();
         this.zoom = look.zoom();
         getStyleClass().add("page-line");
         for (TimelineBar bar : row.bars()) bars.add(new BarView(row, bar, look, hand));
@@ -69,42 +72,25 @@ final class LineView extends Region {
         passes.add(pass);
         getChildren().add(pass);
         for (Ribbon ribbon : lane.ribbons()) {
-            Length from = ribbon.from().max(start());
-            Length to = ribbon.to().min(end());
+            Length from = ribbon.from().max(line.start());
+            Length to = ribbon.to().min(line.end());
             if (!from.isLessThan(to)) continue;
-            boolean begins = !ribbon.from().isLessThan(start());
+            boolean begins = !ribbon.from().isLessThan(line.start());
             var view = new RibbonView(
                     look.song(), words, ribbon, begins, isSecond, look.reading().lowStringOnTop());
             if (!isSecond) view.setOnMousePressed(_ -> hand.chooseLane(row, index));
             ribbons.add(new Placed(view, index, from, to));
             getChildren().add(view);
             for (Length cut : ribbon.cuts())
-                if (start().isLessThan(cut) && !end().isLessThan(cut)) addNotch(cut, index);
+                if (line.start().isLessThan(cut) && !line.end().isLessThan(cut)) addNotch(cut, index);
         }
     }
 
     private void addNotch(Length cut, int lane) {
-        var line = new Line();
-        line.getStyleClass().add("notch");
-        notches.add(new Notch(line, lane, cut));
-        getChildren().add(line);
-    }
-
-    /** Where the pass begins in the song. */
-    private Length passStart() {
-        return row.block().bars().getFirst().start();
-    }
-
-    private Length start() {
-        return row.bars().stream()
-                .filter(bar -> bar.number() > 0)
-                .findFirst()
-                .map(bar -> bar.start().minus(passStart()))
-                .orElse(Length.ZERO);
-    }
-
-    private Length end() {
-        return row.bars().getLast().end().minus(passStart());
+        var notch = new Line();
+        notch.getStyleClass().add("notch");
+        notches.add(new Notch(notch, lane, cut));
+        getChildren().add(notch);
     }
 
     @Override
@@ -112,13 +98,13 @@ final class LineView extends Region {
         double x = GUTTER;
         double noteTop = zoom.head() + zoom.picture();
         for (int i = 0; i < bars.size(); i++) {
-            double width = row.widths().get(i);
+            double width = line.widths().get(i);
             bars.get(i).resizeRelocate(x, 0, width, zoom.head() + zoom.picture());
             notes.get(i)
                     .resizeRelocate(
                             x + 5,
                             noteTop,
-                            Math.max(10, PageRows.room(row.notes(), row.widths(), i)),
+                            Math.max(10, PageRows.room(row.notes(), line.widths(), i)),
                             row.notesHeight());
             x += width;
         }
@@ -126,8 +112,8 @@ final class LineView extends Region {
         for (int lane = 0; lane < passes.size(); lane++)
             passes.get(lane).resizeRelocate(2, top + lane * zoom.ribbon(), GUTTER - 4, zoom.ribbon());
         for (Placed ribbon : ribbons) {
-            double from = xAt(ribbon.from());
-            double to = xAt(ribbon.to());
+            double from = GUTTER + line.xAt(ribbon.from());
+            double to = GUTTER + line.xAt(ribbon.to());
             ribbon.view()
                     .resizeRelocate(
                             from + 2,
@@ -136,29 +122,13 @@ final class LineView extends Region {
                             zoom.ribbon() - 3);
         }
         for (Notch notch : notches) {
-            double at = xAt(notch.at()) - 3;
+            double at = GUTTER + line.xAt(notch.at()) - 3;
             double y = top + notch.lane() * zoom.ribbon();
             notch.line().setStartX(at);
             notch.line().setEndX(at);
             notch.line().setStartY(y + 1);
             notch.line().setEndY(y + zoom.ribbon() - 3);
         }
-    }
-
-    /** Where a position of the pass lies on the line. */
-    private double xAt(Length at) {
-        double x = GUTTER;
-        for (int i = 0; i < row.bars().size(); i++) {
-            TimelineBar bar = row.bars().get(i);
-            double width = row.widths().get(i);
-            if (bar.number() > 0) {
-                Length within = at.minus(bar.start().minus(passStart()));
-                double part = within.dividedBy(bar.meter().length()).toDouble();
-                if (part < 1) return x + Math.max(0, part) * width;
-            }
-            x += width;
-        }
-        return x;
     }
 
     /** Marks what is chosen here; the number of the pass that is chosen is marked too. */

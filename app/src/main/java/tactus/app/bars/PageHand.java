@@ -1,15 +1,13 @@
 package tactus.app.bars;
 
-import tactus.core.outline.OutlinedUse;
-
 /** What a hand does on the page. */
 interface PageHand {
 
     /** Chooses an entry. */
-    void chooseHead(OutlinedUse use);
+    void chooseHead(PageRow.Head head);
 
     /** Shows or hides the bars of an entry. */
-    void toggle(OutlinedUse use);
+    void toggle(PageRow.Head head);
 
     /**
      * Chooses a chord.
@@ -22,7 +20,7 @@ interface PageHand {
     void chooseLane(PageRow.Line line, int lane);
 
     /** Lets go on a heading what was dragged there. */
-    void dropOnHead(OutlinedUse use);
+    void dropOnHead(PageRow.Head head);
 
     /** Lets go on a chord what was dragged there. */
     void dropOnChord(PageRow.Line line, int span);

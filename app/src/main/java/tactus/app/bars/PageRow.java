@@ -2,6 +2,7 @@ package tactus.app.bars;
 
 import java.util.List;
 import tactus.core.outline.Block;
+import tactus.core.outline.LineOfBars;
 import tactus.core.outline.OutlinedUse;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
@@ -14,6 +15,9 @@ sealed interface PageRow {
     /** The entry that it belongs to. */
     OutlinedUse use();
 
+    /** Whether it is an entry of the running order, and not a section that stands below it by itself. */
+    boolean isPlayed();
+
     /**
      * The heading of an entry.
      *
@@ -23,6 +27,7 @@ sealed interface PageRow {
      */
     record Head(
             OutlinedUse use,
+            boolean isPlayed,
             boolean isOpen,
             String title,
             String facts,
@@ -36,26 +41,25 @@ sealed interface PageRow {
      * A line of bars.
      *
      * @param timeline where the bars are from
-     * @param widths of each bar
      * @param notes what is written under the chords of each bar
      * @param notesHeight how high the notes are
      */
     record Line(
             OutlinedUse use,
+            boolean isPlayed,
             Timeline timeline,
-            Block block,
-            List<TimelineBar> bars,
-            List<Double> widths,
+            LineOfBars line,
             List<String> notes,
             double notesHeight,
             double height)
             implements PageRow {
 
-        /** How much lies in front of the first bar. */
-        double x(int bar) {
-            return widths.subList(0, bar).stream()
-                    .mapToDouble(Double::doubleValue)
-                    .sum();
+        Block block() {
+            return line.block();
+        }
+
+        List<TimelineBar> bars() {
+            return line.bars();
         }
     }
 }

@@ -9,13 +9,12 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import tactus.core.outline.Block;
+import tactus.core.outline.LineOfBars;
 import tactus.core.outline.Outline;
 import tactus.core.outline.OutlinedUse;
-import tactus.core.rule.Rule;
 import tactus.core.rule.Swell;
 import tactus.core.rule.UseChoice;
 import tactus.core.section.Use;
-import tactus.core.song.Passes;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
@@ -35,6 +34,8 @@ final class PageRows {
     private static final double BESIDE_HEAD = 190;
 
     private final Song song;
+    private final Timeline timeline;
+    private final boolean isPlayed;
     private final Zoom zoom;
     private final double width;
     private final Predicate<OutlinedUse> isOpen;
@@ -45,8 +46,16 @@ final class PageRows {
     private final Map<Integer, Double> levels;
 
     private PageRows(
-            Song song, Timeline timeline, Outline outline, Zoom zoom, double width, Predicate<OutlinedUse> isOpen) {
+            Song song,
+            Timeline timeline,
+            boolean isPlayed,
+            Outline outline,
+            Zoom zoom,
+            double width,
+            Predicate<OutlinedUse> isOpen) {
         this.song = song;
+        this.timeline = timeline;
+        this.isPlayed = isPlayed;
         this.outline = outline;
         this.zoom = zoom;
         this.width = width;
@@ -64,66 +73,42 @@ final class PageRows {
      */
     static List<PageRow> of(
             Song song, Timeline timeline, Outline outline, Zoom zoom, double width, Predicate<OutlinedUse> isOpen) {
-        var rows = new PageRows(song, timeline, outline, zoom, width, isOpen);
-        outline.uses().forEach(use -> rows.add(timeline, use, true));
+        var rows = new PageRows(song, timeline, true, outline, zoom, width, isOpen);
+        outline.uses().forEach(rows::add);
         return rows.rows;
     }
 
     /** The rows of a section that the song does not play, laid out by itself. */
     static List<PageRow> ofLoose(Song song, Timeline alone, Zoom zoom, double width) {
-        var rows = new PageRows(song, alone, Outline.of(alone), zoom, width, _ -> true);
-        rows.outline.uses().forEach(use -> rows.add(alone, use, false));
+        var rows = new PageRows(song, alone, false, Outline.of(alone), zoom, width, _ -> true);
+        rows.outline.uses().forEach(rows::add);
         return rows.rows;
     }
 
-    private void add(Timeline timeline, OutlinedUse use, boolean isPlayed) {
+    private void add(OutlinedUse use) {
         boolean open = isOpen.test(use);
         String section = song.section(use.section()).orElseThrow().name();
-        String title = isPlayed ? song.uses().get(use.use()).name().orElse(section) : section;
+        String title = isPlayed ? song.nameOf(song.uses().get(use.use())) : section;
         String facts = isPlayed ? facts(use) : Words.of("arrangement.notPlayed");
         String other = isPlayed ? other(use) : "";
         double beside = width - title.length() * TITLE_LETTER - BarWidths.text(facts) - BESIDE_HEAD;
         boolean isBelow = BarWidths.text(other) > beside;
         double head = zoom == Zoom.OVERVIEW ? 26 : HEAD;
         double below = isBelow ? NOTE * Math.ceil(BarWidths.text(other) / (width - 40)) : 0;
-        rows.add(new PageRow.Head(use, open, title, facts, other, isBelow, level(use), head + below));
-        if (open) use.blocks().forEach(block -> addBlock(timeline, use, block));
+        rows.add(new PageRow.Head(use, isPlayed, open, title, facts, other, isBelow, level(use), head + below));
+        if (open) use.blocks().forEach(block -> addBlock(use, block));
     }
 
     /** {@code bars 9–24 · goes round twice}, or that it is the same as from an earlier bar. */
     private String facts(OutlinedUse use) {
-        int first = use.first().number();
-        int last = use.blocks().stream()
-                .flatMap(block -> block.bars().stream())
-                .mapToInt(TimelineBar::number)
-                .max()
-                .orElse(first);
-        int count = new Passes(song).count(use.use());
-        int end = Math.max(last, lastBar(use.use()));
-        String bars = Words.of("page.bars", first, end);
+        String bars = Words.of("page.bars", use.first().number(), use.lastNumber());
         OptionalInt same = use.sameAs().isPresent() ? use.sameAs() : use.like();
         if (same.isPresent())
             return bars + " · "
                     + Words.of(
                             "page.same",
                             outline.uses().get(same.getAsInt()).first().number());
-        return count == 1 ? bars : bars + " · " + Words.of("page.round", count);
-    }
-
-    private int lastBar(int use) {
-        int next = use + 1;
-        return next < outline.uses().size() ? outline.uses().get(next).first().number() - 1 : lastOfSong();
-    }
-
-    private int lastOfSong() {
-        OutlinedUse last = outline.uses().getLast();
-        return last.blocks().getFirst().bars().getFirst().number() - 1 + bars(last);
-    }
-
-    private int bars(OutlinedUse use) {
-        return use.blocks().stream()
-                .mapToInt(block -> block.bars().size() * block.passes().size())
-                .sum();
+        return use.times() == 1 ? bars : bars + " · " + Words.of("page.round", use.times());
     }
 
     /** What is said of this entry alone, where it is not played as the one before. */
@@ -137,7 +122,7 @@ final class PageRows {
                         rule.where().section().filter(entry.section()::equals).isPresent())
                 .filter(rule -> rule.where().use().equals(UseChoice.entry(entry.id()))
                         || isLast && rule.where().use().equals(UseChoice.LAST))
-                .map(this::said);
+                .map(words.rules()::within);
         String all = Stream.concat(excepts, rules).collect(Collectors.joining("; "));
         return all.isEmpty() ? otherBars(use) : Words.of("page.but", all);
     }
@@ -152,15 +137,6 @@ final class PageRows {
         return Words.of("page.other", numbers.size(), String.join(", ", numbers) + more);
     }
 
-    /** What a rule says, without the section that the heading names already. */
-    private String said(Rule rule) {
-        String sentence = words.of(rule);
-        int colon = sentence.indexOf(": ");
-        int comma = sentence.indexOf(", ");
-        boolean hasParts = comma >= 0 && comma < colon;
-        return hasParts ? sentence.substring(comma + 2) : sentence.substring(colon + 2);
-    }
-
     /** How loud an entry gets. */
     private double level(OutlinedUse use) {
         return levels.getOrDefault(use.use(), Swell.USUAL.at(0));
@@ -173,7 +149,7 @@ final class PageRows {
         return levels;
     }
 
-    private void addBlock(Timeline timeline, OutlinedUse use, Block block) {
+    private void addBlock(OutlinedUse use, Block block) {
         List<TimelineBar> bars = block.bars();
         int count = widths.count(bars, width);
         boolean isFirst = rows.stream().noneMatch(PageRow.Line.class::isInstance);
@@ -181,7 +157,7 @@ final class PageRows {
             var line = new ArrayList<>(bars.subList(from, Math.min(from + count, bars.size())));
             var each = new ArrayList<>(widths.of(line, count, width));
             if (isFirst && from == 0 && outline.pickup().isPresent()) addPickup(line, each);
-            addLine(timeline, use, block, line, each);
+            addLine(use, block, line, each);
         }
     }
 
@@ -198,7 +174,7 @@ final class PageRows {
         each.addFirst(wanted);
     }
 
-    private void addLine(Timeline timeline, OutlinedUse use, Block block, List<TimelineBar> line, List<Double> widths) {
+    private void addLine(OutlinedUse use, Block block, List<TimelineBar> line, List<Double> widths) {
         List<String> notes = line.stream()
                 .map(bar -> zoom == Zoom.OVERVIEW ? "" : BarNote.besideRibbons(words, timeline, bar))
                 .toList();
@@ -206,7 +182,8 @@ final class PageRows {
         int lanes = block.lanes().size() + block.second().size();
         double height =
                 zoom.head() + zoom.picture() + notesHeight + lanes * zoom.ribbon() + (zoom == Zoom.OVERVIEW ? 3 : GAP);
-        rows.add(new PageRow.Line(use, timeline, block, line, widths, notes, notesHeight, height));
+        rows.add(new PageRow.Line(
+                use, isPlayed, timeline, new LineOfBars(block, line, widths), notes, notesHeight, height));
     }
 
     /** A note has the room up to the next one; a longer one wraps. */

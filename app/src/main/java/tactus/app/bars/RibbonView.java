@@ -10,8 +10,8 @@ import tactus.core.picture.Passage;
 import tactus.core.rule.FormChoice;
 import tactus.core.rule.What;
 import tactus.core.song.Song;
+import tactus.words.RibbonWords;
 import tactus.words.SongWords;
-import tactus.words.Words;
 
 /**
  * What is played from one place to another: emblem and name. Style class {@code ribbon}, with {@code event} where it is no
@@ -25,8 +25,7 @@ final class RibbonView extends Region {
     private final HandView emblem = new HandView(Frame.Size.TINY);
     private final Label name = new Label();
     private final boolean hasEmblem;
-    private final String whole;
-    private final String brief;
+    private final RibbonWords says;
 
     /** @param begins whether it begins here, and not on a line above */
     RibbonView(Song song, SongWords words, Ribbon ribbon, boolean begins, boolean isSecond, boolean lowStringOnTop) {
@@ -45,23 +44,11 @@ final class RibbonView extends Region {
             emblem.lowStringOnTopProperty().set(lowStringOnTop);
             getChildren().add(emblem);
         }
-        String called = pattern.map(each -> each.name()).orElse("");
-        whole = text(words, ribbon, called, isSecond);
-        brief = ribbon.form().rule().filter(_ -> hasForm).map(words.rules()::of).orElse(whole);
+        says = RibbonWords.of(song, words, ribbon, isSecond);
         name.setOpacity(begins ? 1 : 0.7);
-        setAccessibleText(whole);
-        Tooltip.install(this, new Tooltip(whole));
+        setAccessibleText(says.whole());
+        Tooltip.install(this, new Tooltip(says.whole()));
         getChildren().add(name);
-    }
-
-    private static String text(SongWords words, Ribbon ribbon, String pattern, boolean isSecond) {
-        if (ribbon.what().orElse(null) instanceof What.Event event)
-            return words.rules().of(event);
-        if (pattern.isEmpty()) return Words.of("page.nothing");
-        String named = ribbon.form().equals(FormChoice.FULL)
-                ? pattern
-                : pattern + ", " + words.rules().of(ribbon.form());
-        return isSecond ? Words.of("page.second", named) : named;
     }
 
     /** Where there is little room the form alone is named, then nothing; the whole stands in the tool tip. */
@@ -76,7 +63,7 @@ final class RibbonView extends Region {
             left += EMBLEM + 2;
         }
         double room = getWidth() - left - 2;
-        String text = BarWidths.text(whole) <= room ? whole : brief;
+        String text = BarWidths.text(says.whole()) <= room ? says.whole() : says.brief();
         name.setText(text);
         name.setVisible(BarWidths.text(text) <= room);
         name.resizeRelocate(left, 0, Math.max(0, room), height);

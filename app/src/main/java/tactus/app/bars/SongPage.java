@@ -9,23 +9,22 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.function.IntPredicate;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Bounds;
-import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Region;
 import tactus.app.field.Bound;
 import tactus.app.section.ArrangementModel;
+import tactus.app.section.Choice;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.outline.Outline;
 import tactus.core.outline.OutlinedUse;
-import tactus.core.pattern.PatternId;
+import tactus.core.section.SectionId;
 import tactus.core.song.Song;
 import tactus.core.timeline.TimelineBar;
 import tactus.words.Words;
@@ -34,27 +33,31 @@ import tactus.words.Words;
  * The whole song as one page that scrolls: every use under its heading, its bars, and a ribbon for each pass. Only what is
  * in sight is built. Style class {@code song-page}; id {@code bars}.
  */
-public final class SongPage extends Region implements PageHand {
+public final class SongPage extends Region {
 
     private static final double AHEAD = 240;
     private static final double RIGHT = 8;
 
     /** What the rows were made from. */
     private record Made(
-            int outline, Zoom zoom, double width, Set<Integer> open, Optional<?> loose, BarView.Reading reading) {}
+            int outline,
+            Zoom zoom,
+            double width,
+            Set<Integer> open,
+            Optional<SectionId> loose,
+            BarView.Reading reading) {}
 
     private final Bound bound = new Bound(this);
     private final Work work;
     private final ArrangementModel model;
     private final Settings settings;
-    private final PatternDrop drop;
+    private final PageChoosing choosing;
     private final ScrollPane scroll;
     private final ObjectProperty<Zoom> zoom = new SimpleObjectProperty<>(this, "zoom", Zoom.RIBBONS);
     private final ReadOnlyObjectWrapper<OptionalInt> inView =
             new ReadOnlyObjectWrapper<>(this, "inView", OptionalInt.empty());
     private final Label empty = new Label(Words.of("arrangement.noBars"));
-    private final Set<Integer> unfolded = new HashSet<>();
-    private final Set<Integer> folded = new HashSet<>();
+    private final Folds folds = new Folds();
     private final Map<Integer, Region> built = new HashMap<>();
     private Work.State outlined;
     /** How many outlines were made; comparing two songs whole would take longer than making one. */
@@ -62,29 +65,20 @@ public final class SongPage extends Region implements PageHand {
 
     private Outline outline = new Outline(Optional.empty(), List.of());
     private Made made;
+    private PageWalk walk;
     private List<PageRow> rows = List.of();
     private double[] tops = {0};
     private Optional<TimelineBar> sounding = Optional.empty();
     private double position = Double.NaN;
     private boolean revealsChosen;
 
-    /** What is done with a pattern that was dragged here. */
-    public interface PatternDrop {
-
-        /** The pattern that is being dragged, if one is. */
-        Optional<PatternId> dragged();
-
-        void onSection(PatternId pattern);
-
-        void onChosen(PatternId pattern);
-    }
-
     /** @param scroll what it is scrolled in */
     public SongPage(Work work, ArrangementModel model, Settings settings, PatternDrop drop, ScrollPane scroll) {
         this.work = work;
         this.model = model;
+        this.walk = new PageWalk(rows, model);
         this.settings = settings;
-        this.drop = drop;
+        this.choosing = new PageChoosing(model, drop, this::requestFocus, this::toggle);
         this.scroll = scroll;
         getStyleClass().add("song-page");
         setId("bars");
@@ -96,10 +90,7 @@ public final class SongPage extends Region implements PageHand {
         scroll.setFitToWidth(true);
         bound.follow(this::requestLayout, scroll.vvalueProperty(), scroll.viewportBoundsProperty());
         bound.follow(zoom, _ -> reveal());
-        bound.follow(work.openedProperty(), _ -> {
-            unfolded.clear();
-            folded.clear();
-        });
+        bound.follow(work.openedProperty(), _ -> folds.clear());
         setOnMousePressed(_ -> requestFocus());
         // A scroll pane takes the focus of what is clicked inside it; keys work on the page.
         bound.follow(scroll.focusedProperty(), focused -> {
@@ -120,11 +111,12 @@ public final class SongPage extends Region implements PageHand {
     }
 
     private boolean isOpen(OutlinedUse use) {
-        int id = work.song().uses().get(use.use()).id();
-        if (folded.contains(id)) return false;
         boolean isFirst = use.sameAs().isEmpty() && use.like().isEmpty();
-        boolean isWorkedOn = model.choice().isUse(use.use());
-        return isFirst || unfolded.contains(id) || isWorkedOn;
+        return folds.isOpen(entry(use), isFirst || model.choice().isUse(use.use()));
+    }
+
+    private int entry(OutlinedUse use) {
+        return work.song().uses().get(use.use()).id();
     }
 
     /** Makes the rows anew if anything that they are made from has changed. */
@@ -137,14 +129,10 @@ public final class SongPage extends Region implements PageHand {
         double width = Math.max(200, getWidth() - LineView.GUTTER - RIGHT);
         Set<Integer> open = new HashSet<>();
         outline.uses().stream().filter(this::isOpen).forEach(use -> open.add(use.use()));
-        boolean isLoose = model.choice().use().isEmpty() && model.section().isPresent();
-        var wanted = new Made(
-                outlines,
-                zoom.get(),
-                width,
-                open,
-                isLoose ? model.section() : Optional.empty(),
-                BarView.Reading.of(settings));
+        Optional<SectionId> loose = model.choice().use().isPresent()
+                ? Optional.empty()
+                : model.choice().section();
+        var wanted = new Made(outlines, zoom.get(), width, open, loose, BarView.Reading.of(settings));
         if (wanted.equals(made)) return;
         // Where the lines break otherwise, what is chosen stays in sight.
         revealsChosen |= made == null || made.width() != width;
@@ -152,8 +140,9 @@ public final class SongPage extends Region implements PageHand {
         Song song = work.song();
         var all = new ArrayList<>(
                 PageRows.of(song, work.timeline(), outline, zoom.get(), width, use -> open.contains(use.use())));
-        if (isLoose) all.addAll(PageRows.ofLoose(song, model.timeline(), zoom.get(), width));
+        if (loose.isPresent()) all.addAll(PageRows.ofLoose(song, model.timeline(), zoom.get(), width));
         rows = all;
+        walk = new PageWalk(rows, model);
         tops = new double[rows.size() + 1];
         for (int i = 0; i < rows.size(); i++)
             tops[i + 1] = tops[i] + rows.get(i).height();
@@ -181,7 +170,8 @@ public final class SongPage extends Region implements PageHand {
         double top = scroll.getVvalue() * hidden;
         build(top - AHEAD, top + view.getHeight() + AHEAD);
         int row = rowAt(top + 1);
-        inView.set(row < rows.size() ? OptionalInt.of(rows.get(row).use().use()) : OptionalInt.empty());
+        PageRow seen = rows.get(row);
+        inView.set(seen.isPlayed() ? OptionalInt.of(seen.use().use()) : OptionalInt.empty());
     }
 
     private int rowAt(double y) {
@@ -205,9 +195,9 @@ public final class SongPage extends Region implements PageHand {
 
     private Region made(int index) {
         Region view = switch (rows.get(index)) {
-            case PageRow.Head head -> new HeadView(head, this);
+            case PageRow.Head head -> new HeadView(head, choosing);
             case PageRow.Line line ->
-                new LineView(line, new BarView.Look(work.song(), BarView.Reading.of(settings), zoom.get()), this);
+                new LineView(line, new BarView.Look(work.song(), BarView.Reading.of(settings), zoom.get()), choosing);
         };
         view.getStyleClass().add("zoom-" + zoom.get().name().toLowerCase(Locale.ROOT));
         getChildren().add(view);
@@ -216,32 +206,29 @@ public final class SongPage extends Region implements PageHand {
     }
 
     private void showState(Region view) {
-        ArrangementModel.Choice choice = model.choice();
+        Choice choice = model.choice();
         switch (view) {
-            case HeadView head -> head.showChosen(isChosen(head.row().use()));
+            case HeadView head -> head.showChosen(isChosen(head.row()));
             case LineView line -> {
-                boolean here = isChosen(line.row().use())
-                        && line.row().block().passes().contains(choice.pass());
-                IntPredicate chosen = span -> here && choice.has(span);
+                boolean isChosen = isChosen(line.row());
+                boolean here = isChosen && line.row().block().passes().contains(choice.pass());
                 line.showChosen(
-                        chosen, isChosen(line.row().use()) ? OptionalInt.of(choice.pass()) : OptionalInt.empty());
+                        span -> here && choice.has(span),
+                        isChosen ? OptionalInt.of(choice.pass()) : OptionalInt.empty());
                 line.showPlaying(sounding, position);
             }
             default -> {}
         }
     }
 
-    private boolean isChosen(OutlinedUse use) {
-        ArrangementModel.Choice choice = model.choice();
-        return choice.use().isPresent()
-                ? choice.isUse(use.use())
-                : choice.section().filter(use.section()::equals).isPresent();
+    private boolean isChosen(PageRow row) {
+        return model.choice().isAbout(row.use().use(), row.use().section());
     }
 
     /** Scrolls as little as needed for the chosen chord and, where there is room, its heading. */
     private void revealChosen(double room) {
         revealsChosen = false;
-        chosenRow().ifPresent(row -> reveal(row, room));
+        walk.chosen().ifPresent(row -> reveal(row, room));
     }
 
     private void reveal(int row, double room) {
@@ -256,26 +243,6 @@ public final class SongPage extends Region implements PageHand {
         if (Math.abs(next - top) > 0.5) scroll.setVvalue(next / hidden);
     }
 
-    /** The line with the chosen chord, or the heading of the chosen entry where its bars are folded. */
-    private Optional<Integer> chosenRow() {
-        Optional<TimelineBar> bar =
-                model.chosenSpan().flatMap(span -> model.timeline().barAt(span.start()));
-        Optional<Integer> head = Optional.empty();
-        for (int i = 0; i < rows.size(); i++) {
-            if (!isChosen(rows.get(i).use())) continue;
-            if (rows.get(i) instanceof PageRow.Line line && bar.isPresent() && holds(line, bar.get()))
-                return Optional.of(i);
-            if (head.isEmpty()) head = Optional.of(i);
-        }
-        return head;
-    }
-
-    /** Whether {@code bar} is on the line, in whichever of its passes. */
-    private static boolean holds(PageRow.Line line, TimelineBar bar) {
-        return line.block().passes().contains(bar.pass())
-                && line.bars().stream().anyMatch(each -> each.inSection().equals(bar.inSection()));
-    }
-
     /** Shows the moment that is played, in whole notes from the start of the song; not a number if nothing is. */
     public void showPlaying(Optional<TimelineBar> bar, double at) {
         sounding = bar;
@@ -287,120 +254,29 @@ public final class SongPage extends Region implements PageHand {
 
     /** Brings the bar that sounds into sight. */
     public void follow(TimelineBar bar) {
-        for (int i = 0; i < rows.size(); i++) {
-            boolean here = rows.get(i).use().use() == bar.use();
-            if (here && rows.get(i) instanceof PageRow.Line line && holds(line, bar)) {
-                reveal(i, scroll.getViewportBounds().getHeight());
-                return;
-            }
-        }
+        walk.lineOf(bar).ifPresent(row -> reveal(row, scroll.getViewportBounds().getHeight()));
     }
 
     /** Chooses the chord {@code lines} lines below the chosen one, at about the same place. */
     public void moveLine(int lines) {
-        Optional<Integer> chosen = chosenRow();
-        if (chosen.isEmpty()) return;
-        List<Integer> places = new ArrayList<>();
-        for (int i = 0; i < rows.size(); i++) if (isPlaceToGo(i)) places.add(i);
-        int at = places.indexOf(chosen.get());
-        int target = places.get(Math.clamp((long) at + lines, 0, places.size() - 1));
-        switch (rows.get(target)) {
-            case PageRow.Head head -> model.chooseUse(head.use().use());
-            case PageRow.Line line -> {
-                int column = rows.get(chosen.get()) instanceof PageRow.Line from ? column(from) : 0;
-                TimelineBar bar = line.bars().get(Math.min(column, line.bars().size() - 1));
-                int span = line.timeline().spansIn(bar).stream()
-                        .findFirst()
-                        .flatMap(found -> found.inSection().stream().boxed().findFirst())
-                        .orElse(0);
-                choose(line, span);
-            }
-        }
+        walk.chosen()
+                .ifPresent(row -> walk.below(row, lines).ifPresent(next -> choosing.choose(next, walk.column(row))));
     }
 
-    /** A line of bars, or a heading whose bars are folded. */
-    private boolean isPlaceToGo(int row) {
-        return rows.get(row) instanceof PageRow.Line || rows.get(row) instanceof PageRow.Head head && !head.isOpen();
-    }
-
-    /** Which bar of its line is chosen, from 0. */
-    private int column(PageRow.Line line) {
-        Optional<TimelineBar> bar =
-                model.chosenSpan().flatMap(span -> model.timeline().barAt(span.start()));
-        for (int i = 0; i < line.bars().size(); i++)
-            if (bar.isPresent()
-                    && line.bars().get(i).inSection().equals(bar.get().inSection())) return i;
-        return 0;
-    }
-
-    private void choose(PageRow.Line line, int span) {
-        if (line.timeline() != work.timeline()) {
-            model.chooseSpan(span);
-            return;
-        }
-        int use = line.use().use();
-        boolean keepsPass = model.choice().isUse(use)
-                && line.block().passes().contains(model.choice().pass());
-        model.choose(use, keepsPass ? model.choice().pass() : line.block().pass(), span);
-    }
-
-    @Override
-    public void chooseHead(OutlinedUse use) {
-        requestFocus();
-        if (!isChosen(use)) model.chooseUse(use.use());
-    }
-
-    @Override
-    public void toggle(OutlinedUse use) {
-        int id = work.song().uses().get(use.use()).id();
-        boolean open = isOpen(use);
-        unfolded.remove(id);
-        folded.remove(id);
-        (open ? folded : unfolded).add(id);
+    /** A section that is not played stands open as long as it is chosen. */
+    private void toggle(PageRow.Head head) {
+        if (!head.isPlayed()) return;
+        folds.toggle(entry(head.use()), head.isOpen());
         compose();
         requestLayout();
     }
 
     /** Shows or hides the bars of the chosen entry. */
     public void toggleChosen() {
-        outline.uses().stream().filter(this::isChosen).findFirst().ifPresent(this::toggle);
-    }
-
-    @Override
-    public void chooseChord(PageRow.Line line, int span, boolean reaches) {
-        requestFocus();
-        boolean sameUse = line.timeline() != work.timeline()
-                || model.choice().isUse(line.use().use());
-        if (reaches && sameUse) model.chooseTo(span);
-        else choose(line, span);
-    }
-
-    @Override
-    public void chooseLane(PageRow.Line line, int lane) {
-        requestFocus();
-        int pass = line.block().lanes().get(lane).passes().getFirst();
-        if (line.timeline() == work.timeline())
-            model.choose(line.use().use(), pass, model.choice().span());
-        else model.choosePass(pass);
-    }
-
-    @Override
-    public void dropOnHead(OutlinedUse use) {
-        drop.dragged().ifPresent(pattern -> {
-            if (!isChosen(use)) model.chooseUse(use.use());
-            drop.onSection(pattern);
-        });
-    }
-
-    @Override
-    public void dropOnChord(PageRow.Line line, int span) {
-        drop.dragged().ifPresent(pattern -> {
-            boolean among = isChosen(line.use())
-                    && model.choice().isSeveral()
-                    && model.choice().has(span);
-            if (!among) choose(line, span);
-            drop.onChosen(pattern);
-        });
+        rows.stream()
+                .filter(row -> row instanceof PageRow.Head && isChosen(row))
+                .findFirst()
+                .ifPresent(head -> toggle((PageRow.Head) head));
     }
 
     public ObjectProperty<Zoom> zoomProperty() {
@@ -410,10 +286,5 @@ public final class SongPage extends Region implements PageHand {
     /** The entry at the top of what is in sight. */
     public ReadOnlyObjectProperty<OptionalInt> inViewProperty() {
         return inView.getReadOnlyProperty();
-    }
-
-    /** The view of the bar that the chosen chord starts in, if it is in sight. */
-    public Optional<Node> chosenBar() {
-        return chosenRow().map(built::get).map(Node.class::cast);
     }
 }

@@ -1,5 +1,6 @@
 package tactus.app.player;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -13,7 +14,7 @@ import tactus.app.action.Actions;
 import tactus.app.action.LateTooltip;
 import tactus.app.field.Bound;
 import tactus.app.work.Work;
-import tactus.core.section.Section;
+import tactus.core.section.Use;
 import tactus.core.sum.Recording;
 import tactus.core.timeline.TimelineBar;
 import tactus.formats.font.MusicText;
@@ -125,7 +126,8 @@ public final class PlayerBar extends HBox {
     }
 
     private String said(TimelineBar bar) {
-        String name = work.song().section(bar.section()).map(Section::name).orElse("");
+        List<Use> uses = work.song().uses();
+        String name = bar.use() < uses.size() ? work.song().nameOf(uses.get(bar.use())) : "";
         return Words.of("player.bar", bar.number(), name, Recording.clock(bar.seconds()));
     }
 }

@@ -4,23 +4,18 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Attempt;
 import tactus.app.work.Work;
 import tactus.core.edit.Edit;
-import tactus.core.pattern.PatternId;
-import tactus.core.refusal.NotationException;
-import tactus.core.rule.Where;
-import tactus.core.section.PassChoice;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Stretch;
 import tactus.core.section.Use;
 import tactus.core.sentence.PlaceWords;
+import tactus.core.sentence.SongBars;
 import tactus.core.song.Assignment;
 import tactus.core.song.Passes;
 import tactus.core.song.Song;
@@ -33,58 +28,6 @@ import tactus.words.Words;
 
 /** Which section, pass and chord is chosen, and what is played there. */
 public final class ArrangementModel {
-
-    /**
-     * What is chosen.
-     *
-     * @param use the entry of the running order, from 0; empty for a section that is not played
-     * @param pass from 1
-     * @param span the chord, from 0
-     * @param reach the other end of several chords that are chosen together; the same as {@code span} for one
-     */
-    public record Choice(Optional<SectionId> section, OptionalInt use, int pass, int span, int reach) {
-
-        static final Choice NOTHING = new Choice(Optional.empty(), OptionalInt.empty(), 1, 0, 0);
-
-        /** The first of the chosen chords. */
-        public int first() {
-            return Math.min(span, reach);
-        }
-
-        /** The last of them. */
-        public int last() {
-            return Math.max(span, reach);
-        }
-
-        /** Whether more than one chord is chosen. */
-        public boolean isSeveral() {
-            return span != reach;
-        }
-
-        /** Whether the chord with the index {@code other} is among those chosen. */
-        public boolean has(int other) {
-            return other >= first() && other <= last();
-        }
-
-        /** Whether the entry {@code other} is chosen. */
-        public boolean isUse(int other) {
-            return use.isPresent() && use.getAsInt() == other;
-        }
-
-        Choice withPass(int other) {
-            return new Choice(section, use, other, span, span);
-        }
-
-        Choice reaching(int other) {
-            return new Choice(section, use, pass, span, other);
-        }
-
-        Choice withSpan(int other) {
-            return new Choice(section, use, pass, other, other);
-        }
-    }
-
-    private static final Pattern SONG_BARS = Pattern.compile("(\\d{1,5})(?:\\s*[-\u2013]\\s*(\\d{1,5}))?");
 
     private final Work work;
     private final PlayerModel player;
@@ -298,22 +241,9 @@ public final class ArrangementModel {
      * @throws tactus.core.refusal.NotationException if the text is no bars, or those of another section
      */
     public Stretch bars(String text) {
-        Optional<List<String>> inSong = Words.lexicon().read("stretch-bars.in-song", text);
-        if (inSong.isEmpty()) return new PlaceWords(Words.lexicon()).parse(text);
-        Matcher numbers = SONG_BARS.matcher(inSong.get().getFirst().strip());
-        if (!numbers.matches()) throw new NotationException("stretch.unread", text, 0);
-        int first = inSection(text, Integer.parseInt(numbers.group(1)));
-        int last = numbers.group(2) == null ? first : inSection(text, Integer.parseInt(numbers.group(2)));
-        return Stretch.bars(first, Math.max(first, last));
-    }
-
-    private int inSection(String text, int songBar) {
-        return work.timeline()
-                .bar(songBar)
-                .filter(bar ->
-                        choice.get().section().filter(bar.section()::equals).isPresent())
-                .map(TimelineBar::numberInSection)
-                .orElseThrow(() -> new NotationException("stretch.elsewhere", text, 0, songBar));
+        return new SongBars(Words.lexicon(), work::timeline)
+                .read(text, choice.get().section())
+                .orElseGet(() -> new PlaceWords(Words.lexicon()).parse(text));
     }
 
     /** The bars that the chosen chords fill, if they begin and end at bar lines. */
@@ -351,21 +281,6 @@ public final class ArrangementModel {
     public Optional<String> type(String field, String code, UnaryOperator<Section> change) {
         return Attempt.of(() ->
                 section().ifPresent(section -> work.type(field + " " + section.id(), edit(code, section, change))));
-    }
-
-    /** Assigns the pattern with {@code number}, from 1 as listed, to the section or to its last pass. */
-    public void assign(int number, boolean toLastPass) {
-        if (number > work.song().patterns().size()) return;
-        assign(Optional.of(work.song().patterns().get(number - 1).id()), toLastPass);
-    }
-
-    /** Assigns a pattern, or none, to the section or to its last pass. */
-    public void assign(Optional<PatternId> pattern, boolean toLastPass) {
-        section().ifPresent(section -> {
-            Where where = Where.in(section.id());
-            Where place = toLastPass ? where.withPass(PassChoice.LAST) : where;
-            work.change("edit.assign", song -> Assignment.assigned(song, place, pattern), section.name());
-        });
     }
 
     public Choice choice() {

@@ -3,7 +3,6 @@ package tactus.app.section;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.chord.ChordName;
@@ -12,14 +11,11 @@ import tactus.core.harmony.Span;
 import tactus.core.harmony.SpanLength;
 import tactus.core.pitch.NoteSchool;
 import tactus.core.refusal.NotationException;
-import tactus.core.section.Except;
-import tactus.core.section.Expansion;
 import tactus.core.section.Section;
 import tactus.core.song.Assignment;
 import tactus.core.song.Song;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
-import tactus.core.time.Meter;
 import tactus.formats.font.ChordText;
 import tactus.words.Words;
 
@@ -29,7 +25,6 @@ public final class HarmonyModel {
     private final Work work;
     private final ArrangementModel arrangement;
     private final Settings settings;
-    private Optional<Except.Bars> copied = Optional.empty();
 
     public HarmonyModel(Work work, ArrangementModel arrangement, Settings settings) {
         this.work = work;
@@ -211,60 +206,6 @@ public final class HarmonyModel {
                         }));
     }
 
-    /** The bar in which the last of the chosen chords ends. */
-    private int lastBar(Section section) {
-        BarLines bars = section.barLines();
-        List<Length> edges = section.edges(round(section));
-        int last = Math.min(arrangement.choice().last(), section.spans().size() - 1);
-        if (!arrangement.choice().isSeveral()) return bars.barAt(edges.get(last));
-        Length end = edges.get(last + 1);
-        int bar = end.isLessThan(bars.length()) ? bars.barAt(end) : bars.bars();
-        return bar < bars.bars() && bars.start(bar).isLessThan(end)
-                ? bar
-                : Math.max(bars.barAt(edges.get(last)), bar - 1);
-    }
-
-    /** Keeps the bars that the chosen chords start in, to be put elsewhere. */
-    public void copyBar() {
-        arrangement.section().filter(_ -> span().isPresent()).ifPresent(section -> {
-            BarLines bars = section.barLines();
-            List<Length> edges = section.edges(round(section));
-            int from = bars.barAt(edges.get(arrangement.choice().first()));
-            int to = lastBar(section) + 1;
-            copied = Optional.of(new Except.Bars(
-                    IntStream.range(from, to).mapToObj(bars::meter).toList(),
-                    Expansion.chords(section, round(section), from, to)));
-        });
-    }
-
-    /** Puts the copied bars in behind the bar that the last chosen chord ends in. */
-    public void pasteBar() {
-        copied.ifPresent(this::putBar);
-    }
-
-    /** Puts the bars of the chosen chords once more behind themselves. */
-    public void repeatBar() {
-        Optional<Except.Bars> before = copied;
-        copyBar();
-        pasteBar();
-        copied = before;
-    }
-
-    private void putBar(Except.Bars bars) {
-        arrangement.section().ifPresent(section -> {
-            int place = section.spans().isEmpty() ? section.bars().size() : lastBar(section) + 1;
-            Section longer = Expansion.inserted(section, place, bars, round(section));
-            int first = Expansion.chords(section, round(section), 0, place).size();
-            work.change(
-                    "edit.add-bar",
-                    song -> Assignment.moved(
-                                    song, section.id(), first, bars.spans().size())
-                            .withSection(longer),
-                    section.name());
-            arrangement.chooseSpan(first);
-        });
-    }
-
     /** The chosen chord counted in its other units: {@code 1 bar = 4 beats = 1/2 round}. */
     public String inOtherUnits() {
         return arrangement
@@ -272,42 +213,6 @@ public final class HarmonyModel {
                 .flatMap(
                         section -> span().map(span -> LengthConversions.of(work.song(), section, span, start(section))))
                 .orElse("");
-    }
-
-    /** Adds a bar like the last one at the end of the section. */
-    public void addBar() {
-        arrangement.change("edit.add-bar", section -> {
-            var bars = new ArrayList<>(section.bars());
-            bars.add(bars.getLast());
-            return section.withBars(bars);
-        });
-    }
-
-    /** Takes the last bar of the section away, if it is not its only one. */
-    public void removeBar() {
-        arrangement.change("edit.remove-bar", section -> {
-            List<Meter> bars = section.bars();
-            return bars.size() == 1 ? section : section.withBars(bars.subList(0, bars.size() - 1));
-        });
-    }
-
-    /** Gives the bar in which the chosen chord starts another meter. */
-    public void setMeter(Meter meter) {
-        arrangement.change("edit.bar-meter", section -> {
-            var bars = new ArrayList<>(section.bars());
-            bars.set(bar(section), meter);
-            return section.withBars(bars);
-        });
-    }
-
-    /** The meter of the bar in which the chosen chord starts. */
-    public Optional<Meter> meter() {
-        return arrangement.section().map(section -> section.bars().get(bar(section)));
-    }
-
-    private int bar(Section section) {
-        boolean written = index() < section.spans().size();
-        return written ? section.barLines().barAt(start(section)) : 0;
     }
 
     private int index() {

@@ -24,8 +24,6 @@ import tactus.words.Words;
 /** What can be done with whole sections and with the order in which they are played. */
 public final class OrderModel {
 
-    private static final int MOST_MADE = 40;
-
     private final ObjectProperty<List<Integer>> group = new SimpleObjectProperty<>(this, "group", List.of());
     private final Work work;
     private final ArrangementModel arrangement;
@@ -154,8 +152,7 @@ public final class OrderModel {
     /** Takes what is typed as the running order. Returns what is wrong with it, if anything. */
     public Optional<String> takeLine(String text) {
         try {
-            Song ready = withNamed(text);
-            Song ordered = new OrderLine(ready).read(text);
+            Song ordered = OrderLine.of(work.song(), text);
             work.change("edit.order", song -> ordered);
             return Optional.empty();
         } catch (Refusal wrong) {
@@ -163,28 +160,10 @@ public final class OrderModel {
         }
     }
 
-    /** Where there is no section yet, the names of the line become sections of four bars. */
-    private Song withNamed(String text) {
-        Song song = work.song();
-        if (!song.sections().isEmpty()) return song;
-        for (String part : text.split("[,;()\\n]")) {
-            String name = part.replaceFirst("[x×]\\s*\\d+\\s*$", "").strip();
-            boolean known = song.sections().stream().anyMatch(section -> section.isCalled(name));
-            if (name.isEmpty() || known || song.sections().size() >= MOST_MADE) continue;
-            song = song.withSection(new Section(
-                    song.freshSectionId(name),
-                    name,
-                    Collections.nCopies(4, song.facts().meter()),
-                    List.of(),
-                    1));
-        }
-        return song;
-    }
-
     /** What is wrong with a running order that is being typed, if anything. */
     public Optional<String> problem(String text) {
         try {
-            new OrderLine(withNamed(text)).read(text);
+            OrderLine.of(work.song(), text);
             return Optional.empty();
         } catch (Refusal wrong) {
             return Optional.of(Words.why(wrong));

@@ -73,7 +73,7 @@ public final class RunningOrder extends ListView<RunningOrder.Entry> {
     }
 
     /** @param group entries that are chosen together with it */
-    public void show(Work.State state, ArrangementModel.Choice choice, List<Integer> group) {
+    public void show(Work.State state, Choice choice, List<Integer> group) {
         List<Entry> entries = entries(state.song(), state.timeline());
         if (!getItems().equals(entries)) getItems().setAll(entries);
         entries.stream()
@@ -110,7 +110,7 @@ public final class RunningOrder extends ListView<RunningOrder.Entry> {
             entries.add(new Entry(
                     OptionalInt.of(use),
                     section,
-                    song.uses().get(use).name().orElse(section.name()),
+                    song.nameOf(song.uses().get(use)),
                     played.getOrDefault(use, pattern(song, section)),
                     bars.getOrDefault(use, 0),
                     passes.count(use),

@@ -33,6 +33,7 @@ public final class SectionHead extends VBox {
     private final Bound bound = new Bound(this);
     private final ArrangementModel model;
     private final HarmonyModel harmony;
+    private final BarsModel bars;
     private final TextField name = new TextField();
     private final WholeNumberSpinner passes = new WholeNumberSpinner(1, Section.MOST_PASSES);
     private final TextField chord = new TextField();
@@ -44,9 +45,10 @@ public final class SectionHead extends VBox {
     private final Label units = new Label();
     private final HarmonyLineBar line;
 
-    public SectionHead(ArrangementModel model, HarmonyModel harmony, HarmonyLineModel chords) {
+    public SectionHead(ArrangementModel model, HarmonyModel harmony, BarsModel bars, HarmonyLineModel chords) {
         this.model = model;
         this.harmony = harmony;
+        this.bars = bars;
         line = new HarmonyLineBar(chords);
         getStyleClass().add("section-head");
         meter.setEditable(true);
@@ -109,8 +111,8 @@ public final class SectionHead extends VBox {
     }
 
     private Optional<String> setMeter(String text) {
-        if (harmony.meter().map(Meter::toString).filter(text::equals).isPresent()) return Optional.empty();
-        return Attempt.of(() -> harmony.setMeter(Meter.parse(text)));
+        if (bars.meter().map(Meter::toString).filter(text::equals).isPresent()) return Optional.empty();
+        return Attempt.of(() -> bars.setMeter(Meter.parse(text)));
     }
 
     public void show() {
@@ -143,7 +145,7 @@ public final class SectionHead extends VBox {
                 span.isPresent()
                         ? harmony.inOtherUnits()
                         : model.isAsWritten() || section.spans().isEmpty() ? "" : Words.of("section.otherHere"));
-        meter.setValue(harmony.meter().map(Meter::toString).orElse(""));
+        meter.setValue(bars.meter().map(Meter::toString).orElse(""));
         showPasses();
     }
 

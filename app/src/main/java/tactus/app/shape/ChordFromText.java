@@ -1,6 +1,7 @@
 package tactus.app.shape;
 
 import java.util.List;
+import java.util.stream.Stream;
 import tactus.app.fact.SetUpModel;
 import tactus.core.chord.ChordName;
 import tactus.core.harmony.Chord;
@@ -20,6 +21,17 @@ final class ChordFromText {
         this.song = song;
         this.setUp = setUp;
         this.school = school;
+    }
+
+    /** @throws Refusal if one of them cannot be read; then none is */
+    List<Chord> readAll(String text) {
+        if (ChordName.isNoChord(text)) throw new Refusal("shape.no-chord");
+        List<String> words = Stream.of(text.split("[\\s,;|]+"))
+                .filter(word -> !word.isEmpty())
+                .toList();
+        return words.isEmpty()
+                ? List.of(read(text))
+                : words.stream().map(this::read).toList();
     }
 
     /** @throws Refusal if it is neither, sounds nothing, or is out of the hand's reach */

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -18,12 +19,9 @@ import tactus.core.edit.Edit;
 import tactus.core.harmony.Chord;
 import tactus.core.pitch.Tuning;
 import tactus.core.refusal.Refusal;
-import tactus.core.search.ShapeSearch;
-import tactus.core.search.StandIn;
 import tactus.core.shape.Fingering;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
-import tactus.core.shape.Shape;
 import tactus.core.shape.StringRange;
 import tactus.core.shape.Voicing;
 import tactus.core.song.Song;
@@ -32,20 +30,7 @@ import tactus.core.time.Quantity;
 /** One chord's shape while it is being made: what it sounds as, what is wrong with it, and what else would do. */
 public final class ShapeModel {
 
-    private static final int OFFERED = 12;
     private static final String FIELD = "shape ";
-
-    /**
-     * What is found for a chord beside the window.
-     *
-     * @param shapes other shapes of its name, the easiest first
-     * @param standIn an easier one, if there is one
-     */
-    public record Offers(List<Shape> shapes, Optional<StandIn> standIn) {
-        static final Offers NONE = new Offers(List.of(), Optional.empty());
-    }
-
-    private record Question(Chord chord, Tuning tuning, Neck neck, FrettingHand hand) {}
 
     private final Work work;
     private final Settings settings;
@@ -55,7 +40,7 @@ public final class ShapeModel {
             new ReadOnlyObjectWrapper<>(this, "chosen", Optional.empty());
     private final ReadOnlyObjectWrapper<Offers> offers = new ReadOnlyObjectWrapper<>(this, "offers", Offers.NONE);
     private final IntegerProperty string = new SimpleIntegerProperty(this, "string", 1);
-    private Optional<Question> asked = Optional.empty();
+    private Optional<Offers.Question> asked = Optional.empty();
     private OptionalInt typed = OptionalInt.empty();
 
     public ShapeModel(Work work, Settings settings, Aside aside) {
@@ -84,30 +69,18 @@ public final class ShapeModel {
     }
 
     private void ask() {
-        Optional<Question> question = chosen.get().map(chord -> new Question(chord, tuning(), neck(), hand()));
+        Optional<Offers.Question> question =
+                chosen.get().map(chord -> new Offers.Question(chord, tuning(), neck(), hand()));
         if (question.equals(asked)) return;
         asked = question;
         question.ifPresentOrElse(
                 each -> aside.run(() -> {
-                    Offers found = found(each);
+                    Offers found = Offers.to(each);
                     return () -> {
                         if (asked.filter(each::equals).isPresent()) offers.set(found);
                     };
                 }),
                 () -> offers.set(Offers.NONE));
-    }
-
-    /** Shapes are searched for as they are called, and judged where the capo is. */
-    private static Offers found(Question question) {
-        Chord chord = question.chord;
-        Optional<ChordName> name = chord.meaning().filter(_ -> chord.fits(question.tuning));
-        if (name.isEmpty()) return Offers.NONE;
-        Neck open = question.neck.withCapo(0);
-        List<Shape> shapes =
-                new ShapeSearch(question.tuning, open, question.hand).findBehind(question.neck, name.get(), OFFERED);
-        Optional<StandIn> standIn = StandIn.of(name.get(), chord.voicing(), question.tuning, open, question.hand)
-                .map(each -> new StandIn(each.shape().at(question.neck, question.hand), each.givenUp()));
-        return new Offers(shapes, standIn);
     }
 
     private Tuning tuning() {
@@ -244,34 +217,23 @@ public final class ShapeModel {
                         chord.withStrummed(text.isBlank() ? Optional.empty() : Optional.of(StringRange.parse(text))))));
     }
 
-    /** Adds a chord by its name, with its easiest shape, or by its shape, under the name it sounds as. */
+    /** Adds chords by their names, {@code G D Em C}, with their easiest shapes, or by shapes, under the names they sound as. */
     public Optional<String> add(String text) {
-        String[] names = text.strip().split("[\\s,;|]+");
-        return names.length > 1 ? addAll(List.of(names)) : addOne(text);
-    }
-
-    /** Several at once, {@code G D Em C}; those before a name that cannot be read are there. */
-    private Optional<String> addAll(List<String> names) {
-        for (String name : names) {
-            Optional<String> wrong = addOne(name);
-            if (wrong.isPresent()) return wrong;
-        }
-        return Optional.empty();
-    }
-
-    private Optional<String> addOne(String text) {
         return Attempt.of(() -> {
-            if (ChordName.isNoChord(text)) {
-                throw new Refusal("shape.no-chord");
-            }
-            Chord chord = new ChordFromText(work.song(), setUp, settings.noteSchool()).read(text);
-            if (work.song().chord(chord.name()).isPresent()) {
-                choose(chord.name());
-                return;
-            }
-            work.change("edit.add", song -> song.withChord(chord), chord.name());
-            choose(chord.name());
+            List<Chord> chords = new ChordFromText(work.song(), setUp, settings.noteSchool()).readAll(text);
+            List<Chord> fresh = chords.stream()
+                    .filter(chord -> work.song().chord(chord.name()).isEmpty())
+                    .toList();
+            String names = fresh.stream().map(Chord::name).collect(Collectors.joining(" "));
+            if (!fresh.isEmpty()) work.change("edit.add", song -> with(song, fresh), names);
+            choose(chords.getLast().name());
         });
+    }
+
+    private static Song with(Song song, List<Chord> added) {
+        Song next = song;
+        for (Chord chord : added) next = next.withChord(chord);
+        return next;
     }
 
     /** Calls the chosen chord {@code text}, here and in every section. */

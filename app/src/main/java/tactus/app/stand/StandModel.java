@@ -6,7 +6,7 @@ import java.util.stream.Collectors;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import tactus.app.player.PlayerModel;
-import tactus.app.section.ArrangementModel;
+import tactus.app.section.Choice;
 import tactus.app.work.Work;
 import tactus.core.song.Passes;
 import tactus.core.timeline.TimelineBar;
@@ -31,7 +31,7 @@ public final class StandModel {
     }
 
     /** Begins with what is chosen in the arrangement, or with the first section. */
-    public void open(ArrangementModel.Choice choice) {
+    public void open(Choice choice) {
         leaf.set(
                 work.song().uses().isEmpty()
                         ? Optional.empty()
@@ -91,10 +91,7 @@ public final class StandModel {
     }
 
     private String name(int use) {
-        var entry = work.song().uses().get(use);
-        return entry.name()
-                .orElseGet(
-                        () -> work.song().section(entry.section()).orElseThrow().name());
+        return work.song().nameOf(work.song().uses().get(use));
     }
 
     /** {@code pass 1 of 2}, and how it is played. */

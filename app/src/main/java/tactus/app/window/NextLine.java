@@ -6,6 +6,7 @@ import java.util.Set;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.layout.HBox;
+import javafx.scene.text.Text;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 import tactus.app.action.Action;
@@ -20,6 +21,8 @@ import tactus.words.Words;
 
 /** What comes next in the work on this song, in one quiet line; pressed, it goes there. Style class {@code next-line}. */
 final class NextLine extends HBox {
+
+    private static final double AROUND = 16;
 
     private final Work work;
     private final Settings settings;
@@ -95,13 +98,19 @@ final class NextLine extends HBox {
     /** Where there is little room the key is left out, then all of it: half a sentence helps nobody. */
     @Override
     protected void layoutChildren() {
-        double room = getWidth() - close.prefWidth(-1) - 8;
-        line.setText(whole);
-        if (line.prefWidth(-1) > room) line.setText(brief);
-        boolean fits = line.prefWidth(-1) <= room;
+        double room = getWidth() - close.prefWidth(-1) - AROUND;
+        String text = width(whole) <= room ? whole : brief;
+        if (!line.getText().equals(text)) line.setText(text);
+        boolean fits = width(text) <= room;
         line.setVisible(fits);
         close.setVisible(fits);
         super.layoutChildren();
+    }
+
+    private double width(String text) {
+        var measured = new Text(text);
+        measured.setFont(line.getFont());
+        return measured.getLayoutBounds().getWidth();
     }
 
     /** The command that does the step, or goes where it is done. */

@@ -105,9 +105,9 @@ class AnyCommandTest {
             case 3 -> harmony.removeSpan();
             case 4 -> harmony.split();
             case 5 -> harmony.join();
-            case 6 -> harmony.repeatBar();
-            case 7 -> harmony.addBar();
-            case 8 -> harmony.removeBar();
+            case 6 -> parts.bars().repeatBar();
+            case 7 -> parts.bars().addBar();
+            case 8 -> parts.bars().removeBar();
             default -> parts.line().takeLine(text());
         }
     }
@@ -119,7 +119,7 @@ class AnyCommandTest {
             case 1 -> rules.assignToChord(1 + upTo(5));
             case 2 -> rules.toggle(What.Event.values()[upTo(3)]);
             case 3 -> rules.louder(upTo(2) - 1);
-            case 4 -> parts.arrangement().assign(1 + upTo(5), random.nextBoolean());
+            case 4 -> parts.rules().assign(1 + upTo(5), random.nextBoolean());
             default -> {
                 if (!work.song().rules().isEmpty())
                     rules.delete(upTo(work.song().rules().size() - 1));

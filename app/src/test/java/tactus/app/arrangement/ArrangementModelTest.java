@@ -11,9 +11,11 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tactus.app.assignment.RulesModel;
 import tactus.app.demo.DemoSong;
 import tactus.app.player.PlayerModel;
 import tactus.app.section.ArrangementModel;
+import tactus.app.section.BarsModel;
 import tactus.app.section.HarmonyModel;
 import tactus.app.section.OrderModel;
 import tactus.app.work.DataFolder;
@@ -36,6 +38,8 @@ class ArrangementModelTest {
     private final Settings settings = new Settings(new DataFolder(Path.of("target", "no-settings")));
     private final OrderModel order = new OrderModel(work, model);
     private final HarmonyModel harmony = new HarmonyModel(work, model, settings);
+    private final BarsModel bars = new BarsModel(work, model);
+    private final RulesModel rules = new RulesModel(work, model);
 
     private String where() {
         var choice = model.choice();
@@ -107,7 +111,7 @@ class ArrangementModelTest {
         order.moveChosen(1);
         order.deleteSection();
         harmony.addSpan();
-        harmony.removeBar();
+        bars.removeBar();
         assertEquals(Song.empty("Empty"), work.song());
         order.addSection();
         assertEquals("new-section 1/0", where());
@@ -165,22 +169,22 @@ class ArrangementModelTest {
     @Test
     void theMeterOfTheBarOfTheChosenChordIsChanged() {
         model.chooseSpan(2);
-        harmony.setMeter(Meter.parse("2/4"));
+        bars.setMeter(Meter.parse("2/4"));
         assertEquals("2/4", model.section().orElseThrow().bars().get(2).toString());
-        assertEquals("2/4", harmony.meter().orElseThrow().toString());
+        assertEquals("2/4", bars.meter().orElseThrow().toString());
     }
 
     @Test
     void theLastBarOfASectionCannotBeTakenAway() {
-        for (int i = 0; i < 9; i++) harmony.removeBar();
+        for (int i = 0; i < 9; i++) bars.removeBar();
         assertEquals(1, model.section().orElseThrow().bars().size());
     }
 
     @Test
     void aNumberBeyondThePatternsAssignsNothing() {
-        model.assign(9, false);
+        rules.assign(9, false);
         assertFalse(work.canUndoProperty().get());
-        model.assign(2, true);
+        rules.assign(2, true);
         assertEquals(
                 Optional.of(new PatternId("lantern-march")),
                 Assignment.ofLastPass(work.song(), new SectionId("intro")));

@@ -303,7 +303,7 @@ class ArrangementPanelsTest {
         parts.harmony().split();
         assertEquals("Verse, chord 3: held strum", lastRule());
         assertEquals("C | C | G_ | Am | F x2 | C | G", parts.line().line());
-        parts.harmony().repeatBar();
+        parts.bars().repeatBar();
         assertEquals("Verse, chord 4: held strum", lastRule());
         model.chooseSpan(0);
         parts.harmony().join();
@@ -358,8 +358,8 @@ class ArrangementPanelsTest {
         parts.excepts().add("bar 1", "C", PassChoice.EVERY);
         parts.harmony().split();
         parts.harmony().join();
-        parts.harmony().copyBar();
-        parts.harmony().pasteBar();
+        parts.bars().copyBar();
+        parts.bars().pasteBar();
         assertEquals(Optional.empty(), parts.rules().why());
         assertEquals(Optional.empty(), parts.excepts().name());
         assertEquals(Optional.empty(), parts.marks().walk(2));

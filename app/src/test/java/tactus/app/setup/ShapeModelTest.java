@@ -1,6 +1,7 @@
 package tactus.app.setup;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Path;
@@ -10,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tactus.app.demo.DemoSong;
 import tactus.app.shape.ChosenShape;
 import tactus.app.shape.ShapeModel;
@@ -74,6 +76,25 @@ class ShapeModelTest {
         assertEquals(3, model.stringProperty().get());
         model.moveString(99);
         assertEquals(6, model.stringProperty().get());
+    }
+
+    @Test
+    void severalChordsAreAddedAtOnceOrNoneOfThem() {
+        int before = fixture.work.song().chords().size();
+        assertTrue(model.add("Dm7 | A7, no-chord-at-all").isPresent());
+        assertEquals(before, fixture.work.song().chords().size());
+        assertTrue(model.add(" Dm7 | A7, C ;").isEmpty());
+        assertEquals(before + 2, fixture.work.song().chords().size());
+        assertEquals("C", model.chosenProperty().get().orElseThrow().name());
+        fixture.work.undo();
+        assertEquals(before, fixture.work.song().chords().size());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", " ", ",", " | | ", ";,"})
+    void aTextWithoutAnyChordIsAnsweredAndAddsNone(String text) {
+        assertTrue(model.add(text).isPresent());
+        assertFalse(fixture.work.canUndoProperty().get());
     }
 
     @Test

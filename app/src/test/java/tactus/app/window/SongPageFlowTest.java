@@ -235,6 +235,36 @@ class SongPageFlowTest extends WindowTest {
         assertEquals(open, bars(4));
     }
 
+    @Test
+    void aSectionThatIsNotPlayedStandsBelowTheSongAndIsWorkedOnThere() {
+        fill("#order-line", "Verse, Chorus");
+        press(ENTER);
+        click("#section-name");
+        chooseUse(2);
+        assertTrue(textsIn("#head-not-played").contains("Intro"));
+        robot.clickOn(robot.from(robot.lookup("#head-not-played").queryAll())
+                .lookup(".fold")
+                .queryAs(Node.class));
+        robot.clickOn(chord("G/B"));
+        press(F, DOWN);
+        assertEquals(1, chosen());
+        press(DIGIT2);
+        assertEquals(
+                "lantern-march",
+                rulesOf("intro").getFirst().pattern().orElseThrow().value());
+    }
+
+    @Test
+    void aSongWithOneSectionWithoutAnyChordIsWalkedThroughWithoutAFault() {
+        fill("#order-line", "Bridge");
+        press(ENTER);
+        robot.interact(() -> robot.lookup("#bars").query().requestFocus());
+        press(DELETE, DELETE, DELETE, DELETE, DELETE, DELETE, DELETE, DELETE, DELETE);
+        press(DOWN, UP, PAGE_DOWN, F, DOWN, UP, RIGHT);
+        assertEquals("bridge", order());
+        assertTrue(textsIn("#head-0").contains("Bridge"));
+    }
+
     private int bars(int use) {
         WaitForAsyncUtils.waitForFxEvents();
         Node head = robot.lookup("#head-" + use).query();

@@ -25,11 +25,21 @@ public record OutlinedUse(
         other = List.copyOf(other);
     }
 
-    /** Its first bar; a pick-up in front of the song is none. */
+    /** Its first bar. */
     public TimelineBar first() {
-        return blocks.getFirst().bars().stream()
-                .filter(bar -> bar.number() > 0)
-                .findFirst()
-                .orElse(blocks.getFirst().bars().getFirst());
+        return blocks.getFirst().bars().getFirst();
+    }
+
+    /** The number of its last bar, all its passes counted. */
+    public int lastNumber() {
+        int bars = blocks.stream()
+                .mapToInt(block -> block.bars().size() * block.passes().size())
+                .sum();
+        return first().number() + bars - 1;
+    }
+
+    /** How often it goes round. */
+    public int times() {
+        return blocks.stream().mapToInt(block -> block.passes().size()).sum();
     }
 }

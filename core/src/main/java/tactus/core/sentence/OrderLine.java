@@ -1,6 +1,7 @@
 package tactus.core.sentence;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -14,6 +15,7 @@ import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Use;
 import tactus.core.song.Song;
+import tactus.core.time.Meter;
 
 /**
  * A running order as a line: {@code Intro, (Verse, Chorus) x2, Bridge, Chorus x3}. {@code x2} plays a section, or a group
@@ -25,6 +27,8 @@ public final class OrderLine {
     private static final Pattern TIMES = Pattern.compile("\\s*[x×X]\\s*(\\d{1,6})(?![\\w])");
     private static final Pattern SPACE = Pattern.compile("[\\s]+");
     private static final int DEEPEST = 20;
+    private static final int MOST_MADE = 40;
+    private static final int BARS_OF_A_NEW_ONE = 4;
 
     /** What one entry is called and plays. */
     private record Named(String text, SectionId section, Optional<String> own) {}
@@ -52,11 +56,7 @@ public final class OrderLine {
 
     /** The running order of the song as a line that can be read again. */
     public String text() {
-        List<String> entries = song.uses().stream()
-                .map(use -> use.name()
-                        .orElseGet(
-                                () -> song.section(use.section()).orElseThrow().name()))
-                .toList();
+        List<String> entries = song.uses().stream().map(song::nameOf).toList();
         return String.join(", ", folded(entries));
     }
 
@@ -94,6 +94,29 @@ public final class OrderLine {
                 && entries.subList(from + times * size, from + (times + 1) * size)
                         .equals(first)) times++;
         return times;
+    }
+
+    /**
+     * The song with the running order that {@code text} says; where it has no section yet, the names become sections of
+     * four bars.
+     *
+     * @throws NotationException as {@link #read}
+     */
+    public static Song of(Song song, String text) {
+        return new OrderLine(song.sections().isEmpty() ? withSections(song, text) : song).read(text);
+    }
+
+    private static Song withSections(Song song, String text) {
+        Song named = song;
+        for (String part : text.split("[,;()\\n]")) {
+            String name = TIMES.matcher(part).replaceFirst("").strip();
+            boolean known = named.sections().stream().anyMatch(section -> section.isCalled(name));
+            if (name.isEmpty() || known || named.sections().size() >= MOST_MADE) continue;
+            List<Meter> bars =
+                    Collections.nCopies(BARS_OF_A_NEW_ONE, song.facts().meter());
+            named = named.withSection(new Section(named.freshSectionId(name), name, bars, List.of(), 1));
+        }
+        return named;
     }
 
     /**

@@ -26,9 +26,11 @@ import tactus.core.rule.What;
 import tactus.core.rule.Where;
 import tactus.core.section.PassChoice;
 import tactus.core.section.Section;
+import tactus.core.section.Stretch;
 import tactus.core.song.Song;
 import tactus.core.song.Version;
 import tactus.core.time.Length;
+import tactus.core.timeline.Timeline;
 
 /** Reads the sentence of a rule, part by part. */
 final class RuleReader {
@@ -36,6 +38,7 @@ final class RuleReader {
     private final Lexicon lexicon;
     private final PlaceWords places;
     private final Song song;
+    private final SongBars songBars;
     private final String sentence;
 
     RuleReader(Lexicon lexicon, Song song, String sentence) {
@@ -43,6 +46,7 @@ final class RuleReader {
         places = new PlaceWords(lexicon);
         this.song = song;
         this.sentence = sentence;
+        songBars = new SongBars(lexicon, () -> Timeline.of(song));
     }
 
     Rule read() {
@@ -177,6 +181,8 @@ final class RuleReader {
     private Where condition(Where where, String text, int at) {
         Optional<PassChoice> pass = ranged(() -> places.pass(text), at);
         if (pass.isPresent()) return where.withPass(pass.get());
+        Optional<Stretch> inSong = ranged(() -> songBars.read(text, where.section()), at);
+        if (inSong.isPresent()) return withPart(where, new Part.InBars(inSong.get()), at);
         Optional<Part> part = ranged(() -> places.part(text), at);
         if (part.isPresent()) return withPart(where, part.get(), at);
         Optional<Company> company = lexicon.find("rule-company", text, Company.values());

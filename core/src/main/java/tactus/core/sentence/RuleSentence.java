@@ -53,15 +53,28 @@ public final class RuleSentence {
         return of(rule.where()) + ": " + of(rule.play());
     }
 
+    /** Writes {@code rule} for a place where its section and use are named already: {@code last pass: soft}. */
+    public String within(Rule rule) {
+        List<String> conditions = conditions(rule.where());
+        String said = of(rule.play());
+        return conditions.isEmpty() ? said : String.join(", ", conditions) + ": " + said;
+    }
+
     /** Writes where a rule holds. */
     public String of(Where where) {
         var parts = new ArrayList<String>();
         parts.add(place(where));
+        parts.addAll(conditions(where));
+        return String.join(", ", parts);
+    }
+
+    private List<String> conditions(Where where) {
+        var parts = new ArrayList<String>();
         if (!where.pass().isEvery()) parts.add(places.of(where.pass()));
         where.part().map(places::of).ifPresent(parts::add);
         where.company().map(this::company).ifPresent(parts::add);
         where.version().map(name -> lexicon.say("rule-version.in", name)).ifPresent(parts::add);
-        return String.join(", ", parts);
+        return parts;
     }
 
     private String company(Company company) {

@@ -113,6 +113,11 @@ public record Song(
         return uses().stream().filter(use -> use.id() == id).findFirst();
     }
 
+    /** What {@code use} is called: its own name, or that of its section. */
+    public String nameOf(Use use) {
+        return use.name().orElseGet(() -> section(use.section()).orElseThrow().name());
+    }
+
     /** The sections as they are played. */
     public List<SectionId> order() {
         return uses().stream().map(Use::section).toList();

@@ -21,6 +21,7 @@ import tactus.core.section.Stretch;
 import tactus.core.section.Use;
 import tactus.core.song.Song;
 import tactus.core.song.SongFixture;
+import tactus.core.time.Length;
 import tactus.core.time.Meter;
 import tactus.core.timeline.Timeline;
 
@@ -48,6 +49,21 @@ class OutlineTest {
 
     private static String verse() {
         return VERSE_TWICE.sections().getFirst().name();
+    }
+
+    /** Screen and paper set a position by its part of the bar, whatever the bars' meters and widths are. */
+    @Test
+    void aPositionLiesWhereItsPartOfItsBarIs() {
+        Song song = SongFixture.song("4/4 2/4 4/4", "C: 2 bars, G: 1 bar", "d-du-udu");
+        Block block = outline(song).uses().getFirst().blocks().getFirst();
+        var line = new LineOfBars(block, block.bars().subList(1, 3), List.of(60.0, 100.0));
+        assertEquals(Length.of(1, 1), line.start());
+        assertEquals(Length.of(5, 2), line.end());
+        assertEquals(0, line.xAt(Length.of(1, 2)), "what is before the line is at its start");
+        assertEquals(30, line.xAt(Length.of(5, 4)), "half of a bar of 2/4");
+        assertEquals(60, line.xAt(Length.of(3, 2)));
+        assertEquals(85, line.xAt(Length.of(7, 4)), "a quarter of a bar of 4/4");
+        assertEquals(160, line.xAt(Length.of(9, 1)), "what is behind it is at its end");
     }
 
     @Test

@@ -16,9 +16,11 @@ import tactus.core.outside.English;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.refusal.NotationException;
+import tactus.core.rule.Dynamic;
 import tactus.core.rule.Part;
 import tactus.core.rule.Play;
 import tactus.core.rule.Rule;
+import tactus.core.rule.Swell;
 import tactus.core.rule.UseChoice;
 import tactus.core.rule.What;
 import tactus.core.rule.Where;
@@ -103,6 +105,33 @@ class RuleSentenceTest {
                 English.rule(held, "Verse: Held strum").play().what().orElseThrow());
     }
 
+    /** Verse, Chorus, Verse, Chorus, Last chorus, of two bars each. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "Chorus, song bar 4: silence; Chorus, bar 2: silence",
+                "Verse, song bars 5-6: soft; Verse, bars 1-2: soft",
+                "second Chorus, song bar 7: P; second Chorus, bar 1: P"
+            })
+    void barsMayBeCountedThroughTheSong(String sentence, String written) {
+        assertEquals(written, English.say(song, English.rule(song, sentence)));
+    }
+
+    @Test
+    void whatHasANameAboveItIsSaidWithoutItEvenIfTheNameLooksLikeASentence() {
+        Song named = song.withSection(VERSE, section -> section.withName("Walk home, slowly: verse"));
+        var words = new RuleSentence(English.LEXICON, named);
+        assertEquals("soft", words.within(rule(Where.in(VERSE))));
+        assertEquals(
+                "last pass, last chord: soft",
+                words.within(rule(Where.in(VERSE).withPass(PassChoice.LAST).withPart(new Part.OnChordFromEnd(1)))));
+    }
+
+    private static Rule rule(Where where) {
+        return new Rule(where, Play.OPEN.with(Swell.of(Dynamic.SOFT)));
+    }
+
     @Test
     void theEntryThatIsMeantStaysWhenTheOrderIsChanged() {
         Rule rule = English.rule(song, "second Verse: silence");
@@ -118,6 +147,8 @@ class RuleSentenceTest {
                 "Bridge: P; no section; 0",
                 "third Verse: P; there are 2; 0",
                 "Verse, sometimes: P; no place; 7",
+                "Verse, song bar 4: P; this section does not have; 7",
+                "Verse, song bar 40: P; this section does not have; 7",
                 "Verse, pass 100: P; a pass is 1 to 99; 7",
                 "Verse, last bar, chord 1: P; two parts of a pass; 17",
                 "Verse, in version Second: P; which is not there; 7",

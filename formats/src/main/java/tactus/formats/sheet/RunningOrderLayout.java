@@ -1,18 +1,18 @@
 package tactus.formats.sheet;
 
 import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import tactus.core.outline.Block;
 import tactus.core.outline.Lane;
+import tactus.core.outline.LineOfBars;
 import tactus.core.outline.Outline;
 import tactus.core.outline.OutlinedUse;
 import tactus.core.outline.Ribbon;
-import tactus.core.pattern.Pattern;
 import tactus.core.picture.Point;
-import tactus.core.rule.FormChoice;
-import tactus.core.rule.What;
 import tactus.core.section.Except;
 import tactus.core.section.Stretch.Bounds;
 import tactus.core.section.Use;
@@ -25,6 +25,7 @@ import tactus.core.timeline.TimelineSpan;
 import tactus.formats.font.MusicText;
 import tactus.formats.font.Typeface;
 import tactus.words.BarNote;
+import tactus.words.RibbonWords;
 import tactus.words.Sentences;
 import tactus.words.SongWords;
 import tactus.words.Words;
@@ -42,6 +43,7 @@ final class RunningOrderLayout {
     private static final double RIBBON = 13;
     private static final double HEAD = 22;
     private static final double GUTTER = 14;
+    private static final double LEAST_PICKUP = 26;
 
     private final Song song;
     private final Timeline timeline;
@@ -77,17 +79,12 @@ final class RunningOrderLayout {
 
     private void layHeading(OutlinedUse use, double base) throws IOException {
         Pen pen = pages.pen();
-        int passes =
-                use.blocks().stream().mapToInt(block -> block.passes().size()).sum();
+        int passes = use.times();
         String times = passes > 1 ? Words.of("sheet.times", passes) : "";
         String name = Sentences.capital(words.use(use.use())) + times;
         pen.text(name, pages.left(), base, Typeface.BOLD, 12, Ink.DARK);
         double x = pages.left() + pen.width(name, Typeface.BOLD, 12) + 10;
-        int first = use.first().number();
-        int bars = use.blocks().stream()
-                .mapToInt(block -> block.bars().size() * block.passes().size())
-                .sum();
-        String range = Words.of("sheet.bars", first, first + bars - 1);
+        String range = Words.of("sheet.bars", use.first().number(), use.lastNumber());
         String text = range + reference(use);
         double room = pages.left() + pages.width() - x;
         pen.text(pen.fitted(text, room, Typeface.REGULAR, 10), x, base, Typeface.REGULAR, 10, Ink.SOFT);
@@ -123,12 +120,12 @@ final class RunningOrderLayout {
         double width = (pages.width() - GUTTER) / count;
         for (int i = 0; i < block.bars().size(); i += count) {
             var bars = block.bars().subList(i, Math.min(i + count, block.bars().size()));
-            Optional<TimelineBar> before = i == 0 ? pickup : Optional.empty();
+            var line = i == 0 && pickup.isPresent()
+                    ? withPickup(block, bars, pickup.get(), width)
+                    : even(block, bars, width);
             int lanes = block.lanes().size() + block.second().size();
             double height = NOTE_HEIGHT + BAR_HEIGHT + lanes * RIBBON;
-            double top = pages.startBlock(height);
-            var line = new SheetLine(block, bars, before, pages.left() + GUTTER, top + NOTE_HEIGHT, width);
-            layLine(line);
+            layLine(line, pages.startBlock(height) + NOTE_HEIGHT);
             pages.moveDown(height + 2);
         }
         pages.moveDown(2);
@@ -143,30 +140,45 @@ final class RunningOrderLayout {
         return isPlain ? BARS_A_LINE : FEWER_BARS_A_LINE;
     }
 
-    private void layLine(SheetLine line) throws IOException {
-        if (line.pickup().isPresent())
-            layBar(
-                    line.pickup().get(),
-                    line.x(line.pickup().get()),
-                    line.top(),
-                    line.width(line.pickup().get()));
-        for (TimelineBar bar : line.bars()) layBar(bar, line.x(bar), line.top(), line.width(bar));
-        TimelineBar last = line.bars().getLast();
-        double right = line.x(last) + line.width(last);
-        barLine(right, line.top());
-        double top = line.top() + BAR_HEIGHT - 4;
-        for (Lane lane : line.block().lanes()) {
-            layLane(line, lane, top, false);
-            top += RIBBON;
+    private static LineOfBars even(Block block, List<TimelineBar> bars, double width) {
+        return new LineOfBars(block, bars, Collections.nCopies(bars.size(), width));
+    }
+
+    /** The incomplete bar is as narrow as it is short; the others make room for it. */
+    private static LineOfBars withPickup(Block block, List<TimelineBar> bars, TimelineBar pickup, double width) {
+        double share = pickup.meter()
+                .length()
+                .dividedBy(bars.getFirst().meter().length())
+                .toDouble();
+        double narrow = Math.max(LEAST_PICKUP, width * share);
+        var all = new ArrayList<>(bars);
+        all.addFirst(pickup);
+        var widths = new ArrayList<>(Collections.nCopies(bars.size(), width - narrow / bars.size()));
+        widths.addFirst(narrow);
+        return new LineOfBars(block, all, widths);
+    }
+
+    private double left() {
+        return pages.left() + GUTTER;
+    }
+
+    private void layLine(LineOfBars line, double top) throws IOException {
+        for (int i = 0; i < line.bars().size(); i++)
+            layBar(line.bars().get(i), left() + line.x(i), top, line.widths().get(i));
+        barLine(left() + line.width(), top);
+        double lane = top + BAR_HEIGHT - 4;
+        for (Lane each : line.block().lanes()) {
+            layLane(line, each, lane, false);
+            lane += RIBBON;
         }
-        for (Lane lane : line.block().second()) {
-            layLane(line, lane, top, true);
-            top += RIBBON;
+        for (Lane each : line.block().second()) {
+            layLane(line, each, lane, true);
+            lane += RIBBON;
         }
     }
 
     /** What is played from where to where, with the passes that play it in front. */
-    private void layLane(SheetLine line, Lane lane, double top, boolean isSecond) throws IOException {
+    private void layLane(LineOfBars line, Lane lane, double top, boolean isSecond) throws IOException {
         Pen pen = pages.pen();
         int all = line.block().passes().size();
         if (all > 1 && (lane.passes().size() < all || isSecond)) {
@@ -183,14 +195,14 @@ final class RunningOrderLayout {
             Length from = ribbon.from().max(line.start());
             Length to = ribbon.to().min(line.end());
             if (!from.isLessThan(to)) continue;
-            double left = line.xAt(from) + 1.5;
-            double right = line.xAt(to) - 1.5;
+            double left = left() + line.xAt(from) + 1.5;
+            double right = left() + line.xAt(to) - 1.5;
             frame(left, top + 1, right, top + RIBBON - 2, isSecond ? Ink.FAINT : Ink.SOFT);
             String text = fitting(ribbon, isSecond, right - left - 5);
             pen.text(text, left + 3, top + 8.8, Typeface.REGULAR, 8.5, Ink.DARK);
             for (Length cut : ribbon.cuts()) {
                 if (!line.start().isLessThan(cut) || line.end().isLessThan(cut)) continue;
-                double x = line.xAt(cut) - 2.5;
+                double x = left() + line.xAt(cut) - 2.5;
                 pen.line(new Point(x, top), new Point(x, top + RIBBON - 1), 1.2, Ink.WARM);
             }
         }
@@ -199,14 +211,9 @@ final class RunningOrderLayout {
     /** The whole where there is room, otherwise the form alone, otherwise smaller letters. */
     private String fitting(Ribbon ribbon, boolean isSecond, double room) {
         Pen pen = pages.pen();
-        String whole = said(ribbon, isSecond);
-        String brief = ribbon.form()
-                .rule()
-                .filter(_ -> ribbon.pattern().isPresent())
-                .map(words.rules()::of)
-                .orElse(whole);
-        if (pen.width(whole, Typeface.REGULAR, 8.5) <= room) return whole;
-        return pen.fitted(brief, room, Typeface.REGULAR, 8.5);
+        RibbonWords says = RibbonWords.of(song, words, ribbon, isSecond);
+        boolean fits = pen.width(says.whole(), Typeface.REGULAR, 8.5) <= room;
+        return fits ? says.whole() : pen.fitted(says.brief(), room, Typeface.REGULAR, 8.5);
     }
 
     private void frame(double left, double top, double right, double bottom, Ink ink) throws IOException {
@@ -219,17 +226,6 @@ final class RunningOrderLayout {
                                 new Point(left, bottom)),
                         ink,
                         true);
-    }
-
-    private String said(Ribbon ribbon, boolean isSecond) {
-        if (ribbon.what().orElse(null) instanceof What.Event event)
-            return words.rules().of(event);
-        String name = ribbon.pattern().flatMap(song::pattern).map(Pattern::name).orElse("");
-        if (name.isEmpty()) return "–";
-        String form = ribbon.form().equals(FormChoice.FULL)
-                ? ""
-                : ", " + words.rules().of(ribbon.form());
-        return isSecond ? Words.of("sheet.second", name) : name + form;
     }
 
     private void barLine(double x, double top) throws IOException {

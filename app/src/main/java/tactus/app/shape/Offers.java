@@ -1,0 +1,41 @@
+package tactus.app.shape;
+
+import java.util.List;
+import java.util.Optional;
+import tactus.core.chord.ChordName;
+import tactus.core.harmony.Chord;
+import tactus.core.pitch.Tuning;
+import tactus.core.search.ShapeSearch;
+import tactus.core.search.StandIn;
+import tactus.core.shape.FrettingHand;
+import tactus.core.shape.Neck;
+import tactus.core.shape.Shape;
+
+/**
+ * What is offered for a chord.
+ *
+ * @param shapes other shapes of its name, the easiest first
+ * @param standIn an easier one, if there is one
+ */
+public record Offers(List<Shape> shapes, Optional<StandIn> standIn) {
+
+    static final Offers NONE = new Offers(List.of(), Optional.empty());
+
+    private static final int OFFERED = 12;
+
+    /** What the offers depend on. */
+    record Question(Chord chord, Tuning tuning, Neck neck, FrettingHand hand) {}
+
+    /** Shapes are searched for as they are called, and judged where the capo is. This takes a while. */
+    static Offers to(Question question) {
+        Chord chord = question.chord;
+        Optional<ChordName> name = chord.meaning().filter(_ -> chord.fits(question.tuning));
+        if (name.isEmpty()) return NONE;
+        Neck open = question.neck.withCapo(0);
+        List<Shape> shapes =
+                new ShapeSearch(question.tuning, open, question.hand).findBehind(question.neck, name.get(), OFFERED);
+        Optional<StandIn> standIn = StandIn.of(name.get(), chord.voicing(), question.tuning, open, question.hand)
+                .map(each -> new StandIn(each.shape().at(question.neck, question.hand), each.givenUp()));
+        return new Offers(shapes, standIn);
+    }
+}
