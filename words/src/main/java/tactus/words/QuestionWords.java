@@ -4,12 +4,19 @@ import tactus.core.dictation.Question;
 import tactus.core.language.Ordinals;
 import tactus.core.time.Slot;
 
-/** The one question about a placement: {@code is the second up on 2& or on 3&?} */
+/** The one question about a placement: {@code is the second up on 2& or on 3&?}, {@code one stroke, or two?} */
 public final class QuestionWords {
 
     private QuestionWords() {}
 
     public static String of(Question question) {
+        return switch (question) {
+            case Question.OfPlace place -> of(place);
+            case Question.OfMeaning meaning -> Words.say(meaning.asked());
+        };
+    }
+
+    private static String of(Question.OfPlace question) {
         boolean several = question.earlier().size() + question.later().size() > 2;
         return Words.of(
                 "question",
@@ -22,7 +29,7 @@ public final class QuestionWords {
                 question.later().size() > 1 ? Words.of("question.or-later") : "");
     }
 
-    private static String slot(Slot slot, Question question) {
+    private static String slot(Slot slot, Question.OfPlace question) {
         return question.bars() > 1
                 ? Words.of("question.bar", slot.bar() + 1, slot.count())
                 : slot.count().toString();

@@ -16,6 +16,7 @@ import tactus.core.dictation.Given;
 import tactus.core.dictation.Mend;
 import tactus.core.dictation.Placement;
 import tactus.core.dictation.Placing;
+import tactus.core.dictation.Question;
 import tactus.core.groove.Groove;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.refusal.Refusal;
@@ -112,6 +113,22 @@ final class PlaceCommand implements Callable<Integer> {
 
     private static ObjectNode tree(String said, Placing placing) {
         ObjectNode tree = JsonNodeFactory.instance.objectNode().put("query", said);
+        putPlacements(tree, placing);
+        tree.put("question", placing.question().map(QuestionWords::of).orElse(null));
+        if (placing.question().orElse(null) instanceof Question.OfMeaning meaning) {
+            ArrayNode meanings = tree.putArray("meanings");
+            putPlacements(meanings.addObject(), meaning.first());
+            putPlacements(meanings.addObject(), meaning.second());
+        }
+        ArrayNode remarks = tree.putArray("remarks");
+        placing.remarks().stream().map(Words::say).forEach(remarks::add);
+        tree.put("problem", placing.problem().map(Words::say).orElse(null));
+        ArrayNode mends = tree.putArray("mends");
+        placing.mends().stream().map(Mend::change).map(Words::say).forEach(mends::add);
+        return tree;
+    }
+
+    private static void putPlacements(ObjectNode tree, Placing placing) {
         tree.put("count", placing.count());
         ArrayNode best = tree.putArray("best");
         for (Placement placement : placing.best()) {
@@ -121,11 +138,6 @@ final class PlaceCommand implements Callable<Integer> {
             ArrayNode reasons = each.putArray("reasons");
             placement.reasons().stream().map(Words::say).forEach(reasons::add);
         }
-        tree.put("question", placing.question().map(QuestionWords::of).orElse(null));
-        tree.put("problem", placing.problem().map(Words::say).orElse(null));
-        ArrayNode mends = tree.putArray("mends");
-        placing.mends().stream().map(Mend::change).map(Words::say).forEach(mends::add);
-        return tree;
     }
 
     private static String text(Placing placing) {
@@ -143,6 +155,7 @@ final class PlaceCommand implements Callable<Integer> {
                         .append("   ")
                         .append(placement.reasons().stream().map(Words::say).collect(Collectors.joining(", "))));
         placing.question().ifPresent(question -> text.append("\n").append(QuestionWords.of(question)));
+        placing.remarks().forEach(remark -> text.append("\n").append(Words.say(remark)));
         placing.problem().ifPresent(problem -> text.append("\n").append(Words.say(problem)));
         placing.mends().forEach(mend -> text.append("\n  ").append(Words.say(mend.change())));
         return text.toString();

@@ -1,6 +1,6 @@
 package tactus.app.dictation;
 
-import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -8,6 +8,7 @@ import javafx.scene.layout.VBox;
 import tactus.app.action.Scope;
 import tactus.app.field.Bound;
 import tactus.core.dictation.Placing;
+import tactus.core.dictation.Question;
 import tactus.core.refusal.NotationException;
 import tactus.words.QuestionWords;
 import tactus.words.Sentences;
@@ -59,9 +60,19 @@ public final class DictationField extends VBox {
     private static String sentence(Placing placing) {
         if (placing.count().signum() == 0)
             return Words.of("dictation.none", placing.problem().map(Words::say).orElse(""));
-        Optional<String> question = placing.question().map(QuestionWords::of);
-        return question.map(asked -> Words.of("dictation.several", placing.count(), Sentences.capital(asked)))
-                .orElse(Words.of("dictation.one"));
+        String remarks = placing.remarks().stream()
+                .map(remark -> " " + Words.say(remark))
+                .collect(Collectors.joining());
+        return placing.question().map(question -> sentence(placing, question)).orElse(Words.of("dictation.one"))
+                + remarks;
+    }
+
+    private static String sentence(Placing placing, Question question) {
+        String asked = Sentences.capital(QuestionWords.of(question));
+        return switch (question) {
+            case Question.OfPlace _ -> Words.of("dictation.several", placing.count(), asked);
+            case Question.OfMeaning _ -> Words.of("dictation.meant", asked);
+        };
     }
 
     /** Puts the cursor here, all that is written selected. */

@@ -3,6 +3,7 @@ package tactus.app.dictation;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleStringProperty;
@@ -15,6 +16,7 @@ import tactus.core.dictation.Given;
 import tactus.core.dictation.Mend;
 import tactus.core.dictation.Placement;
 import tactus.core.dictation.Placing;
+import tactus.core.dictation.Question;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.refusal.NotationException;
@@ -99,6 +101,23 @@ public final class DictationModel {
         }
     }
 
+    /** A place for every stroke that can be taken. */
+    record Offer(Placing placing, Placement placement) {}
+
+    /** What can be taken, best first; where two things can be meant, the likeliest of the other one comes last. */
+    static List<Offer> offers(Placing placing) {
+        Stream<Offer> best = placing.best().stream().map(each -> new Offer(placing, each));
+        Stream<Offer> other = placing.question().stream()
+                .flatMap(question -> question instanceof Question.OfMeaning meaning
+                        ? Stream.of(meaning.first(), meaning.second())
+                        : Stream.empty())
+                .filter(meant ->
+                        !meant.best().equals(placing.best()) || !meant.frame().equals(placing.frame()))
+                .limit(1)
+                .map(meant -> new Offer(meant, meant.best().getFirst()));
+        return Stream.concat(best, other).toList();
+    }
+
     /** Answers the question: the earlier place, or the later one. */
     public void answer(boolean earlier) {
         answer.get()
@@ -117,7 +136,9 @@ public final class DictationModel {
     /** Puts the placement, or the change that mends the saying, with {@code index} on the bench, if there is one. */
     public void take(int index) {
         answer.get().placing().ifPresent(placing -> {
-            if (index < placing.best().size()) take(placing, placing.best().get(index));
+            List<Offer> offers = offers(placing);
+            if (index < offers.size())
+                take(offers.get(index).placing(), offers.get(index).placement());
             else if (placing.count().signum() == 0 && index < placing.mends().size())
                 take(placing.mends().get(index));
         });

@@ -12,6 +12,7 @@ import tactus.app.pattern.PictureCards;
 import tactus.app.pattern.PictureCards.Card;
 import tactus.app.work.Settings;
 import tactus.core.dictation.Mend;
+import tactus.core.dictation.Placement;
 import tactus.core.dictation.Placing;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
@@ -51,13 +52,15 @@ public final class PlacementsPanel extends VBox {
 
     private List<Card> cards(Placing placing) {
         var all = new ArrayList<Card>();
-        for (int i = 0; i < placing.best().size(); i++) {
+        List<DictationModel.Offer> offers = DictationModel.offers(placing);
+        for (int i = 0; i < offers.size(); i++) {
             int index = i;
-            var placement = placing.best().get(i);
+            Placing of = offers.get(i).placing();
+            Placement placement = offers.get(i).placement();
             all.add(new Card(
-                    String.join(" ", placing.counts(placement)),
+                    String.join(" ", of.counts(placement)),
                     key(i),
-                    passage(placing.pattern(placement, blank(placing))),
+                    passage(of.pattern(placement, blank(of))),
                     placement.reasons().stream().map(Words::say).collect(Collectors.joining(" · ")),
                     false,
                     () -> model.take(index)));

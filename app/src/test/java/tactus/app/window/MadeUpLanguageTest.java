@@ -41,7 +41,7 @@ class MadeUpLanguageTest extends WindowTest {
 
     private static final Pattern WORD = Pattern.compile("[A-Za-z]+");
     private static final Pattern MARKED = Pattern.compile("\u27e6[^\u27e6\u27e7]*\u27e7");
-    private static final Pattern HOLE = Pattern.compile("\\{[#*]}");
+    private static final Pattern HOLE = Pattern.compile("\\{[#*no]}");
     /** Chords and shapes: Bbm, xxx. */
     private static final Pattern CHORD = Pattern.compile("[A-G]bm|x+");
     /** Names that are the same in every language, and what stands for a sound or a tonality in signs. */

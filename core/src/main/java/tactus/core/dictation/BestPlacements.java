@@ -49,7 +49,7 @@ final class BestPlacements {
         for (int stroke = 1; stroke < strokes; stroke++) paths = next(stroke, paths);
         return paths.stream()
                 .flatMap(List::stream)
-                .filter(path -> ways.follows(path.slot, grid.size()))
+                .filter(path -> ways.ends(path.slot))
                 .map(this::placement)
                 .sorted(Comparator.comparingDouble(Placement::cost))
                 .limit(most)
@@ -71,7 +71,7 @@ final class BestPlacements {
             var reached = new ArrayList<Path>();
             if (ways.count(stroke, slot).signum() > 0) {
                 for (int last = 0; last < slot; last++) {
-                    if (!ways.follows(last, slot)) continue;
+                    if (!ways.follows(stroke - 1, last, slot)) continue;
                     double step = onBeat(slot) + SYNCOPATED * syncopation.between(last, slot);
                     for (Path path : before.get(last)) reached.add(new Path(slot, path.cost + step, path));
                 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import tactus.core.language.Lexicon;
+import tactus.core.statement.Statement;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Stroke;
 
@@ -14,30 +15,56 @@ import tactus.core.stroke.Stroke;
  *
  * @param text as it was typed
  * @param counts counts that were said on their own, apart from the strokes; there may be more than strokes
+ * @param other what else it can mean; empty where it is plain
  */
-public record Dictation(String text, List<SpokenStroke> strokes, List<SpokenCount> counts) {
+public record Dictation(String text, List<SpokenStroke> strokes, List<SpokenCount> counts, Optional<Reading> other) {
+
+    /**
+     * The second way to read a text that can be read in two.
+     *
+     * @param asked what has to be asked
+     */
+    public record Reading(Statement asked, Dictation dictation) {
+
+        public Reading {
+            Objects.requireNonNull(asked);
+            Objects.requireNonNull(dictation);
+        }
+    }
 
     /** The most strokes that are read. */
     public static final int MOST_STROKES = 256;
 
     public Dictation {
         Objects.requireNonNull(text);
+        Objects.requireNonNull(other);
         strokes = List.copyOf(strokes);
         counts = List.copyOf(counts);
+    }
+
+    Dictation(String text, List<SpokenStroke> strokes, List<SpokenCount> counts) {
+        this(text, strokes, counts, Optional.empty());
+    }
+
+    Dictation or(Reading reading) {
+        return new Dictation(text, strokes, counts, Optional.of(reading));
     }
 
     /**
      * Reads letters ({@code D U x b t -}, also written together), words ({@code down up mute bass treble miss stop}, with
      * {@code accent}, {@code soft}, {@code palm} or {@code sweep} before them), plucked strings and fingers
      * ({@code (5 1) 3 2}, {@code p i m a}, {@code T 1 2 3}), and counts ({@code 1 2 and & e a}) before or behind the
-     * strokes, on their own or alone. What is counted in brackets is not struck. After {@code no} the phrase before it
-     * is taken back.
+     * strokes, on their own or alone. What is counted in brackets is not struck. After {@code no} or {@code sorry} the phrase
+     * before it is taken back. Strings are called {@code string 4}, {@code 4th string} or {@code low E}, with {@code fret
+     * three}, or {@code one and four together}; strokes come {@code twice}, {@code three times}, as {@code six downs} or
+     * {@code again}; {@code hold for two} holds the stroke before it. {@code mute down} without a comma is one stroke or
+     * two, {@code top string} one end or the other: both readings are kept.
      *
      * @throws tactus.core.refusal.NotationException if a word is not known, a bracket stays open, nothing is said, or more
      *     than 256 strokes are
      */
     public static Dictation parse(String text, Lexicon lexicon) {
-        return PickedLine.isOne(text) ? PickedLine.read(text) : new DictationReader(text, lexicon).read();
+        return PickedLine.isOne(text) ? PickedLine.read(text) : new Readings(text, lexicon).read();
     }
 
     /** The same with other strokes, as a change that would mend it. */

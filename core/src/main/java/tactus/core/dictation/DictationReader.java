@@ -1,6 +1,5 @@
 package tactus.core.dictation;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -11,6 +10,7 @@ import tactus.core.stroke.Direction;
 import tactus.core.stroke.Force;
 import tactus.core.stroke.Miss;
 import tactus.core.stroke.Mute;
+import tactus.core.stroke.Pluck;
 import tactus.core.stroke.Reach;
 import tactus.core.stroke.Stroke;
 import tactus.core.stroke.Strum;
@@ -23,31 +23,43 @@ final class DictationReader {
 
     private final String text;
     private final SpokenWords words;
-    private final List<SpokenStroke> strokes = new ArrayList<>();
-    private final List<SpokenCount> counts = new ArrayList<>();
-    private int phraseStart;
-    private int phraseBefore;
+    private final Readings.Meant meant;
+    private final SaidStrokes said = new SaidStrokes();
+    private Optional<String> inOneBreath = Optional.empty();
+    private Optional<String> eitherEnd = Optional.empty();
     private Force force = Force.PLAIN;
     private Touch touch = Touch.PLAIN;
     private int open = -1;
     private int strokesWhenOpened;
     private int countsWhenOpened;
 
-    DictationReader(String text, Lexicon lexicon) {
+    DictationReader(String text, Lexicon lexicon, Readings.Meant meant) {
         this.text = text;
-        words = new SpokenWords(lexicon);
+        this.meant = meant;
+        words = new SpokenWords(lexicon, meant.isHigh());
     }
 
     Dictation read() {
         var found = words.word().matcher(text);
         while (found.find()) read(found.group().toLowerCase(Locale.ROOT), found.start());
         if (open >= 0) throw new NotationException("dictation-reader.bracket-closed", text, open);
-        Dictation read = new SaidCounts(text, strokes, counts).joined();
+        said.settle();
+        Dictation read = new SaidCounts(text, said.strokes(), said.counts()).joined();
         if (read.strokes().isEmpty()) {
             throw new NotationException("dictation-reader.says-stroke", text, 0);
         }
         checkNumber(read.strokes(), text);
         return read;
+    }
+
+    /** A stroke without a direction and one right behind it, said without a comma: {@code mute down}. */
+    Optional<String> inOneBreath() {
+        return inOneBreath;
+    }
+
+    /** What is called by an end of the neck, which teachers call by either name. */
+    Optional<String> eitherEnd() {
+        return eitherEnd;
     }
 
     static void checkNumber(List<SpokenStroke> strokes, String text) {
@@ -66,26 +78,86 @@ final class DictationReader {
             return;
         }
         Optional<Stroke> stroke = words.stroke(word, text, index);
-        if (stroke.isPresent()) stroke(stroke.get(), words.direction(word), index);
-        else if (words.count(word).isPresent()) count(words.count(word).get(), index);
-        else other(word, index);
+        if (words.isEitherEnd(word) && eitherEnd.isEmpty()) eitherEnd = Optional.of(word);
+        if (stroke.isPresent()) stroke(stroke.get(), words.direction(word), index, index + word.length());
+        else if (!isSaidAgain(word, index)) {
+            Optional<String> count = words.count(word);
+            if (count.isPresent()) count(count.get(), word, index);
+            else other(word, index);
+        }
+    }
+
+    /** A number that stands alone between commas, behind nothing but strings, is a string as well: {@code 5 and 1 together, 3}. */
+    private void count(String count, String word, int index) {
+        boolean alone = text.substring(0, index).stripTrailing().endsWith(",")
+                && text.substring(index + word.length()).matches("(?s)\\s*(?:,.*)?");
+        if (alone
+                && Character.isDigit(count.charAt(0))
+                && !said.isEmpty()
+                && said.isPicked()
+                && said.counts().isEmpty()) {
+            stroke(Pluck.of(PickedLine.string(text, count, index)), Optional.empty(), index, index + word.length());
+        } else {
+            said.count(count, index);
+        }
+    }
+
+    /** Reads what makes strokes come more than once, or last. */
+    private boolean isSaidAgain(String word, int index) {
+        Optional<SpokenTimes> times = words.times(word);
+        times.ifPresent(found -> {
+            switch (found) {
+                case SpokenTimes.Several several -> several(several, index);
+                case SpokenTimes.Times all -> said.repeat(checked(all.number(), word, index));
+                case SpokenTimes.Held held -> held(held, word, index);
+                case SpokenTimes.Again again -> again(again.how(), word, index);
+            }
+        });
+        return times.isPresent();
+    }
+
+    private void several(SpokenTimes.Several several, int index) {
+        int number = Math.min(several.number(), Dictation.MOST_STROKES + 1);
+        if (number == 0) throw new NotationException("dictation-reader.never", text, index);
+        for (int i = 0; i < number; i++) stroke(several.stroke(), several.direction(), index, index);
+    }
+
+    private int checked(int times, String word, int index) {
+        if (said.isEmpty()) throw new NotationException("dictation-reader.nothing-before", text, index, word);
+        if (times == 0) throw new NotationException("dictation-reader.never", text, index);
+        return times;
+    }
+
+    private void held(SpokenTimes.Held held, String word, int index) {
+        held.stroke().ifPresent(stroke -> said.add(SpokenStroke.of(stroke, Optional.empty(), index)));
+        checked(held.beats(), word, index);
+        said.replaceLast(said.last().lasting(held.beats()));
+    }
+
+    private void again(SpokenTimes.How how, String word, int index) {
+        checked(1, word, index);
+        switch (how) {
+            case ALL -> said.again();
+            case BUT -> said.againBut();
+            case WITHOUT_LAST -> said.withoutLast();
+        }
     }
 
     private void other(String word, int index) {
         switch (word) {
-            case "," -> endPhrase();
+            case "," -> said.endPhrase();
             case "!" -> force(Force.ACCENTED);
             case "'" -> force(Force.SOFT);
             case "(", "[" -> open(index);
             case ")", "]" -> close(index);
-            case "|", ".", ";", ":" -> {}
+            case "|", ".", ";", ":", "\u2013", "\u2014" -> {}
             default -> mark(words.mark(word).orElseThrow(() -> unknown(word, index)));
         }
     }
 
     private void mark(String mark) {
         switch (mark) {
-            case "no" -> takeBack();
+            case "no" -> said.takeBack();
             case "accented" -> force = Force.ACCENTED;
             case "soft" -> force = Force.SOFT;
             case "swept" -> touch = Touch.SWEPT;
@@ -95,46 +167,35 @@ final class DictationReader {
     }
 
     private NotationException unknown(String word, int index) {
-        String said = text.substring(index, index + word.length());
-        return new NotationException("dictation-reader.stroke-write", text, index, said);
+        String typed = text.substring(index, index + word.length());
+        return new NotationException(
+                !said.isEmpty() && said.isPicked() ? "dictation-reader.pluck-write" : "dictation-reader.stroke-write",
+                text,
+                index,
+                typed);
     }
 
     /** Makes the stroke before the sign harder or softer. */
     private void force(Force other) {
-        if (strokes.isEmpty()) return;
-        SpokenStroke last = strokes.getLast();
-        strokes.set(strokes.size() - 1, last.withForm(last.form().withForce(other)));
-    }
-
-    private void endPhrase() {
-        if (phraseStart == strokes.size()) return;
-        phraseBefore = phraseStart;
-        phraseStart = strokes.size();
-    }
-
-    /** What was said since the comma before is taken back: {@code down down, no, down up}. */
-    private void takeBack() {
-        int from = phraseStart == strokes.size() ? phraseBefore : phraseStart;
-        strokes.subList(from, strokes.size()).clear();
-        counts.removeIf(count -> count.stroke() > from);
-        phraseStart = from;
-        phraseBefore = from;
+        if (said.isEmpty()) return;
+        said.replaceLast(said.last().withForm(said.last().form().withForce(other)));
     }
 
     private void open(int index) {
         if (open >= 0) throw new NotationException("dictation-reader.bracket-inside", text, index);
         open = index;
-        strokesWhenOpened = strokes.size();
-        countsWhenOpened = counts.size();
+        strokesWhenOpened = said.size();
+        countsWhenOpened = said.counts().size();
     }
 
     /** Counts alone in brackets are not struck; strums alone in brackets are misses. */
     private void close(int index) {
         if (open < 0) throw new NotationException("dictation-reader.closes-bracket", text, index);
         open = -1;
-        var inside = strokes.subList(strokesWhenOpened, strokes.size());
+        List<SpokenCount> counts = said.counts();
+        var inside = said.strokes().subList(Math.min(strokesWhenOpened, said.size()), said.size());
         if (inside.isEmpty()) {
-            counts.subList(countsWhenOpened, counts.size())
+            counts.subList(Math.min(countsWhenOpened, counts.size()), counts.size())
                     .replaceAll(count -> new SpokenCount(count.said(), count.index(), count.stroke(), true));
         } else if (counts.size() == countsWhenOpened && inside.stream().allMatch(DictationReader::isPlainStrum)) {
             inside.replaceAll(stroke -> stroke.withForm(Miss.MISS));
@@ -145,21 +206,25 @@ final class DictationReader {
         return stroke.form() instanceof Strum strum && strum.reach() == Reach.ALL;
     }
 
-    private void stroke(Stroke said, Optional<Direction> way, int index) {
-        boolean bare = said instanceof Strum strum && strum.reach() == Reach.ALL;
-        if (bare && !strokes.isEmpty() && isDirectionOfLast(index)) {
-            strokes.set(strokes.size() - 1, strokes.getLast().withDirection(way.orElseThrow()));
-            return;
+    private void stroke(Stroke form, Optional<Direction> way, int index, int end) {
+        boolean bare = form instanceof Strum strum && strum.reach() == Reach.ALL;
+        if (bare && way.isPresent() && !said.isEmpty() && isDirectionOfLast(index)) {
+            if (inOneBreath.isEmpty())
+                inOneBreath = Optional.of(text.substring(said.last().index(), end));
+            if (!meant.isApart()) {
+                said.replaceLast(said.last().withDirection(way.orElseThrow()));
+                return;
+            }
         }
-        Optional<Direction> meant = said instanceof Mute ? Optional.of(Direction.DOWN) : way;
-        strokes.add(SpokenStroke.of(said.withForce(force).withTouch(touch), meant, index));
+        Optional<Direction> goes = form instanceof Mute ? Optional.of(Direction.DOWN) : way;
+        said.add(SpokenStroke.of(form.withForce(force).withTouch(touch), goes, index));
         force = Force.PLAIN;
         touch = Touch.PLAIN;
     }
 
     /** A direction right behind a word for bass, treble, strings or mute says which way that goes: {@code mute up}. */
     private boolean isDirectionOfLast(int index) {
-        SpokenStroke last = strokes.getLast();
+        SpokenStroke last = said.last();
         boolean open = last.form() instanceof Mute
                 || last.form() instanceof Strum strum
                         && strum.reach() != Reach.ALL
@@ -173,9 +238,5 @@ final class DictationReader {
                                 .count()
                         == 1
                 && text.substring(last.index(), index).strip().length() > 1;
-    }
-
-    private void count(String said, int index) {
-        counts.add(new SpokenCount(said, index, strokes.size(), false));
     }
 }

@@ -8,6 +8,7 @@ import tactus.core.pattern.PatternFrame;
 import tactus.core.statement.Statement;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Hand;
+import tactus.core.stroke.Pluck;
 import tactus.core.stroke.Strum;
 import tactus.core.time.Length;
 
@@ -31,12 +32,17 @@ final class Mends {
         swaps();
         lateStart();
         oneTooMany();
-        oneTooFew();
+        if (!isPicked()) oneTooFew();
         moreBars();
         otherFrame("mend.faster-hand", fasterHand());
-        otherFrame("mend.all-down", allDown());
+        if (!isPicked()) otherFrame("mend.all-down", allDown());
         againstTheHand();
         return found.subList(0, Math.min(MOST, found.size()));
+    }
+
+    /** Strums are no mend for what is clearly picked. */
+    private boolean isPicked() {
+        return dictation.strokes().stream().allMatch(stroke -> stroke.form() instanceof Pluck);
     }
 
     /** An up said first may be meant for the "and" behind count 1. */

@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.refusal.NotationException;
@@ -29,6 +30,7 @@ import tactus.core.time.Slot;
  * @param best the likeliest, best first
  * @param question what to ask where there are several
  * @param problem why there are none, if there are none
+ * @param remarks what a person should know of how it was read: a count that is silent, why the hand is quicker
  * @param mends the smallest changes after which there would be some, likeliest first
  */
 public record Placing(
@@ -39,6 +41,7 @@ public record Placing(
         List<Placement> best,
         Optional<Question> question,
         Optional<Statement> problem,
+        List<Statement> remarks,
         List<Mend> mends,
         Bounds bounds) {
 
@@ -53,6 +56,7 @@ public record Placing(
         Objects.requireNonNull(problem);
         Objects.requireNonNull(question);
         best = List.copyOf(best);
+        remarks = List.copyOf(remarks);
         mends = List.copyOf(mends);
     }
 
@@ -67,7 +71,7 @@ public record Placing(
      * @throws NotationException if a count does not come in these beats
      */
     public static Placing of(Dictation dictation, PatternFrame frame, Given given) {
-        return unmended(dictation, frame, given).mended();
+        return Meanings.of(dictation, said -> unmended(said, frame, given)).mended();
     }
 
     /** Looking for mends takes far longer than placing, so it is left until it is known that they are wanted. */
@@ -94,18 +98,23 @@ public record Placing(
     }
 
     private Placing mended() {
-        return count.signum() > 0
-                ? this
-                : new Placing(
-                        dictation,
-                        frame,
-                        given,
-                        count,
-                        best,
-                        question,
-                        problem,
-                        new Mends(dictation, frame, given).find(),
-                        bounds);
+        return count.signum() > 0 ? this : with(question, remarks, new Mends(dictation, frame, given).find());
+    }
+
+    Placing asking(Question asked) {
+        return with(Optional.of(asked), remarks, mends);
+    }
+
+    private Placing remarked(Statement remark) {
+        return with(question, Stream.concat(Stream.of(remark), remarks.stream()).toList(), mends);
+    }
+
+    private Placing with(Optional<Question> asked, List<Statement> remarked, List<Mend> mending) {
+        return new Placing(dictation, frame, given, count, best, asked, problem, remarked, mending, bounds);
+    }
+
+    boolean isPossible() {
+        return count.signum() > 0;
     }
 
     private static Set<Integer> slots(PatternFrame frame, List<String> counts) {
@@ -125,12 +134,19 @@ public record Placing(
      * where those fill every slot.
      */
     public static Placing of(Dictation dictation, Meter meter, int beats, Given given) {
+        return Meanings.of(dictation, said -> Meanings.inBars(quickest(said, meter, beats, given)))
+                .mended();
+    }
+
+    private static Placing quickest(Dictation dictation, Meter meter, int beats, Given given) {
         List<Hand> hands = PatternFrame.usualHands(meter);
         NotationException uncounted = null;
         Placing found = null;
+        Placing slower = null;
         for (Hand hand : hands) {
             try {
                 Placing placing = unmended(dictation, PatternFrame.of(meter, beats, hand), given);
+                if (slower == null) slower = placing;
                 if (found == null || isLikelier(placing, found)) found = placing;
             } catch (NotationException missing) {
                 // A finer rate may have the count that this one has not.
@@ -139,7 +155,13 @@ public record Placing(
         }
         if (found == null && uncounted != null) throw uncounted;
         if (found == null) throw new Refusal("placing.usual-hand", meter);
-        return found.mended();
+        return slower == null || slower == found || slower.isPossible() || !found.isPossible()
+                ? found
+                : found.remarked(Statement.of(
+                        "placing.quicker",
+                        slower.frame.hand().rate(),
+                        slower.problem.orElseThrow(),
+                        found.frame.hand().rate()));
     }
 
     private static boolean isLikelier(Placing placing, Placing found) {
@@ -167,8 +189,17 @@ public record Placing(
                 new BestPlacements(dictation, frame, given, ways).best(LISTED),
                 new Questions(dictation, frame, ways).best(),
                 Optional.empty(),
+                silent(dictation),
                 List.of(),
                 bounds);
+    }
+
+    /** More counts than strokes, where they were said on their own: some are silent. */
+    private static List<Statement> silent(Dictation dictation) {
+        long counts =
+                dictation.counts().stream().filter(each -> !each.isBracketed()).count();
+        int strokes = dictation.strokes().size();
+        return counts > strokes ? List.of(Statement.of("placing.silent-count", counts, strokes)) : List.of();
     }
 
     private static Placing tooMany(Dictation dictation, PatternFrame frame, Given given, Bounds bounds) {
@@ -195,6 +226,7 @@ public record Placing(
                 Optional.empty(),
                 Optional.of(problem),
                 List.of(),
+                List.of(),
                 bounds);
     }
 
@@ -208,9 +240,19 @@ public record Placing(
                 frame.hand().rate());
     }
 
-    /** What is left when the question is answered. */
+    /**
+     * What is left when the question is answered.
+     *
+     * @param earlier whether the earlier place, or the first meaning, is the right one
+     */
     public Placing answered(boolean earlier) {
-        Question asked = question.orElseThrow();
+        return switch (question.orElseThrow()) {
+            case Question.OfMeaning meaning -> earlier ? meaning.first() : meaning.second();
+            case Question.OfPlace place -> answered(place, earlier);
+        };
+    }
+
+    private Placing answered(Question.OfPlace asked, boolean earlier) {
         int last = frame.grid().size() - 1;
         Bounds narrowed = earlier
                 ? bounds.with(asked.stroke(), 0, asked.lastEarlier())

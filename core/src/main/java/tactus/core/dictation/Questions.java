@@ -43,7 +43,7 @@ final class Questions {
         List<Slot> possible = slots.stream()
                 .filter(slot -> ways.count(stroke, slot.index()).signum() > 0)
                 .toList();
-        return new Question(
+        return new Question.OfPlace(
                 stroke,
                 dictation.strokes().get(stroke),
                 nth(stroke),

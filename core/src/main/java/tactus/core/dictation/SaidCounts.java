@@ -42,6 +42,7 @@ final class SaidCounts {
                     true,
                     Optional.empty(),
                     Optional.of(String.join(" ", passed)),
+                    Optional.empty(),
                     count.index()));
             passed.clear();
         }

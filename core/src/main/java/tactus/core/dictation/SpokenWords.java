@@ -6,6 +6,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import tactus.core.language.Lexicon;
 import tactus.core.refusal.NotationException;
 import tactus.core.refusal.Refusal;
@@ -49,18 +51,37 @@ final class SpokenWords {
             "middle", Role.MIDDLE,
             "ring", Role.RING);
     private static final Map<String, String> SYLLABLES = Map.of("and", "&", "e", "e", "a", "a", "ta", "ta");
+    private static final Map<String, Integer> NAMED =
+            Map.of("lowest", 6, "named-a", 5, "named-d", 4, "named-g", 3, "named-b", 2, "highest", 1);
     private static final String PINCHED = "[\\w:]+(?:-[\\w:]+)*";
 
     private final Lexicon lexicon;
     private final Pattern word;
+    private final boolean isHigh;
 
-    SpokenWords(Lexicon lexicon) {
+    /** @param isHigh whether the string that is called by an end of the neck is string 1 */
+    SpokenWords(Lexicon lexicon, boolean isHigh) {
         this.lexicon = lexicon;
-        var codes = new ArrayList<>(lexicon.codes("stroke"));
-        codes.addAll(lexicon.codes("mark"));
+        this.isHigh = isHigh;
+        var codes = new ArrayList<String>();
+        Stream.of("stroke", "mark", "several", "times", "held", "again")
+                .map(lexicon::codes)
+                .forEach(codes::addAll);
         word = Pattern.compile(
-                lexicon.longer(codes, PINCHED) + "|\\p{L}+|\\d+|[^\\s\\p{L}0-9]",
+                lexicon.longer(lexicon.codes("together"), plucked())
+                        + "|" + lexicon.longer(codes, PINCHED)
+                        + "|\\p{L}+|\\d+|[^\\s\\p{L}0-9]",
                 Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+    }
+
+    /** What can be plucked together with something else: a finger, or a string by its number. */
+    private String plucked() {
+        String fingers = Stream.of("pinch", "number", "ordinal")
+                .flatMap(family -> lexicon.codes(family).stream())
+                .flatMap(code -> lexicon.forms(code).stream())
+                .map(Pattern::quote)
+                .collect(Collectors.joining("|"));
+        return "(?:\\b(?:" + fingers + "|\\d{1,2}(?::\\d{1,2}|\\p{L}{2})?)\\b)";
     }
 
     /** What divides a text into words; what is said with several words is one. */
@@ -74,12 +95,68 @@ final class SpokenWords {
         return plain.or(() -> lexicon.read("stroke.strings", word).map(holes -> range(holes, text, index)))
                 .or(() -> lexicon.read("stroke.string-fret", word)
                         .map(holes -> string(holes.getFirst() + ":" + holes.getLast(), text, index)))
+                .or(() -> lexicon.read("stroke.fret-string", word)
+                        .map(holes -> string(holes.getLast() + ":" + holes.getFirst(), text, index)))
+                .or(() -> lexicon.read("stroke.open-string", word)
+                        .map(holes -> string(holes.getFirst() + ":0", text, index)))
                 .or(() -> lexicon.read("stroke.string", word).map(holes -> string(holes.getFirst(), text, index)))
-                .or(() -> lexicon.read("stroke.pinch", word).map(holes -> pinch(holes.getFirst(), text, index)));
+                .or(() -> lexicon.find("stroke", word)
+                        .map(code -> code.equals("either-end") ? Integer.valueOf(isHigh ? 1 : 6) : NAMED.get(code))
+                        .map(number -> Pluck.of(new Pick.OnString(number))))
+                .or(() -> together(word, text, index))
+                .or(() -> lexicon.read("stroke.pinch", word)
+                        .map(holes -> pinch(List.of(holes.getFirst().split("-")), text, index)));
     }
 
-    private static Stroke string(String sign, String text, int index) {
-        return Pluck.of(PickedLine.string(text, sign, index));
+    private Stroke string(String sign, String text, int index) {
+        return Pluck.of(PickedLine.string(text, numbers(sign), index));
+    }
+
+    /** {@code four:three} as {@code 4:3}. */
+    private String numbers(String sign) {
+        return Stream.of(sign.split(":"))
+                .map(part -> lexicon.number(part).map(String::valueOf).orElse(part))
+                .collect(Collectors.joining(":"));
+    }
+
+    private Optional<Stroke> together(String word, String text, int index) {
+        return lexicon.codes("together").stream()
+                .flatMap(code -> lexicon.read(code, word).stream())
+                .filter(parts -> parts.stream().noneMatch(part -> part.contains(" ")))
+                .findFirst()
+                .map(parts -> pinch(parts, text, index));
+    }
+
+    /** Whether {@code word} names a string by an end of the neck: teachers call either end the top. */
+    boolean isEitherEnd(String word) {
+        return lexicon.find("stroke", word).filter("either-end"::equals).isPresent();
+    }
+
+    /** What {@code word} says of how often strokes come or how long they last; empty if nothing. */
+    Optional<SpokenTimes> times(String word) {
+        return several(word)
+                .or(() -> lexicon.find("times", word).map(code -> new SpokenTimes.Times(Integer.parseInt(code))))
+                .or(() -> lexicon.read("times.n", word).map(holes -> new SpokenTimes.Times(number(holes))))
+                .or(() -> lexicon.read("held.before", word)
+                        .map(holes -> new SpokenTimes.Held(Optional.empty(), number(holes))))
+                .or(() -> lexicon.read("held.rest", word)
+                        .map(holes -> new SpokenTimes.Held(Optional.of(Stop.STOP), number(holes))))
+                .or(() -> lexicon.find("again", word, SpokenTimes.How.values()).map(SpokenTimes.Again::new));
+    }
+
+    private Optional<SpokenTimes> several(String word) {
+        return lexicon.codes("several").stream()
+                .flatMap(code -> lexicon.read(code, word).stream()
+                        .map(holes -> several(code.substring(code.indexOf('.') + 1), number(holes))))
+                .findFirst();
+    }
+
+    private static SpokenTimes several(String stroke, int number) {
+        return new SpokenTimes.Several(number, STROKES.get(stroke), way(stroke));
+    }
+
+    private int number(List<String> holes) {
+        return lexicon.number(holes.getFirst()).orElse(0);
     }
 
     private static Stroke range(List<String> strings, String text, int index) {
@@ -96,11 +173,11 @@ final class SpokenWords {
         return Integer.parseInt(digits);
     }
 
-    private Stroke pinch(String said, String text, int index) {
+    private Stroke pinch(List<String> parts, String text, int index) {
         var picks = new ArrayList<Pick>();
-        for (String part : said.split("-")) {
+        for (String part : parts) {
             Optional<Role> role = lexicon.find("pinch", part).map(ROLES::get);
-            picks.add(role.<Pick>map(Pick.ByRole::new).orElseGet(() -> PickedLine.string(text, part, index)));
+            picks.add(role.<Pick>map(Pick.ByRole::new).orElseGet(() -> PickedLine.string(text, numbers(part), index)));
         }
         return at(text, index, "lexicon.impossible", _ -> new Pluck(picks, Touch.PLAIN, Force.PLAIN));
     }
@@ -115,11 +192,15 @@ final class SpokenWords {
 
     /** The direction that {@code word} says; empty if it leaves that to the hand. */
     Optional<Direction> direction(String word) {
-        return lexicon.find("stroke", word).flatMap(code -> switch (code) {
+        return lexicon.find("stroke", word).flatMap(SpokenWords::way);
+    }
+
+    private static Optional<Direction> way(String code) {
+        return switch (code) {
             case "down" -> Optional.of(Direction.DOWN);
             case "up" -> Optional.of(Direction.UP);
             default -> Optional.empty();
-        });
+        };
     }
 
     /** The count that {@code word} says; empty if it says none. */

@@ -12,6 +12,8 @@ final class Ways {
 
     private final int strokes;
     private final int slots;
+    private final List<SpokenStroke> said;
+    private final List<Slot> grid;
     private final boolean[][] allowed;
     /** For each slot the next one behind it that must be struck, or the number of slots. */
     private final int[] nextStruck;
@@ -21,7 +23,8 @@ final class Ways {
     private final BigInteger[][] after;
 
     Ways(Dictation dictation, PatternFrame frame, Bounds bounds) {
-        List<Slot> grid = frame.grid().slots();
+        grid = frame.grid().slots();
+        said = dictation.strokes();
         strokes = dictation.strokes().size();
         slots = grid.size();
         allowed = new boolean[strokes][slots];
@@ -60,9 +63,29 @@ final class Ways {
         return allowed[stroke][slot];
     }
 
-    /** Whether one stroke can follow another: nothing that must be struck lies between. */
-    boolean follows(int from, int to) {
-        return nextStruck[from + 1] >= to;
+    /**
+     * Whether the stroke behind {@code stroke}, which is on the slot {@code from}, can be on {@code to}: nothing that must be
+     * struck lies between, and it is held as long as was said.
+     */
+    boolean follows(int stroke, int from, int to) {
+        return nextStruck[from + 1] >= to && isHeld(stroke, grid.get(from), grid.get(to));
+    }
+
+    private boolean isHeld(int stroke, Slot from, Slot to) {
+        return said.get(stroke)
+                .beats()
+                .filter(beats -> from.beat() + beats != to.beat() || from.inBeat() != to.inBeat())
+                .isEmpty();
+    }
+
+    /** Whether the last stroke can be on {@code from}: nothing that must be struck follows, and there is time to hold it. */
+    boolean ends(int from) {
+        return nextStruck[from + 1] >= slots
+                && said.getLast()
+                        .beats()
+                        .filter(beats ->
+                                grid.get(from).beat() + beats > grid.getLast().beat() + 1)
+                        .isEmpty();
     }
 
     private void countBefore() {
@@ -72,7 +95,7 @@ final class Ways {
                 if (allowed[stroke][slot]) {
                     if (stroke == 0) sum = nextStruck[0] >= slot ? BigInteger.ONE : BigInteger.ZERO;
                     for (int last = 0; stroke > 0 && last < slot; last++) {
-                        if (follows(last, slot)) sum = sum.add(before[stroke - 1][last]);
+                        if (follows(stroke - 1, last, slot)) sum = sum.add(before[stroke - 1][last]);
                     }
                 }
                 before[stroke][slot] = sum;
@@ -85,9 +108,9 @@ final class Ways {
             for (int slot = 0; slot < slots; slot++) {
                 BigInteger sum = BigInteger.ZERO;
                 if (allowed[stroke][slot]) {
-                    if (stroke == strokes - 1) sum = follows(slot, slots) ? BigInteger.ONE : BigInteger.ZERO;
+                    if (stroke == strokes - 1) sum = ends(slot) ? BigInteger.ONE : BigInteger.ZERO;
                     for (int next = slot + 1; stroke < strokes - 1 && next < slots; next++) {
-                        if (follows(slot, next)) sum = sum.add(after[stroke + 1][next]);
+                        if (follows(stroke, slot, next)) sum = sum.add(after[stroke + 1][next]);
                     }
                 }
                 after[stroke][slot] = sum;

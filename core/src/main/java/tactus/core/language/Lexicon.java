@@ -19,12 +19,13 @@ import java.util.stream.Stream;
 /**
  * The words of one language that are typed and read: of dictations, rules, chords as they are said, grooves and queries.
  * A code has one form or several; the first one is what the program writes. A form can have holes: <code>{#}</code> for a
- * number or a fraction, <code>{*}</code> for any text, so that <code>up {#} with the capo</code> reads {@code up 2 with the
+ * number or a fraction, <code>{n}</code> for a number in digits or words, <code>{o}</code> for one that says which ({@code
+ * 4th}, {@code fourth}), <code>{*}</code> for any text, so that <code>up {#} with the capo</code> reads {@code up 2 with the
  * capo}. Capitals and the width of spaces do not matter.
  */
 public final class Lexicon {
 
-    private static final Pattern HOLE = Pattern.compile("\\{[#*]}");
+    private static final Pattern HOLE = Pattern.compile("\\{[#*no]}");
     private static final String NUMBER = "(\\d{1,5}(?:/\\d{1,3})?)";
 
     private final Map<String, List<String>> forms;
@@ -120,13 +121,36 @@ public final class Lexicon {
                 each -> Pattern.compile(expression(each, "(.+)"), Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE));
     }
 
-    private static String expression(String form, String anything) {
+    private String hole(String hole, String anything) {
+        return switch (hole) {
+            case "{#}" -> NUMBER;
+            case "{n}" -> "(\\d{1,5}" + among("number") + ")\\b";
+            case "{o}" -> "(\\d{1,4}(?:" + String.join("|", forms("ordinal-endings")) + ")" + among("ordinal") + ")\\b";
+            default -> anything;
+        };
+    }
+
+    /** The words of a family, each as another way to go on. */
+    private String among(String family) {
+        return codes(family).stream()
+                .flatMap(code -> forms(code).stream())
+                .map(form -> "|" + Pattern.quote(form))
+                .collect(Collectors.joining());
+    }
+
+    /** The number that {@code text} says in digits or words, as {@code 4}, {@code four} or {@code fourth}; empty if none. */
+    public Optional<Integer> number(String text) {
+        if (text.matches("\\d{1,5}")) return Optional.of(Integer.valueOf(text));
+        return find("number", text).map(Integer::valueOf).or(() -> new Ordinals(this).number(plain(text)));
+    }
+
+    private String expression(String form, String anything) {
         Matcher holes = HOLE.matcher(form);
         var expression = new StringBuilder();
         int at = 0;
         while (holes.find()) {
             expression.append(literal(form.substring(at, holes.start())));
-            expression.append(holes.group().equals("{#}") ? NUMBER : anything);
+            expression.append(hole(holes.group(), anything));
             at = holes.end();
         }
         return expression.append(literal(form.substring(at))).toString();
@@ -149,7 +173,7 @@ public final class Lexicon {
         codes.stream()
                 .flatMap(code -> forms(code).stream())
                 .filter(form -> form.contains(" ") || form.contains("-") && form.length() > 1)
-                .map(form -> expression(form, anything).replace("(", "(?:").replace("(?:?:", "(?:"))
+                .map(form -> expression(form, anything).replace("(", "(?:").replace("(?:?:", "(?:") + "(?!\\p{L})")
                 .forEach(found::add);
         return String.join("|", found);
     }

@@ -1,0 +1,190 @@
+package tactus.core.dictation;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.outside.English;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternFrame;
+import tactus.core.pattern.PatternId;
+import tactus.core.refusal.NotationException;
+import tactus.core.stroke.Hand;
+import tactus.core.time.Length;
+import tactus.core.time.Meter;
+
+/** What is said in lessons, in several wordings (common practice). */
+class SpokenLessonTest {
+
+    private static final Meter FOUR = Meter.parse("4/4");
+
+    private static Placing placed(String said) {
+        return Placing.of(English.dictation(said), FOUR, 4, Given.NOTHING);
+    }
+
+    private static String counts(Placing placing) {
+        return String.join(" ", placing.counts(placing.best().getFirst()));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "4th string, third string;string 4 string 3",
+                "string four, the 2nd string, string 1;string 4 string 2 string 1",
+                "low E, A string, the D string, G string, b string, high e;"
+                        + "string 6 string 5 string 4 string 3 string 2 string 1",
+                "string four fret three, 4th string second fret;string 4 fret 3 string 4 fret 2",
+                "fret 2 on string 5, third fret of the sixth string;string 5 fret 2 string 6 fret 3",
+                "open fifth string, string 4 open;string 5 fret 0 string 4 fret 0",
+                "one and four together, 3, 2;pinch 1-4 string 3 string 2",
+                "thumb and middle together, index;pinch thumb-middle index",
+                "5, 3 and 1 together;pinch 5-3-1",
+                "strings 5 and 1 together, 3, 2, 3;pinch 5-1 string 3 string 2 string 3",
+                "5th and 1st at the same time;pinch 5-1",
+                "bass note, down, bass string up;bass down bass up",
+                "down, pause, up, rest, down;down miss up stop down",
+                "okay, down, then down and then up;down down up",
+                "three downs, two ups;down down down up up",
+                "six downs;down down down down down down",
+                "2 chops, four bass notes;mute mute bass bass bass bass",
+                "down twice, up;down down up",
+                "down twice up twice;down down up up",
+                "down, down up three times;down down up down up down up",
+                "D D U, three times;down down up down down up down down up",
+                "D U and again;down up down up",
+                "D D U U, same again;down down up up down down up up",
+                "D D U U, same again but the last one mute;down down up up down down up mute",
+                "D D U D, same again but end on two ups;down down up down down down up up",
+                "D D U U, again but without the last;down down up up down down up",
+                "down down, sorry, down up;down up",
+                "down down, no wait, down up;down up",
+                "down up, I mean, down down up;down down up"
+            })
+    void theWordsOfALessonAreRead(String said, String words) {
+        assertEquals(words, English.words(English.dictation(said)));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "down, hold for two, down, up, down, up;1 3 3& 4 4&",
+                "down, let it ring for two beats, down down;1 3 4",
+                "down, down, hold for two, down;1 2 4",
+                "down, rest for two, down;1 2 4",
+                "rest for two, down, down;1 3 4",
+                "down, down, rest for two;1 2 3",
+                "thumb one, thumb two, thumb three;1 2 3",
+                "string 6 fret 3 on 1, string 6 fret five on 2 and, 5th string on 4;1 2& 4"
+            })
+    void whatIsHeldOrCountedFallsWhereItWasSaid(String said, String counts) {
+        assertEquals(counts, counts(placed(said)));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "mute down up, down up;mute up down up;mute down up down up",
+                "D U mute down U;down up mute up;down up mute down up",
+                "bass down, up, down up;bass down up down up;bass down up down up",
+                "top string, 2nd string, 3rd string;string 6 string 2 string 3;string 1 string 2 string 3"
+            })
+    void whatCanBeMeantInTwoWaysIsPlacedInBothAndAsked(String said, String first, String second) {
+        var question = (Question.OfMeaning) placed(said).question().orElseThrow();
+        assertEquals(first, English.words(question.first().dictation()));
+        assertEquals(second, English.words(question.second().dictation()));
+        assertEquals(
+                question.first().dictation().strokes().size() + (said.startsWith("top") ? 0 : 1),
+                question.second().dictation().strokes().size());
+        assertEquals(question.first(), placed(said).answered(true));
+        assertEquals(question.second(), placed(said).answered(false));
+    }
+
+    @Test
+    void aCommaOrTheHandSaysThatTwoStrokesAreMeant() {
+        // Count 1 is a down, so a bass stroke and an up are meant.
+        assertEquals(4, placed("bass up, down up").dictation().strokes().size());
+        assertTrue(placed("bass up, down up")
+                .question()
+                .filter(Question.OfMeaning.class::isInstance)
+                .isEmpty());
+        assertTrue(English.dictation("mute, down").other().isEmpty());
+        assertEquals("mute down", English.words(English.dictation("mute, down")));
+        assertEquals(3, English.dictation("bass, down, down").strokes().size());
+    }
+
+    @Test
+    void theReadingThatFitsBetterComesFirst() {
+        // As two strokes each, these would be three downs in a row at eighths, for which the hand has no time.
+        Placing joined = placed("down, mute down up, down, mute down up");
+        assertEquals("down mute up down mute up", English.words(joined.dictation()));
+        assertEquals("1 2 2& 3 4 4&", counts(joined));
+        // As one stroke each there are several ways, as two the bar is full.
+        Placing apart = placed("bass up, down up, mute up, down up");
+        assertEquals("bass up down up mute up down up", English.words(apart.dictation()));
+        assertEquals("1 1& 2 2& 3 3& 4 4&", counts(apart));
+    }
+
+    @Test
+    void manyStrokesInOneBarAreAskedAboutAndMayBeTwoBars() {
+        Placing placing = placed("D DU UDU D DU UDU");
+        assertEquals("1/16", placing.frame().hand().rate().toString());
+        Placing two = placing.answered(false);
+        assertEquals("1 2 2& 3& 4 4& 1 2 2& 3& 4 4&", counts(two));
+        assertEquals(8, two.frame().beats());
+        assertTrue(placed("D DU UDU").question().isEmpty());
+    }
+
+    @Test
+    void aQuickerHandAndASilentCountAreRemarked() {
+        assertEquals(
+                "It does not go in 1/8 notes: stroke 5 (down) has no slot left where the hand, moving in 1/8 notes, goes "
+                        + "that way. So the hand moves in 1/16 notes.",
+                placed("six downs").remarks().stream().map(English::say).collect(Collectors.joining()));
+        assertEquals(
+                "6 counts were said, and 5 strokes: some of the counts are silent.",
+                placed("1 2 and 3 and 4: D D U D U").remarks().stream()
+                        .map(English::say)
+                        .collect(Collectors.joining()));
+        assertTrue(placed("D U D U").remarks().isEmpty());
+    }
+
+    @Test
+    void nobodyWhoPicksIsAdvisedToStrum() {
+        var slip = assertThrows(NotationException.class, () -> English.dictation("thumb, 3rd string, foo"));
+        assertEquals(19, slip.index());
+        assertTrue(English.of(slip).contains("4th string fret 2"), English.of(slip));
+        PatternFrame short2 = PatternFrame.of(FOUR, 1, Hand.pendulum(Length.of(1, 8)));
+        Placing none = Placing.of(English.dictation("thumb, index, middle"), short2);
+        assertEquals("0", none.count().toString());
+        String mends =
+                none.mends().stream().map(mend -> English.say(mend.change())).collect(Collectors.joining("; "));
+        assertFalse(mends.contains("down") || mends.contains(" up"), mends);
+        assertFalse(none.mends().isEmpty());
+    }
+
+    @Test
+    void nothingIsSaidAgainBeforeAnythingWasSaid() {
+        for (String said : new String[] {"twice", "and again", "hold for two", "zero downs", "0 times"}) {
+            assertThrows(NotationException.class, () -> English.dictation(said), said);
+        }
+        assertThrows(NotationException.class, () -> English.dictation("down 99999 times"));
+    }
+
+    @Test
+    void whatWasSaidIsKeptWithThePatternInEitherReading() {
+        Placing placing = placed("mute down, up, down, up");
+        Pattern taken = placing.answered(false)
+                .pattern(
+                        placing.answered(false).best().getFirst(),
+                        Pattern.empty(new PatternId("x"), "X", placing.frame()));
+        assertEquals("mute down, up, down, up", taken.story().said().getLast());
+    }
+}
