@@ -57,7 +57,7 @@ public class DictationBenchmark {
         for (String root : List.of("C", "D", "E", "F", "G", "A", "Bb", "B")) {
             for (String kind : List.of("", "m", "7")) {
                 ChordName name = ChordName.parse(root + kind);
-                held.add(new Held(search.easiest(name).orElseThrow().voicing(), Optional.of(name), Tuning.STANDARD));
+                held.add(new Held(search.first(name).orElseThrow().voicing(), Optional.of(name), Tuning.STANDARD));
             }
         }
         return held;

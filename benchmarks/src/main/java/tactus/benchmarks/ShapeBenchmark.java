@@ -78,8 +78,7 @@ public class ShapeBenchmark {
         song = song.withFacts(song.facts().withKey(Key.parse("Eb")));
         var search = new ShapeSearch(Tuning.STANDARD, Neck.USUAL, FrettingHand.USUAL);
         for (String name : TWELVE) {
-            Voicing easiest =
-                    search.easiest(ChordName.parse(name)).orElseThrow().voicing();
+            Voicing easiest = search.first(ChordName.parse(name)).orElseThrow().voicing();
             song = song.withChord(new Chord(name, easiest));
         }
         var section = new Section(

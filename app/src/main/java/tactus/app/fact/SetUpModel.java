@@ -141,15 +141,15 @@ public final class SetUpModel {
                 .toList();
     }
 
-    /** Finds the easiest shape for every chord that has none or a wrong one. */
+    /** Finds the usual shape for every chord that has none or a wrong one. */
     public void findShapes() {
         var changed = wrongShapes().stream()
-                .flatMap(chord -> chord.meaning().flatMap(this::easiest).stream()
+                .flatMap(chord -> chord.meaning().flatMap(this::usual).stream()
                         .map(voicing -> chord.withVoicing(voicing).withStrummed(Optional.empty())))
                 .toList();
         var added = chordsWithoutShape().stream()
                 .flatMap(name ->
-                        Chord.meaning(name).flatMap(this::easiest).stream().map(voicing -> new Chord(name, voicing)))
+                        Chord.meaning(name).flatMap(this::usual).stream().map(voicing -> new Chord(name, voicing)))
                 .toList();
         work.change("edit.find-shapes", song -> {
             Song next = song;
@@ -159,8 +159,8 @@ public final class SetUpModel {
         });
     }
 
-    /** The easiest shape of {@code name} behind the song's capo, for the hand that plays. */
-    public Optional<Voicing> easiest(ChordName name) {
+    /** The first shape of {@code name} behind the song's capo, for the hand that plays. */
+    public Optional<Voicing> usual(ChordName name) {
         return shapes.of(work.song().facts(), name);
     }
 

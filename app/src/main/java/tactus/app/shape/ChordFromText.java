@@ -10,7 +10,7 @@ import tactus.core.refusal.Refusal;
 import tactus.core.shape.Voicing;
 import tactus.core.song.Song;
 
-/** A chord from its name, with its easiest shape, or from its shape, under the name it sounds as. */
+/** A chord from its name, with its usual shape, or from its shape, under the name it sounds as. */
 final class ChordFromText {
 
     private final Song song;
@@ -47,7 +47,7 @@ final class ChordFromText {
 
     private Chord shaped(String text) {
         ChordName name = ChordName.parse(text, school);
-        Voicing voicing = setUp.easiest(name).orElseThrow(() -> new Refusal("shape.out-of-reach", name));
+        Voicing voicing = setUp.usual(name).orElseThrow(() -> new Refusal("shape.out-of-reach", name));
         return new Chord(name.toString(), voicing);
     }
 }

@@ -1,5 +1,6 @@
 package tactus.app.shape;
 
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -27,7 +28,8 @@ final class OfferColumn extends VBox {
     private final Label standInText = new Label();
     private final ShapeView standInShape;
     private final Button take;
-    private final FlowPane shapes = new FlowPane();
+    private final FlowPane easier = new FlowPane();
+    private final FlowPane others = new FlowPane();
 
     OfferColumn(Settings settings, ShapeModel model, Actions actions) {
         this.settings = settings;
@@ -35,15 +37,20 @@ final class OfferColumn extends VBox {
         standInShape = new ShapeView(settings);
         take = actions.wordedButton("shape.standIn");
         getStyleClass().add("offers");
-        var easier = new Label(Words.of("shape.easier"));
-        easier.getStyleClass().add("column-title");
+        var easierTitle = new Label(Words.of("shape.easier"));
+        easierTitle.getStyleClass().add("column-title");
         standInText.setWrapText(true);
         standInText.setMinHeight(USE_PREF_SIZE);
         standInText.setId("stand-in");
-        var others = new Label(Words.of("shape.others"));
-        others.getStyleClass().add("column-title");
-        shapes.getStyleClass().add("offer-shapes");
-        var scroll = new ScrollPane(shapes);
+        var othersTitle = new Label(Words.of("shape.others"));
+        othersTitle.getStyleClass().add("column-title");
+        easier.getStyleClass().add("offer-shapes");
+        easier.setId("easier-shapes");
+        others.getStyleClass().add("offer-shapes");
+        others.setId("other-shapes");
+        var all = new VBox(easier, othersTitle, others);
+        all.getStyleClass().add("offer-lists");
+        var scroll = new ScrollPane(all);
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         var words = new VBox(standInText, take);
@@ -51,7 +58,7 @@ final class OfferColumn extends VBox {
         HBox.setHgrow(words, Priority.ALWAYS);
         var standIn = new HBox(standInShape, words);
         standIn.getStyleClass().add("stand-in");
-        getChildren().setAll(easier, standIn, others, scroll);
+        getChildren().setAll(easierTitle, standIn, scroll);
         bound.follow(model.offersProperty(), _ -> show());
         bound.follow(model.chosenProperty(), _ -> show());
     }
@@ -71,10 +78,18 @@ final class OfferColumn extends VBox {
             node.setVisible(standIn.isPresent());
             node.setManaged(standIn.isPresent());
         }
-        shapes.getChildren()
-                .setAll(model.offersProperty().get().shapes().stream()
-                        .map(this::offer)
+        List<Shape> easy = model.easierShapes();
+        show(easier, easy);
+        show(
+                others,
+                model.offersProperty().get().shapes().stream()
+                        .filter(shape -> !easy.contains(shape))
                         .toList());
+    }
+
+    private void show(FlowPane pane, List<Shape> shapes) {
+        pane.getChildren().setAll(shapes.stream().map(this::offer).toList());
+        pane.setManaged(!shapes.isEmpty());
     }
 
     private Button offer(Shape shape) {

@@ -8,13 +8,14 @@ import tactus.core.pitch.Tuning;
 import tactus.core.search.ShapeSearch;
 import tactus.core.search.StandIn;
 import tactus.core.shape.FrettingHand;
+import tactus.core.shape.Grip;
 import tactus.core.shape.Neck;
 import tactus.core.shape.Shape;
 
 /**
  * What is offered for a chord.
  *
- * @param shapes other shapes of its name, the easiest first
+ * @param shapes the usual shape of its name, then others, the easiest first
  * @param standIn an easier one, if there is one
  */
 public record Offers(List<Shape> shapes, Optional<StandIn> standIn) {
@@ -25,6 +26,14 @@ public record Offers(List<Shape> shapes, Optional<StandIn> standIn) {
 
     /** What the offers depend on. */
     record Question(Chord chord, Tuning tuning, Neck neck, FrettingHand hand) {}
+
+    /** Those that ask less of the hand than what is held now; all where the hand cannot hold that. */
+    List<Shape> easier(Chord held, Neck neck, FrettingHand hand) {
+        double cost = Grip.of(held.voicing(), neck, hand)
+                .map(grip -> grip.effort(neck, hand).cost())
+                .orElse(Double.MAX_VALUE);
+        return shapes.stream().filter(shape -> shape.effort().cost() < cost).toList();
+    }
 
     /** Shapes are searched for as they are called, and judged where the capo is. This takes a while. */
     static Offers to(Question question) {

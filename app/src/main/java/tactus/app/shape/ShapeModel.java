@@ -22,6 +22,7 @@ import tactus.core.refusal.Refusal;
 import tactus.core.shape.Fingering;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
+import tactus.core.shape.Shape;
 import tactus.core.shape.StringRange;
 import tactus.core.shape.Voicing;
 import tactus.core.song.Song;
@@ -182,6 +183,13 @@ public final class ShapeModel {
         work.type(FIELD + before.name(), Edit.of("edit.shape", song -> song.withChord(after), before.name()));
     }
 
+    /** Shapes of the chosen chord that are easier than the one it has. */
+    public List<Shape> easierShapes() {
+        return chosen.get()
+                .map(chord -> offers.get().easier(chord, neck(), hand()))
+                .orElse(List.of());
+    }
+
     /** Takes the easier shape, if one was found. */
     public void takeStandIn() {
         offers.get().standIn().ifPresent(standIn -> take(standIn.shape().voicing()));
@@ -217,7 +225,7 @@ public final class ShapeModel {
                         chord.withStrummed(text.isBlank() ? Optional.empty() : Optional.of(StringRange.parse(text))))));
     }
 
-    /** Adds chords by their names, {@code G D Em C}, with their easiest shapes, or by shapes, under the names they sound as. */
+    /** Adds chords by their names, {@code G D Em C}, with their usual shapes, or by shapes, under the names they sound as. */
     public Optional<String> add(String text) {
         return Attempt.of(() -> {
             List<Chord> chords = new ChordFromText(work.song(), setUp, settings.noteSchool()).readAll(text);

@@ -25,7 +25,7 @@ public final class OfferedShapes {
         return UsualShapes.given(before, after, name -> of(after.facts(), name));
     }
 
-    /** The easiest shape of {@code name} behind the song's capo; empty if the hand can hold none. */
+    /** The usual shape of {@code name} behind the song's capo; empty if the hand can hold none. */
     public Optional<Voicing> of(Facts facts, ChordName name) {
         return new ShapeSearch(
                         facts.tuning(),

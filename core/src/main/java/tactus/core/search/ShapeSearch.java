@@ -31,7 +31,8 @@ public final class ShapeSearch {
     }
 
     /**
-     * Returns shapes that sound {@code name}, the easiest first. Among them, if there are more than three and a
+     * Returns shapes that sound {@code name}: first the one that most teachers draw, then the others, the easiest first.
+     * Among them, if there are more than three and a
      * hand can hold them, are one with every note of the name, one with what may be there besides, and one that holds
      * every string and so can be moved along the neck.
      *
@@ -41,23 +42,49 @@ public final class ShapeSearch {
         var tones = ChordTones.of(name);
         List<Candidate> candidates = new FretCombinations(tuning, neck, hand, tones, !isReentrant()).all();
         if (candidates.isEmpty()) candidates = new FretCombinations(tuning, neck, hand, tones, false).all();
-        return best(candidates, tones, most);
+        return taughtFirst(taught(name, tones), best(candidates, tones, most), most);
     }
 
-    /** Returns the easiest shape that sounds {@code name}. */
-    public Optional<Shape> easiest(ChordName name) {
-        return find(name, 1).stream().findFirst();
+    private Optional<Shape> taught(ChordName name, ChordTones tones) {
+        return new TaughtShapes(tuning, neck, hand)
+                .of(name)
+                .flatMap(candidate -> rank(candidate, tones))
+                .map(Ranking.Ranked::shape);
+    }
+
+    private static List<Shape> taughtFirst(Optional<Shape> taught, List<Shape> others, int most) {
+        return Stream.concat(
+                        taught.stream(),
+                        others.stream()
+                                .filter(shape -> taught.filter(
+                                                first -> first.voicing().equals(shape.voicing()))
+                                        .isEmpty()))
+                .limit(most)
+                .toList();
+    }
+
+    /** Returns the first shape for {@code name}: the one that most teachers draw, otherwise the easiest. */
+    public Optional<Shape> first(ChordName name) {
+        var tones = ChordTones.of(name);
+        Optional<Shape> taught = taught(name, tones);
+        return taught.isPresent() ? taught : find(name, 1).stream().findFirst();
     }
 
     /**
-     * Returns shapes as {@link #find} does, but judged, and ordered by their ease, behind the capo of {@code where}: a
-     * shape keeps its name there, and its frets lie closer.
+     * Returns shapes as {@link #find} does, but judged, and ordered by their ease behind the first, behind the capo of
+     * {@code where}: a shape keeps its name there, and its frets lie closer.
      */
     public List<Shape> findBehind(Neck where, ChordName name, int most) {
-        return find(name, most).stream()
-                .map(shape -> shape.at(where, hand))
-                .sorted(Comparator.comparingDouble(shape -> shape.effort().cost()))
-                .toList();
+        List<Shape> found =
+                find(name, most).stream().map(shape -> shape.at(where, hand)).toList();
+        Optional<Shape> taught = taught(name, ChordTones.of(name)).map(shape -> shape.at(where, hand));
+        return taughtFirst(
+                taught,
+                found.stream()
+                        .sorted(Comparator.comparingDouble(
+                                shape -> shape.effort().cost()))
+                        .toList(),
+                most);
     }
 
     /** Whether the lowest string is not the one that lies lowest, so that a bass means nothing. */

@@ -26,10 +26,9 @@ public sealed interface SetUpFix extends Fix {
 
         @Override
         public Song appliedTo(Song song) {
-            var neck = new Neck(Neck.USUAL.scaleLength(), song.facts().capo());
+            var neck = new Neck(Neck.USUAL.scaleLength(), 0);
             return Chord.meaning(chord)
-                    .flatMap(meaning ->
-                            new ShapeSearch(song.facts().tuning(), neck, FrettingHand.USUAL).easiest(meaning))
+                    .flatMap(meaning -> new ShapeSearch(song.facts().tuning(), neck, FrettingHand.USUAL).first(meaning))
                     .map(shape -> song.withChord(new Chord(chord, shape.voicing())))
                     .orElse(song);
         }

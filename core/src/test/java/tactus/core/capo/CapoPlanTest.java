@@ -40,7 +40,7 @@ class CapoPlanTest {
         var search = new ShapeSearch(song.facts().tuning(), Neck.USUAL, FrettingHand.USUAL);
         for (String name : names) {
             song = song.withChord(new Chord(
-                    name, search.easiest(ChordName.parse(name)).orElseThrow().voicing()));
+                    name, search.first(ChordName.parse(name)).orElseThrow().voicing()));
         }
         var section = new Section(
                 new SectionId("all"),
@@ -155,7 +155,7 @@ class CapoPlanTest {
     @Test
     void theAdviceComparesTheBestWithNow() {
         assertEquals(
-                "capo.better [capo.at [1, G, 0], capo.what [0, 63, 75], capo.what [3, 67, 58]]",
+                "capo.better [capo.at [1, G, 0], capo.what [0, 63, 75], capo.what [4, 97, 43]]",
                 CapoAdvice.of(plan(song("Ab", "Ab Db Eb Fm"))).orElseThrow().toString());
         assertTrue(CapoAdvice.of(plan(song("G", "G C D Em")))
                 .orElseThrow()
