@@ -22,6 +22,12 @@ final class PlayedSnagWords {
         return switch (snag) {
             case PlayedSnag.Cut cut -> cut(cut);
             case PlayedSnag.Stop stop -> Words.of("snag.stop", Words.count(Quantity.beats(stop.beats())));
+            case PlayedSnag.NotStruck chord ->
+                Words.of(
+                        "snag.not-struck",
+                        chord.chord(),
+                        pattern(chord.pattern()),
+                        Words.of("snag.times", chord.times()));
             case PlayedSnag.TooFast fast ->
                 Words.of(
                         "snag.too-fast",
@@ -73,7 +79,7 @@ final class PlayedSnagWords {
         return Words.of(
                 "snag.cut",
                 pattern(cut.pattern()),
-                cut.chord(),
+                String.join(", ", cut.chords()),
                 Words.count(Quantity.beats(beats.chord())),
                 rounds,
                 Words.of("snag.times", cut.times()));

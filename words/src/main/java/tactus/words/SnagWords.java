@@ -24,6 +24,9 @@ import tactus.core.time.Slot;
 /** The snags of a song in words: where each is, what is wrong, and what was counted. */
 public final class SnagWords {
 
+    /** More places than these are as good as none. */
+    private static final int MOST_PLACES = 4;
+
     private final Song song;
     private final SongWords words;
 
@@ -55,6 +58,10 @@ public final class SnagWords {
             case SetUpSnag.StringTooTight _ -> Words.of("where.tuning");
             case SetUpSnag.CapoTooHigh _ -> Words.of("where.capo");
             case SetUpSnag.WrongShape shape -> Words.of("where.chord", shape.chord());
+            case SetUpSnag.TwoNames names -> Words.of("where.chord", names.chord());
+            case SetUpSnag.NotUsed chord -> Words.of("where.chord", chord.chord());
+            case SetUpSnag.OtherStandIn standIn -> Words.of("where.chord", standIn.chord());
+            case SetUpSnag.OtherKey _ -> Words.of("where.key");
             case SectionSnag.NoBarsLeft except -> words.use(except.use());
             case SectionSnag.NotThere part -> part.part();
             case SectionSnag.Uneven uneven -> section(uneven.section());
@@ -70,6 +77,7 @@ public final class SnagWords {
             case PatternSnag.WrongString string -> where(string.pattern(), string.slot());
             case PatternSnag.SameWords same -> pattern(same.pattern());
             case PatternSnag.SameRhythm same -> pattern(same.pattern());
+            case PatternSnag.IdleMove move -> where(move.pattern(), move.slot());
             case PlayedSnag played -> where(played);
             case SecondPartSnag.Uneven uneven -> section(uneven.section());
             case SecondPartSnag.OffChord off -> section(off.section());
@@ -83,6 +91,7 @@ public final class SnagWords {
                         ? Words.of("where.bar", section(cut.section()), cut.bar())
                         : Words.of("where.beat", section(cut.section()), cut.bar(), cut.beat());
             case PlayedSnag.Stop stop -> Words.of("where.bar", section(stop.section()), stop.bar());
+            case PlayedSnag.NotStruck chord -> Words.of("where.bar", section(chord.section()), chord.bar());
             case PlayedSnag.TooFast fast -> pattern(fast.pattern());
             case PlayedSnag.TooQuick quick ->
                 Words.of("where.change", quick.change().from(), quick.change().to());
@@ -130,6 +139,15 @@ public final class SnagWords {
                                 .orElse("");
             case SetUpSnag.CapoTooHigh(int capo) -> Words.of("snag.capo-too-high", capo);
             case SetUpSnag.WrongShape shape -> Words.say(shape.fault());
+            case SetUpSnag.TwoNames names ->
+                Words.of(
+                        names.isSameShape() ? "snag.two-names" : "snag.two-names-two-shapes",
+                        names.chord(),
+                        names.other());
+            case SetUpSnag.NotUsed chord -> Words.of("snag.not-used", chord.chord());
+            case SetUpSnag.OtherStandIn standIn ->
+                Words.of("snag.other-stand-in", standIn.version(), standIn.chord(), standIn.voicing());
+            case SetUpSnag.OtherKey key -> Words.of("snag.other-key", key.stated(), key.sounding());
         };
     }
 
@@ -181,9 +199,12 @@ public final class SnagWords {
                 count(Quantity.Unit.BAR, snag.bars()),
                 count(Quantity.Unit.SECTION, snag.others()),
                 snag.nearest(),
-                snag.likeliest()
-                        .map(held -> Words.of("snag.at-chord", what, held.chord(), Words.value(held.length())))
-                        .orElse(what));
+                snag.likeliest().size() > MOST_PLACES
+                        ? what
+                        : Words.of(
+                                "snag.at-places",
+                                what,
+                                snag.likeliest().stream().map(SnagWords::of).collect(Collectors.joining("; "))));
     }
 
     private static String sides(SideBySide.Line line) {
@@ -226,6 +247,11 @@ public final class SnagWords {
                 };
             case PatternSnag.SameWords same -> Words.of("snag.same-words", same.said(), pattern(same.other()));
             case PatternSnag.SameRhythm same -> Words.of("snag.same-rhythm", pattern(same.other()));
+            case PatternSnag.IdleMove idle ->
+                Words.of(
+                        idle.isUnheard() ? "snag.move-unheard" : "snag.move-idle",
+                        idle.move().string(),
+                        idle.move().fret().orElse(0));
         };
     }
 

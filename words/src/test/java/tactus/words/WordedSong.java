@@ -27,19 +27,30 @@ final class WordedSong {
 
     private WordedSong() {}
 
+    private static final List<String> SHAPES = List.of("C x32010", "G 320003", "D xx0232");
+
+    /** {@code song} with a shape for those of C, G and D that are played in it. */
+    static Song shaped(Song song) {
+        Song shaped = song;
+        for (String chord : SHAPES) {
+            String[] parts = chord.split(" ");
+            boolean played = song.sections().stream()
+                    .flatMap(section -> section.spans().stream())
+                    .anyMatch(span -> span.chord().equals(parts[0]));
+            if (played) shaped = shaped.withChord(new Chord(parts[0], Voicing.parse(parts[1])));
+        }
+        return shaped;
+    }
+
     /** A verse that is played once at 120 with the pattern P, and shapes for C, G and D. */
     static Song song(String meters, String spans, String line) {
         List<Meter> bars = Stream.of(meters.split(" ")).map(Meter::parse).toList();
         Song song = Song.empty("Song");
         song = song.withFacts(song.facts().withMeter(bars.getFirst()).withTempo(Tempo.of(120, bars.getFirst())));
-        for (String chord : List.of("C x32010", "G 320003", "D xx0232")) {
-            String[] parts = chord.split(" ");
-            song = song.withChord(new Chord(parts[0], Voicing.parse(parts[1])));
-        }
         song = song.withPattern(Pattern.empty(PATTERN, "P", bars.getFirst()).withLine(line))
                 .withSection(new Section(VERSE, "Verse", bars, spans(spans), 1))
                 .withOrder(List.of(VERSE));
-        return Assignment.assigned(song, Where.in(VERSE), Optional.of(PATTERN));
+        return Assignment.assigned(shaped(song), Where.in(VERSE), Optional.of(PATTERN));
     }
 
     private static List<Span> spans(String text) {

@@ -218,7 +218,7 @@ class ArrangementFlowTest extends WindowTest {
     void theSnagListLeadsToTheBarOfASnag() {
         chord(CONTROL, G);
         assertTrue(isShown("#snag-entries"));
-        press(DOWN, ENTER);
+        press(DOWN, UP, ENTER);
         assertEquals("Bridge", text("#section-name"));
         assertEquals("F", text("#section-chord"));
         chord(CONTROL, G);

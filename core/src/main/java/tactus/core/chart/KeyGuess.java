@@ -14,7 +14,7 @@ import tactus.core.pitch.Key;
  * The key that chords are in, where nobody says: the one whose scale holds most of their notes, and of two such the one in
  * which they begin and end (common practice; the weights are ours).
  */
-final class KeyGuess {
+public final class KeyGuess {
 
     private static final Set<Integer> MAJOR = Set.of(0, 2, 4, 5, 7, 9, 11);
     private static final Set<Integer> MINOR = Set.of(0, 2, 3, 5, 7, 8, 10);
@@ -24,27 +24,41 @@ final class KeyGuess {
     private KeyGuess() {}
 
     /** The key of the names as they stand; empty if none of them can be read. */
-    static Optional<Key> of(List<String> chords) {
-        List<ChordName> names = chords.stream()
+    public static Optional<Key> of(List<String> chords) {
+        return among(chords.stream()
                 .filter(name -> !ChordName.isNoChord(name))
                 .flatMap(name -> Chord.meaning(name).stream())
-                .toList();
+                .toList());
+    }
+
+    /** The key of {@code names} in their order; empty if there are none. */
+    public static Optional<Key> among(List<ChordName> names) {
         if (names.isEmpty()) return Optional.empty();
         return Stream.of(false, true)
                 .flatMap(minor -> IntStream.range(0, 12).mapToObj(tonic -> new Key(tonic, minor)))
                 .max(Comparator.comparingDouble(key -> score(key, names)));
     }
 
-    private static double score(Key key, List<ChordName> names) {
-        double score = 0;
+    /** The part of the names' notes that lies in the scale of {@code key}, 0 to 1. */
+    public static double share(Key key, List<ChordName> names) {
+        return names.isEmpty() ? 0 : inside(key, names) / names.size();
+    }
+
+    private static double inside(Key key, List<ChordName> names) {
+        Set<Integer> scale = key.minor() ? MINOR : MAJOR;
+        double sum = 0;
         for (ChordName name : names) {
-            Set<Integer> scale = key.minor() ? MINOR : MAJOR;
             List<Integer> notes = name.pitchClasses();
             long inside = notes.stream()
                     .filter(note -> scale.contains(Math.floorMod(note - key.tonic(), 12)))
                     .count();
-            score += (double) inside / notes.size();
+            sum += (double) inside / notes.size();
         }
+        return sum;
+    }
+
+    private static double score(Key key, List<ChordName> names) {
+        double score = inside(key, names);
         double weight = Math.max(1, names.size() / 8.0);
         return score + weight * (isHome(key, names.getFirst()) * BEGINS + isHome(key, names.getLast()) * ENDS);
     }

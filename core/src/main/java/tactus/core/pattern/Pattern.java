@@ -256,7 +256,8 @@ public record Pattern(
 
     /** Returns the same strokes as a pattern of its own. */
     public Pattern copiedAs(PatternId otherId, String otherName) {
-        return new Pattern(otherId, otherName, frame, strokes, moves, picking, story, Optional.empty());
+        Story own = new Story(story.origin(), List.of());
+        return new Pattern(otherId, otherName, frame, strokes, moves, picking, own, Optional.empty());
     }
 
     private Pattern withStrokes(Map<SlotAt, Stroke> others) {

@@ -35,6 +35,12 @@ public record Story(Origin origin, List<String> said) {
         return new Story(other, said);
     }
 
+    /** The same without {@code saying}. */
+    public Story without(String saying) {
+        return new Story(
+                origin, said.stream().filter(each -> !each.equals(saying)).toList());
+    }
+
     /** The same with {@code saying} as the latest; one that was said before moves to the end. */
     public Story withSaid(String saying) {
         var all = new ArrayList<>(said);

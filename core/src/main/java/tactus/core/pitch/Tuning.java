@@ -2,6 +2,7 @@ package tactus.core.pitch;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
@@ -135,8 +136,14 @@ public record Tuning(List<Pitch> open, List<Pitch> partners) {
                 .filter(CommonTuning::isUsual)
                 .map(CommonTuning::tuning)
                 .filter(alike)
-                .min((a, b) -> Integer.compare(distance(a), distance(b)))
+                .min(Comparator.comparing((Tuning made) -> !made.equals(this))
+                        .thenComparing(this::isTightenedAgainst)
+                        .thenComparingInt(this::distance))
                 .orElse(this);
+    }
+
+    private boolean isTightenedAgainst(Tuning made) {
+        return semitonesAbove(made).stream().anyMatch(semitones -> semitones > 0);
     }
 
     private int distance(Tuning other) {

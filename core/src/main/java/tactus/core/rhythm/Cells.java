@@ -42,6 +42,21 @@ public record Cells(int slots, int times, Length length, Length rest, boolean go
         return Optional.ofNullable(best);
     }
 
+    /**
+     * Whether {@code pattern} is whole when it ends early at {@code end}, from its start: at the end of one of its cells, or
+     * where nothing is struck any more.
+     */
+    public static boolean endsWhole(Pattern pattern, Length end) {
+        boolean isOver = pattern.grid().slots().stream()
+                .filter(slot -> !slot.at().isLessThan(end))
+                .noneMatch(slot -> pattern.at(slot).isStruck());
+        return isOver
+                || of(pattern)
+                        .filter(cells -> end.remainderOver(cells.length).isZero()
+                                && !cells.length.times(cells.times).isLessThan(end))
+                        .isPresent();
+    }
+
     private static Optional<Cells> at(int period, List<Stroke> strokes, Length slot) {
         int alike = period;
         while (alike < strokes.size() && strokes.get(alike).equals(strokes.get(alike - period))) alike++;

@@ -25,6 +25,9 @@ import tactus.core.statement.Statement;
 /** Finds what is wrong with shapes: notes that contradict the name, fingers that cannot be where they are said to be. */
 public final class ShapeCheck {
 
+    /** A chord of more notes than these may be without its root (common practice). */
+    private static final int WITH_ROOT = 4;
+
     private final Tuning tuning;
 
     /** @param tuning the one that the names of shapes are meant in */
@@ -54,7 +57,18 @@ public final class ShapeCheck {
         for (int pitchClass : sounding) mask |= 1 << pitchClass;
         boolean bassRight = !name.isSlash()
                 || !sounding.isEmpty() && sounding.getFirst() == name.bass().pitchClass();
-        return bassRight && ChordTones.of(name).fits(mask);
+        // Large chords are held without their root, which is how such a shape gets its name.
+        int root =
+                name.quality().degrees().size() > WITH_ROOT ? 1 << name.root().pitchClass() : 0;
+        var tones = ChordTones.of(name);
+        return bassRight && (tones.fits(mask) || tones.fits(mask | root));
+    }
+
+    /** Whether {@code voicing} keeps what a stand-in for {@code name} must keep, and sounds nothing foreign. */
+    public boolean canStandIn(ChordName name, Voicing voicing) {
+        int mask = 0;
+        for (int pitchClass : sounding(voicing)) mask |= 1 << pitchClass;
+        return isCalledRightly(name, voicing) || ChordTones.kept(name).fits(mask);
     }
 
     private List<Integer> sounding(Voicing voicing) {

@@ -20,7 +20,8 @@ import tactus.core.variation.Variation;
 /** Finds patterns that are cut though nobody has said that they shall be. */
 final class FitSnags implements Finder {
 
-    private record Cut(Section section, Pattern pattern, int span, FormChoice form) {}
+    /** What is cut alike has one cause and is one snag, wherever in its section. */
+    private record Cut(Section section, Pattern pattern, FormChoice form, Fit fit) {}
 
     @Override
     public void find(LaidSong laid, Consumer<Snag> found) {
@@ -35,8 +36,8 @@ final class FitSnags implements Finder {
             var cut = new Cut(
                     laid.section(span),
                     pattern,
-                    span.inSection().orElseThrow(),
-                    span.played().form());
+                    span.played().form(),
+                    span.fit().get());
             cuts.computeIfAbsent(cut, _ -> new ArrayList<>()).add(span);
         }
         return cuts;
@@ -62,11 +63,11 @@ final class FitSnags implements Finder {
                 laid.place(first),
                 bar + 1,
                 beat,
-                first.chord(),
+                played.stream().map(TimelineSpan::chord).distinct().toList(),
                 fit,
                 inBeats(bars, start, fit),
                 played.size(),
-                fix(cut, fit));
+                fix(cut, played));
     }
 
     private static PlayedSnag.Cut.InBeats inBeats(BarLines bars, Length start, Fit fit) {
@@ -81,13 +82,22 @@ final class FitSnags implements Finder {
         return bars.beatsBefore(from.plus(length)).minus(bars.beatsBefore(from));
     }
 
-    /** The short form where it comes out even; otherwise the cut is called meant. */
-    private static Fix fix(Cut cut, Fit fit) {
+    /** The short form where it comes out even; going on through the changes where the section does; else the cut is meant. */
+    private static Fix fix(Cut cut, List<TimelineSpan> played) {
+        Fit fit = cut.fit;
+        List<Integer> spans = played.stream()
+                .map(span -> span.inSection().orElseThrow())
+                .distinct()
+                .sorted()
+                .toList();
         boolean shortFits = fit.rounds() == 0
                 && Variation.of(cut.pattern, Form.Derivation.SHORT_FIRST_HALF)
                         .map(Pattern::length)
                         .filter(length -> fit.span().remainderOver(length).isZero())
                         .isPresent();
-        return new RuleFix.SayFit(cut.section.id(), cut.span, shortFits ? FitChoice.SHORT : FitChoice.CUT);
+        boolean carries = spans.size() > 1
+                && cut.section.barLines().length().remainderOver(fit.round()).isZero();
+        FitChoice choice = shortFits ? FitChoice.SHORT : carries ? FitChoice.CARRY : FitChoice.CUT;
+        return new RuleFix.SayFit(cut.section.id(), spans, choice);
     }
 }

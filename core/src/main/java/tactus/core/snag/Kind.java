@@ -20,6 +20,14 @@ public enum Kind {
     SHAPE_NOT_ITS_NAME,
     /** A hand cannot hold a shape, or not with the fingers that are asked for. */
     SHAPE_NOT_PLAYABLE,
+    /** One shape, or one chord, has two names. */
+    TWO_NAMES_OF_ONE_CHORD,
+    /** A chord has a shape and is played nowhere. */
+    CHORD_NOT_USED,
+    /** The easier shape of a version is another chord, or lacks what makes it that chord. */
+    STAND_IN_IS_ANOTHER_CHORD,
+    /** The key that is said is not the one that shapes and capo sound in. */
+    KEY_DOES_NOT_AGREE,
     /** A string is pulled far above what it is made for. */
     STRING_TOO_TIGHT,
     /** The capo sits where the hand is cramped. */
@@ -52,6 +60,10 @@ public enum Kind {
     STOP_WITHOUT_COUNT,
     /** The hand must cross the strings more often than the version allows. */
     TOO_FAST_FOR_VERSION,
+    /** A chord is named where nothing is struck, so that it is not heard. */
+    CHORD_NOT_STRUCK,
+    /** A finger is added or moved, and nothing sounds otherwise. */
+    MOVE_WITHOUT_EFFECT,
     /** A change of chord takes longer than the pattern leaves for it. */
     CHANGE_TOO_QUICK,
     /** The figures of the second guitar and the bars do not come out even. */

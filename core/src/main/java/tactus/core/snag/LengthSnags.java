@@ -30,7 +30,9 @@ final class LengthSnags implements Finder {
     public void find(LaidSong laid, Consumer<Snag> found) {
         Set<SectionId> explained = new HashSet<>();
         checkSiblings(laid.song(), snag -> {
-            if (snag instanceof SectionSnag.UnlikeSibling slip) explained.add(slip.section());
+            // One slip is told once, though every sibling shows it.
+            if (snag instanceof SectionSnag.UnlikeSibling slip
+                    && !(explained.add(slip.section()) & explained.add(slip.sibling()))) return;
             found.accept(snag);
         });
         checkOdd(laid.song(), explained, found);
@@ -100,21 +102,21 @@ final class LengthSnags implements Finder {
             int bars = section.bars().size();
             int over = bars % PHRASE;
             boolean odd = over == 1 || over == 3;
-            if (bars <= 2 || !odd || explained.contains(section.id())) continue;
+            if (bars <= 2 || section.spans().isEmpty() || !odd || explained.contains(section.id())) continue;
             int nearest = over == 1 ? bars - 1 : bars + 1;
             found.accept(new SectionSnag.OddLength(section.id(), bars, even, nearest, likeliest(song, section)));
         }
     }
 
-    /** The chord whose length is unlike the others'. */
-    private static Optional<SideBySide.Held> likeliest(Song song, Section section) {
+    /** The chords whose length is unlike the others'; all where all are alike. */
+    private static List<SideBySide.Held> likeliest(Song song, Section section) {
         List<SideBySide.Held> held = SideBySide.held(section, Assignment.round(song, section));
         Map<Object, Integer> lengths = new HashMap<>();
         held.forEach(each -> lengths.merge(each.length(), 1, Integer::sum));
-        Optional<SideBySide.Held> rare = held.reversed().stream()
-                .filter(each -> lengths.get(each.length()) == 1)
-                .findFirst();
-        return rare.or(() -> held.reversed().stream().findFirst());
+        int rarest = lengths.values().stream().mapToInt(Integer::intValue).min().orElse(0);
+        return held.stream()
+                .filter(each -> lengths.get(each.length()) == rarest)
+                .toList();
     }
 
     private static void checkPlan(Song song, Consumer<Snag> found) {

@@ -34,6 +34,27 @@ public sealed interface PatternFix extends Fix {
         }
     }
 
+    /** What was said is no longer kept with the pattern. */
+    record ForgetSaying(PatternId pattern, String said) implements PatternFix {
+
+        public ForgetSaying {
+            Objects.requireNonNull(pattern);
+            Objects.requireNonNull(said);
+        }
+
+        @Override
+        public Statement label() {
+            return Statement.of("fix.forget-saying", said);
+        }
+
+        @Override
+        public Song appliedTo(Song song) {
+            return song.pattern(pattern)
+                    .map(each -> song.withPattern(each.withStory(each.story().without(said))))
+                    .orElse(song);
+        }
+    }
+
     /** One name for two patterns that are the same rhythm. */
     record CallBoth(PatternId gone, PatternId kept, String name) implements PatternFix {
 

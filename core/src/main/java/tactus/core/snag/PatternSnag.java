@@ -3,6 +3,7 @@ package tactus.core.snag;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.PatternId;
 import tactus.core.shape.Voicing;
 import tactus.core.stroke.Direction;
@@ -125,6 +126,40 @@ public sealed interface PatternSnag extends Snag {
         @Override
         public List<Object> about() {
             return List.of(pattern, other);
+        }
+
+        @Override
+        public Optional<Fix> fix() {
+            return Optional.of(new PatternFix.ForgetSaying(pattern, said));
+        }
+    }
+
+    /**
+     * A finger is added or moved, and nothing sounds otherwise.
+     *
+     * @param isUnheard whether the string is never struck; otherwise the shape has the string at that fret already
+     */
+    record IdleMove(PatternId pattern, Slot slot, FingerMove move, boolean isUnheard) implements PatternSnag {
+
+        public IdleMove {
+            Objects.requireNonNull(move);
+            Objects.requireNonNull(pattern);
+            Objects.requireNonNull(slot);
+        }
+
+        @Override
+        public Kind kind() {
+            return Kind.MOVE_WITHOUT_EFFECT;
+        }
+
+        @Override
+        public SnagPlace place() {
+            return new SnagPlace.InPattern(pattern, slot.index());
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of(pattern, slot.index(), move);
         }
     }
 

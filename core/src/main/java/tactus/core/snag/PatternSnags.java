@@ -1,11 +1,9 @@
 package tactus.core.snag;
 
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.Consumer;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
@@ -43,18 +41,15 @@ final class PatternSnags implements Finder {
 
     private static void checkWords(List<Pattern> patterns, Consumer<Snag> found) {
         Map<String, Pattern> first = new HashMap<>();
-        Set<Object> known = new HashSet<>();
         for (Pattern pattern : patterns) {
-            for (String said : pattern.story().said()) {
-                String words = said.toLowerCase(Locale.ROOT)
-                        .replaceAll("[\\s,.;]+", " ")
-                        .strip();
-                Pattern before = first.putIfAbsent(words, pattern);
-                if (before == null || before.id().equals(pattern.id())) continue;
-                var snag = new PatternSnag.SameWords(pattern.id(), before.id(), said);
-                boolean other = !Rhythm.of(before).equals(Rhythm.of(pattern));
-                if (other && known.add(snag.id())) found.accept(snag);
-            }
+            // A form is said as its pattern is, and what was said anew no longer means what was said before.
+            if (pattern.form().isPresent() || pattern.story().said().isEmpty()) continue;
+            String said = pattern.story().said().getLast();
+            String words =
+                    said.toLowerCase(Locale.ROOT).replaceAll("[\\s,.;]+", " ").strip();
+            Pattern before = first.putIfAbsent(words, pattern);
+            if (before != null && !Rhythm.of(before).equals(Rhythm.of(pattern)))
+                found.accept(new PatternSnag.SameWords(pattern.id(), before.id(), said));
         }
     }
 

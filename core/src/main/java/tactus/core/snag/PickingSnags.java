@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.Consumer;
 import tactus.core.harmony.Chord;
 import tactus.core.pattern.Figure;
+import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.picking.Plucked;
@@ -53,8 +54,11 @@ final class PickingSnags implements Finder {
     private static void check(Pattern pattern, Chord chord, Tuning tuning, Consumer<Snag> found) {
         List<List<Plucked>> resolved = Figure.of(pattern).on(chord.held(tuning), chord.name());
         Set<Object> said = new HashSet<>();
+        Set<Integer> held = new HashSet<>();
         for (Slot slot : pattern.grid().slots()) {
+            held.addAll(fingersPut(pattern, slot));
             for (Plucked plucked : resolved.get(slot.index())) {
+                if (held.contains(plucked.string())) continue;
                 how(plucked)
                         .map(how -> new PatternSnag.WrongString(
                                 pattern.id(), slot, chord.name(), chord.voicing(), plucked.string(), how))
@@ -62,6 +66,14 @@ final class PickingSnags implements Finder {
                         .ifPresent(found);
             }
         }
+    }
+
+    /** A finger that is put on a string makes it sound, and what it sounds is meant. */
+    private static List<Integer> fingersPut(Pattern pattern, Slot slot) {
+        return pattern.movesAt(slot).stream()
+                .filter(move -> move.fret().isPresent())
+                .map(FingerMove::string)
+                .toList();
     }
 
     /** Notes of a figure that is written with its frets may lie off the chord; that is what figures are for. */

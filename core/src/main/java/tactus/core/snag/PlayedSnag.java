@@ -25,7 +25,7 @@ public sealed interface PlayedSnag extends Snag {
      * @param span the chord, from 0
      * @param bar of the section, from 1
      * @param beat of the bar, from 1
-     * @param chord its name
+     * @param chords the names of those it is cut on in the same way
      * @param fit what does not come out even
      * @param beats the same in felt beats
      * @param times how often in the song
@@ -36,7 +36,7 @@ public sealed interface PlayedSnag extends Snag {
             SnagPlace.InUse place,
             int bar,
             Length beat,
-            String chord,
+            List<String> chords,
             Fit fit,
             InBeats beats,
             int times,
@@ -44,7 +44,7 @@ public sealed interface PlayedSnag extends Snag {
             implements PlayedSnag {
 
         public Cut {
-            Objects.requireNonNull(chord);
+            chords = List.copyOf(chords);
             Objects.requireNonNull(beat);
             Objects.requireNonNull(beats);
             Objects.requireNonNull(fit);
@@ -123,6 +123,38 @@ public sealed interface PlayedSnag extends Snag {
         @Override
         public List<Number> numbers() {
             return Snag.numbers("beats", beats);
+        }
+    }
+
+    /**
+     * Nothing is struck as long as a chord lasts.
+     *
+     * @param bar of the section, from 1
+     * @param times how often in the song
+     */
+    record NotStruck(SectionId section, SnagPlace.InUse place, int bar, String chord, PatternId pattern, int times)
+            implements PlayedSnag {
+
+        public NotStruck {
+            Objects.requireNonNull(chord);
+            Objects.requireNonNull(pattern);
+            Objects.requireNonNull(place);
+            Objects.requireNonNull(section);
+        }
+
+        @Override
+        public Kind kind() {
+            return Kind.CHORD_NOT_STRUCK;
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of(section, pattern, place.span());
+        }
+
+        @Override
+        public List<Number> numbers() {
+            return Snag.numbers("times", times);
         }
     }
 

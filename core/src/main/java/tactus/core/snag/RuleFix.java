@@ -1,6 +1,7 @@
 package tactus.core.snag;
 
 import java.util.ArrayList;
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import tactus.core.pattern.Form;
@@ -21,24 +22,37 @@ public sealed interface RuleFix extends Fix {
     /**
      * What happens where a pattern does not come out even is said.
      *
-     * @param choice its short form, or the cut as it is
+     * @param spans the chords it is said of, from 0; going on through the changes is said of the whole section
+     * @param choice its short form, through the changes, or the cut as it is
      */
-    record SayFit(SectionId section, int span, FitChoice choice) implements RuleFix {
+    record SayFit(SectionId section, List<Integer> spans, FitChoice choice) implements RuleFix {
 
         public SayFit {
             Objects.requireNonNull(choice);
             Objects.requireNonNull(section);
+            spans = List.copyOf(spans);
         }
 
         @Override
         public Statement label() {
-            return Statement.of(choice == FitChoice.SHORT ? "fix.short-form" : "fix.cut");
+            return Statement.of(
+                    switch (choice) {
+                        case SHORT -> "fix.short-form";
+                        case CARRY -> "fix.carry";
+                        default -> "fix.cut";
+                    });
         }
 
         @Override
         public Song appliedTo(Song song) {
-            Where where = Where.in(section).withPart(new Part.OnChord(span + 1));
-            return song.section(section).isEmpty() ? song : song.withRule(new Rule(where, Play.OPEN.with(choice)));
+            if (song.section(section).isEmpty()) return song;
+            if (choice == FitChoice.CARRY) return song.withRule(new Rule(Where.in(section), Play.OPEN.with(choice)));
+            Song next = song;
+            for (int span : spans) {
+                Where where = Where.in(section).withPart(new Part.OnChord(span + 1));
+                next = next.withRule(new Rule(where, Play.OPEN.with(choice)));
+            }
+            return next;
         }
     }
 

@@ -226,11 +226,11 @@ public sealed interface SectionSnag extends Snag {
      * @param nearest the nearest length that comes in fours
      * @param likeliest the chord whose length is likeliest wrong
      */
-    record OddLength(SectionId section, int bars, int others, int nearest, Optional<SideBySide.Held> likeliest)
+    record OddLength(SectionId section, int bars, int others, int nearest, List<SideBySide.Held> likeliest)
             implements SectionSnag {
 
         public OddLength {
-            Objects.requireNonNull(likeliest);
+            likeliest = List.copyOf(likeliest);
             Objects.requireNonNull(section);
         }
 

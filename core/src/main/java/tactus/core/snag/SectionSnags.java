@@ -30,6 +30,8 @@ final class SectionSnags implements Finder {
     }
 
     private static Optional<Snag> checkSum(Song song, Section section) {
+        // A section that has just been made is not a slip yet.
+        if (section.spans().isEmpty()) return Optional.empty();
         BarLines bars = section.barLines();
         Length end = section.edges(Assignment.round(song, section)).getLast();
         if (end.equals(bars.length())) return Optional.empty();

@@ -2,6 +2,7 @@ package tactus.core.snag;
 
 import java.util.Objects;
 import tactus.core.harmony.Chord;
+import tactus.core.pitch.Key;
 import tactus.core.search.ShapeSearch;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
@@ -31,6 +32,62 @@ public sealed interface SetUpFix extends Fix {
                     .flatMap(meaning -> new ShapeSearch(song.facts().tuning(), neck, FrettingHand.USUAL).first(meaning))
                     .map(shape -> song.withChord(new Chord(chord, shape.voicing())))
                     .orElse(song);
+        }
+    }
+
+    /** One name for a chord that has two. */
+    record OneName(String gone, String kept) implements SetUpFix {
+
+        public OneName {
+            Objects.requireNonNull(gone);
+            Objects.requireNonNull(kept);
+        }
+
+        @Override
+        public Statement label() {
+            return Statement.of("fix.one-name", kept);
+        }
+
+        @Override
+        public Song appliedTo(Song song) {
+            if (song.chord(gone).isEmpty() || song.chord(kept).isEmpty()) return song;
+            return song.withoutChord(gone).withChordsRenamed(name -> name.equals(gone) ? kept : name);
+        }
+    }
+
+    /** A chord is taken out of the set-up. */
+    record TakeOut(String chord) implements SetUpFix {
+
+        public TakeOut {
+            Objects.requireNonNull(chord);
+        }
+
+        @Override
+        public Statement label() {
+            return Statement.of("fix.take-out", chord);
+        }
+
+        @Override
+        public Song appliedTo(Song song) {
+            return song.withoutChord(chord);
+        }
+    }
+
+    /** The key in which the shapes sound. */
+    record TakeKey(Key key) implements SetUpFix {
+
+        public TakeKey {
+            Objects.requireNonNull(key);
+        }
+
+        @Override
+        public Statement label() {
+            return Statement.of("fix.take-key", key);
+        }
+
+        @Override
+        public Song appliedTo(Song song) {
+            return song.withFacts(song.facts().withKey(key));
         }
     }
 

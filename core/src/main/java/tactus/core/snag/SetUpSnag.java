@@ -3,6 +3,7 @@ package tactus.core.snag;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import tactus.core.pitch.Key;
 import tactus.core.pitch.TuningAdvice;
 import tactus.core.shape.Voicing;
 import tactus.core.statement.Statement;
@@ -64,6 +65,135 @@ public sealed interface SetUpSnag extends Snag {
         @Override
         public List<Number> numbers() {
             return Snag.numbers("capo", capo);
+        }
+    }
+
+    /**
+     * One chord has two names: the same notes spelled otherwise, F#7 and Gb7.
+     *
+     * @param isSameShape whether it is held alike under both
+     */
+    record TwoNames(String chord, String other, boolean isSameShape) implements SetUpSnag {
+
+        public TwoNames {
+            Objects.requireNonNull(chord);
+            Objects.requireNonNull(other);
+        }
+
+        @Override
+        public Kind kind() {
+            return Kind.TWO_NAMES_OF_ONE_CHORD;
+        }
+
+        @Override
+        public SnagPlace place() {
+            return new SnagPlace.InChord(chord);
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of(chord, other);
+        }
+
+        @Override
+        public Optional<Fix> fix() {
+            return Optional.of(new SetUpFix.OneName(chord, other));
+        }
+    }
+
+    /** A chord has a shape and is played nowhere. */
+    record NotUsed(String chord) implements SetUpSnag {
+
+        public NotUsed {
+            Objects.requireNonNull(chord);
+        }
+
+        @Override
+        public Kind kind() {
+            return Kind.CHORD_NOT_USED;
+        }
+
+        @Override
+        public SnagPlace place() {
+            return new SnagPlace.InChord(chord);
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of(chord);
+        }
+
+        @Override
+        public Optional<Fix> fix() {
+            return Optional.of(new SetUpFix.TakeOut(chord));
+        }
+    }
+
+    /** The easier shape of a version is not the chord it stands in for. */
+    record OtherStandIn(String version, String chord, Voicing voicing) implements SetUpSnag {
+
+        public OtherStandIn {
+            Objects.requireNonNull(chord);
+            Objects.requireNonNull(version);
+            Objects.requireNonNull(voicing);
+        }
+
+        @Override
+        public Kind kind() {
+            return Kind.STAND_IN_IS_ANOTHER_CHORD;
+        }
+
+        @Override
+        public SnagPlace place() {
+            return new SnagPlace.InChord(chord);
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of(version, chord);
+        }
+
+        @Override
+        public List<Number> numbers() {
+            return Snag.numbers("shape", voicing);
+        }
+    }
+
+    /**
+     * The key that is said is not the one that shapes and capo sound in.
+     *
+     * @param sounding the key of the chords as they sound
+     */
+    record OtherKey(Key stated, Key sounding) implements SetUpSnag {
+
+        public OtherKey {
+            Objects.requireNonNull(sounding);
+            Objects.requireNonNull(stated);
+        }
+
+        @Override
+        public Kind kind() {
+            return Kind.KEY_DOES_NOT_AGREE;
+        }
+
+        @Override
+        public SnagPlace place() {
+            return SnagPlace.InFacts.CAPO;
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of();
+        }
+
+        @Override
+        public List<Number> numbers() {
+            return Snag.numbers("sounding-key", sounding);
+        }
+
+        @Override
+        public Optional<Fix> fix() {
+            return Optional.of(new SetUpFix.TakeKey(sounding));
         }
     }
 

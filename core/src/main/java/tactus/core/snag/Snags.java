@@ -19,8 +19,10 @@ public final class Snags {
             new StopSnags(),
             new PaceSnags(),
             new SecondPartSnags(),
+            new ChordSnags(),
             new PatternSnags(),
-            new PickingSnags());
+            new PickingSnags(),
+            new UnheardSnags());
 
     private Snags() {}
 

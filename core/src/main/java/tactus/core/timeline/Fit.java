@@ -25,6 +25,8 @@ public record Fit(Length span, Length round, Length offset, Way way) {
     public enum Way {
         /** The next round is cut. */
         CUT,
+        /** The next round ends early, but whole: at the end of one of the pattern's cells. */
+        ENDS_WITH_CELL,
         /** The next round is cut, and that is meant. */
         CUT_AS_MEANT,
         /** The round goes on over the next chord. */
@@ -36,6 +38,11 @@ public record Fit(Length span, Length round, Length offset, Way way) {
     /** A fit from the start of a round, cut at the end of its span. */
     public Fit(Length span, Length round) {
         this(span, round, Length.ZERO, Way.CUT);
+    }
+
+    /** The same with another end. */
+    Fit going(Way other) {
+        return new Fit(span, round, offset, other);
     }
 
     private Length whole() {

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
+import tactus.core.rhythm.Cells;
 import tactus.core.rule.Assigned;
 import tactus.core.rule.FitChoice;
 import tactus.core.rule.FormChoice;
@@ -107,13 +108,14 @@ final class PassLayout {
         Length span = end.minus(piece.start());
         Pattern pattern = fitting(wanted, span, assigned);
         FitChoice choice = assigned.fit().orElse(null);
-        boolean carries = choice == FitChoice.CARRY;
+        boolean carries = choice == FitChoice.CARRY || choice == null && isMadeToGoOn(pattern, piece.start(), end);
         Length offset = carries
                 ? before.filter(each -> each.pattern() == pattern)
                         .map(Carried::offset)
                         .orElse(Length.ZERO)
                 : Length.ZERO;
-        var fit = new Fit(span, pattern.length(), offset, way(choice));
+        var fit = new Fit(span, pattern.length(), offset, Fit.Way.CUT);
+        fit = fit.going(carries ? Fit.Way.CARRIED : way(choice, pattern, fit.rest()));
         if (carries) carried = Optional.of(new Carried(pattern, fit.rest()));
         boolean shortened = pattern != wanted;
         addSpan(piece, end, shortened ? as(assigned, pattern) : assigned, Optional.of(pattern), Optional.of(fit));
@@ -134,9 +136,21 @@ final class PassLayout {
                 assigned.rule());
     }
 
-    private static Fit.Way way(FitChoice choice) {
+    /** A pattern of several bars is made to go on over chords that change at bar lines. */
+    private boolean isMadeToGoOn(Pattern pattern, Length start, Length end) {
+        return pattern.grid().slots().getLast().bar() > 0
+                && pattern.length().remainderOver(pattern.meter().length()).isZero()
+                && isBarLine(start)
+                && isBarLine(end);
+    }
+
+    private boolean isBarLine(Length at) {
+        return at.equals(bars.length()) || bars.start(bars.barAt(at)).equals(at);
+    }
+
+    private static Fit.Way way(FitChoice choice, Pattern pattern, Length rest) {
         return switch (choice) {
-            case null -> Fit.Way.CUT;
+            case null -> !rest.isZero() && Cells.endsWhole(pattern, rest) ? Fit.Way.ENDS_WITH_CELL : Fit.Way.CUT;
             case SHORT -> Fit.Way.CUT;
             case CUT -> Fit.Way.CUT_AS_MEANT;
             case CARRY -> Fit.Way.CARRIED;

@@ -1,0 +1,106 @@
+package tactus.core.snag;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import tactus.core.chart.KeyGuess;
+import tactus.core.chord.ChordName;
+import tactus.core.harmony.Chord;
+import tactus.core.harmony.Span;
+import tactus.core.pitch.Instrument;
+import tactus.core.pitch.Key;
+import tactus.core.search.ShapeCheck;
+import tactus.core.section.Section;
+import tactus.core.song.Song;
+import tactus.core.song.Version;
+
+/** Finds chords with two names or no use, stand-ins that are other chords, and a key in which the chords do not sound. */
+final class ChordSnags implements Finder {
+
+    /** How much more of the chords' notes another key must hold before the stated one is doubted; ours, from memory. */
+    private static final double DOUBT = 0.2;
+    /** How much of them it must hold at all. */
+    private static final double SURE = 0.9;
+
+    @Override
+    public void find(LaidSong laid, Consumer<Snag> found) {
+        Song song = laid.song();
+        checkNames(song, found);
+        checkUse(laid, found);
+        song.versions().all().forEach(version -> checkStandIns(song, version, found));
+        checkKey(song).ifPresent(found);
+    }
+
+    private static void checkNames(Song song, Consumer<Snag> found) {
+        List<Chord> chords = song.chords();
+        for (int later = 0; later < chords.size(); later++) {
+            for (int earlier = 0; earlier < later; earlier++) {
+                Chord one = chords.get(earlier);
+                Chord other = chords.get(later);
+                if (isSpelledOtherwise(one, other))
+                    found.accept(new SetUpSnag.TwoNames(
+                            other.name(), one.name(), one.voicing().equals(other.voicing())));
+            }
+        }
+    }
+
+    /** The same chord under names that differ in nothing but sharps and flats. */
+    private static boolean isSpelledOtherwise(Chord one, Chord other) {
+        Optional<ChordName> first = one.meaning();
+        Optional<ChordName> second = other.meaning();
+        return first.isPresent()
+                && second.isPresent()
+                && !first.equals(second)
+                && first.get().quality().equals(second.get().quality())
+                && first.get().root().pitchClass() == second.get().root().pitchClass()
+                && first.get().bass().pitchClass() == second.get().bass().pitchClass();
+    }
+
+    /** Only where every section has its chords; until then more may be needed. */
+    private static void checkUse(LaidSong laid, Consumer<Snag> found) {
+        Song song = laid.song();
+        boolean done = !song.sections().isEmpty()
+                && song.sections().stream().noneMatch(section -> section.spans().isEmpty());
+        if (!done) return;
+        Set<String> used = new HashSet<>();
+        for (Section section : song.sections()) {
+            for (Span span : section.spans()) used.add(span.chord());
+        }
+        laid.timeline().spans().forEach(span -> used.add(span.chord()));
+        song.chords().stream()
+                .map(Chord::name)
+                .filter(name -> !used.contains(name))
+                .forEach(name -> found.accept(new SetUpSnag.NotUsed(name)));
+    }
+
+    private static void checkStandIns(Song song, Version version, Consumer<Snag> found) {
+        var check = new ShapeCheck(song.facts().tuning());
+        for (Chord standIn : version.standIns()) {
+            if (!standIn.fits(song.facts().tuning())) continue;
+            standIn.meaning()
+                    .filter(name -> !check.canStandIn(name, standIn.voicing()))
+                    .ifPresent(_ -> found.accept(
+                            new SetUpSnag.OtherStandIn(version.name(), standIn.name(), standIn.voicing())));
+        }
+    }
+
+    private static Optional<Snag> checkKey(Song song) {
+        Instrument instrument = song.facts().instrument();
+        Key stated = song.facts().key();
+        List<ChordName> sounding = song.sections().stream()
+                .flatMap(section -> section.spans().stream())
+                .map(Span::chord)
+                .filter(name -> !ChordName.isNoChord(name))
+                .flatMap(name -> Chord.meaning(name).stream())
+                .map(name ->
+                        name.transposed(instrument.transposition(), song.facts().spelling(), stated))
+                .toList();
+        if (sounding.stream().map(ChordName::root).distinct().count() < 3) return Optional.empty();
+        Optional<Key> guess = KeyGuess.among(sounding);
+        return guess.filter(key -> KeyGuess.share(key, sounding) >= SURE)
+                .filter(key -> KeyGuess.share(key, sounding) - KeyGuess.share(stated, sounding) >= DOUBT)
+                .map(key -> new SetUpSnag.OtherKey(stated, key));
+    }
+}

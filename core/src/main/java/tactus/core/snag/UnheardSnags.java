@@ -1,0 +1,109 @@
+package tactus.core.snag;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import tactus.core.harmony.Chord;
+import tactus.core.pattern.Figure;
+import tactus.core.pattern.FingerMove;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.picking.Plucked;
+import tactus.core.stroke.Pluck;
+import tactus.core.time.Slot;
+import tactus.core.timeline.TimelineBar;
+import tactus.core.timeline.TimelineSpan;
+import tactus.core.timeline.TimelineStroke;
+
+/** Finds what is written and not heard: chords on which nothing is struck, fingers that change nothing. */
+final class UnheardSnags implements Finder {
+
+    private record On(PatternId pattern, int use, Optional<Integer> span) {}
+
+    @Override
+    public void find(LaidSong laid, Consumer<Snag> found) {
+        checkSpans(laid, found);
+        Map<PatternId, Set<Chord>> chords = new HashMap<>();
+        for (TimelineSpan span : laid.timeline().spans()) {
+            span.pattern()
+                    .ifPresent(id -> laid.song()
+                            .chord(span.chord())
+                            .filter(chord -> chord.fits(laid.song().facts().tuning()))
+                            .ifPresent(chord -> chords.computeIfAbsent(id, _ -> new LinkedHashSet<>())
+                                    .add(chord)));
+        }
+        for (Pattern pattern : laid.song().patterns()) {
+            Set<Chord> on = chords.getOrDefault(pattern.id(), Set.of());
+            if (!pattern.moves().isEmpty() && !on.isEmpty()) checkMoves(laid, pattern, on, found);
+        }
+    }
+
+    private static void checkSpans(LaidSong laid, Consumer<Snag> found) {
+        List<TimelineSpan> spans = laid.timeline().spans();
+        var struck = new boolean[spans.size()];
+        for (TimelineStroke stroke : laid.timeline().strokes()) {
+            if (stroke.stroke().isStruck()) struck[stroke.span()] = true;
+        }
+        Map<On, List<TimelineSpan>> silent = new LinkedHashMap<>();
+        for (int i = 0; i < spans.size(); i++) {
+            TimelineSpan span = spans.get(i);
+            if (struck[i] || span.pattern().isEmpty() || span.inSection().isEmpty()) continue;
+            if (laid.pattern(span.pattern().get()).strokes().isEmpty()) continue;
+            var on = new On(
+                    span.pattern().get(),
+                    span.use(),
+                    span.inSection().stream().boxed().findFirst());
+            silent.computeIfAbsent(on, _ -> new ArrayList<>()).add(span);
+        }
+        silent.forEach((on, played) -> found.accept(notStruck(laid, on, played)));
+    }
+
+    private static Snag notStruck(LaidSong laid, On on, List<TimelineSpan> played) {
+        TimelineSpan first = played.getFirst();
+        int bar = laid.timeline()
+                .barAt(first.start())
+                .map(TimelineBar::numberInSection)
+                .orElse(1);
+        return new PlayedSnag.NotStruck(
+                laid.section(first).id(), laid.place(first), bar, first.chord(), on.pattern, played.size());
+    }
+
+    private static void checkMoves(LaidSong laid, Pattern pattern, Set<Chord> chords, Consumer<Snag> found) {
+        boolean strums = pattern.played().stream().anyMatch(stroke -> stroke.isStruck() && !(stroke instanceof Pluck));
+        Set<Integer> plucked = chords.stream()
+                .flatMap(chord ->
+                        Figure.of(pattern).on(chord.held(laid.song().facts().tuning()), chord.name()).stream())
+                .flatMap(List::stream)
+                .map(Plucked::string)
+                .collect(Collectors.toSet());
+        for (Slot slot : pattern.grid().slots()) {
+            for (FingerMove move : pattern.movesAt(slot)) {
+                boolean unheard = !strums && !plucked.contains(move.string());
+                if (unheard || isAsShapesAre(move, chords, pattern))
+                    found.accept(new PatternSnag.IdleMove(pattern.id(), slot, move, unheard));
+            }
+        }
+    }
+
+    /** Whether every shape has the string at that fret, and no other move has changed it before. */
+    private static boolean isAsShapesAre(FingerMove move, Set<Chord> chords, Pattern pattern) {
+        boolean alone = pattern.moves().values().stream()
+                        .flatMap(List::stream)
+                        .filter(each -> each.string() == move.string())
+                        .count()
+                == 1;
+        return alone
+                && chords.stream()
+                        .allMatch(chord -> move.fret()
+                                .filter(fret -> chord.voicing().fret(move.string()).stream()
+                                        .anyMatch(fret::equals))
+                                .isPresent());
+    }
+}

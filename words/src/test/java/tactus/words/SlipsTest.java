@@ -1,0 +1,235 @@
+package tactus.words;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static tactus.words.WordedSong.PATTERN;
+import static tactus.words.WordedSong.section;
+import static tactus.words.WordedSong.song;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.harmony.Chord;
+import tactus.core.pattern.FingerMove;
+import tactus.core.pattern.Form;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.pitch.Instrument;
+import tactus.core.pitch.Key;
+import tactus.core.pitch.Tuning;
+import tactus.core.shape.Voicing;
+import tactus.core.snag.Kind;
+import tactus.core.song.Song;
+import tactus.core.song.Version;
+import tactus.core.time.Meter;
+import tactus.core.variation.Variation;
+
+/** Slips that are found, and what is none and must not be called one. */
+class SlipsTest {
+
+    private static List<Said> of(Song song, Kind kind) {
+        return Said.of(song).stream().filter(snag -> snag.kind() == kind).toList();
+    }
+
+    private static Said mended(Song song, Kind kind) {
+        List<Said> found = of(song, kind);
+        assertEquals(1, found.size(), Said.of(song).toString());
+        Song then = found.getFirst().snag().fix().orElseThrow().appliedTo(song);
+        assertEquals(List.of(), of(then, kind), "it is mended");
+        return found.getFirst();
+    }
+
+    private static Pattern with(Pattern pattern, int slot, String... moves) {
+        return pattern.withMoves(
+                slot, List.of(moves).stream().map(FingerMove::parse).toList());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "dudududu;C: 2 beats, G: 2 beats",
+                "d-d-d-d-;C: 1 beat, G: 3 beats",
+                "d-------;C: 2 beats, G: 2 beats",
+                "d-dud-du;C: 2 beats, G: 2 beats",
+                "x-u-x-u-;C: 2 beats, G: 2 beats"
+            })
+    void aPatternThatEndsAtTheEndOfACellIsWhole(String line, String chords) {
+        assertEquals(List.of(), of(song("4/4", chords, line), Kind.PATTERN_CUT));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "d-du-udu;C: 2 beats, G: 2 beats;1;(2 times in the song.)",
+                "dudududu;C: 1/2 beat, G: 7/2 beats;2;(Once in the song.)",
+                "d-dud-du;C: 1 beat, G: 3 beats;2;(Once in the song.)"
+            })
+    void aPatternThatEndsInsideACellIsCutAndToldOnceWithAllItsPlaces(
+            String line, String chords, int told, String times) {
+        List<Said> cuts = of(song("4/4", chords, line), Kind.PATTERN_CUT);
+        assertEquals(told, cuts.size(), cuts.toString());
+        assertTrue(cuts.getFirst().sentence().endsWith(times), cuts.toString());
+    }
+
+    @Test
+    void aPatternOfTwoBarsGoesOnOverChordsOfOneBar() {
+        Song song = song("4/4 4/4 4/4 4/4", "C: 1 bar, G: 1 bar, D: 1 bar, C: 1 bar", "d-du-udud-d-d-d-");
+        assertEquals(List.of(), Said.of(song));
+        var timeline = tactus.core.timeline.Timeline.of(song);
+        assertEquals(
+                4,
+                timeline.strokesIn(2).stream()
+                        .filter(each -> each.stroke().isStruck())
+                        .count());
+        assertEquals(
+                6,
+                timeline.strokesIn(3).stream()
+                        .filter(each -> each.stroke().isStruck())
+                        .count());
+    }
+
+    @Test
+    void oneCauseIsOneSnagWithTheRuleThatCuresIt() {
+        Song song = song("4/4 4/4 4/4", "C: 6 beats, G: 6 beats", "d-du-udu");
+        Said cut = mended(song, Kind.PATTERN_CUT);
+        assertTrue(cut.sentence().startsWith("\"P\" is cut on C, G:"), cut.sentence());
+        assertEquals("Let it carry on through the changes", cut.fix());
+    }
+
+    @Test
+    void formsCopiesAndWhatWasSaidAnewAreNotSaidForTwoRhythms() {
+        Song song = song("4/4", "C: 1 bar", "d-du-udu");
+        Pattern said = song.pattern(PATTERN).orElseThrow();
+        said = said.withStory(said.story().withSaid("down down up up down up"));
+        Pattern form = Variation.of(said, Form.Derivation.SHORT_FIRST_HALF).orElseThrow();
+        Pattern copy = said.copiedAs(new PatternId("copy"), "Copy").withLine("d-d-d-d-");
+        Pattern anew =
+                Pattern.empty(new PatternId("anew"), "Anew", Meter.of(4, 4)).withLine("d---d---");
+        anew = anew.withStory(anew.story().withSaid("down down up up down up").withSaid("down down"));
+        Song all = song.withPattern(said).withPattern(form).withPattern(copy).withPattern(anew);
+        assertEquals(List.of(), of(all, Kind.SAME_WORDS_OTHER_RHYTHM));
+        Pattern slip = anew.withStory(anew.story().withSaid("Down, down up up, down up"));
+        assertEquals(
+                "Forget that “Down, down up up, down up” was said for it",
+                mended(all.withPattern(slip), Kind.SAME_WORDS_OTHER_RHYTHM).fix());
+    }
+
+    /** All strings are slack or as they are made, so none may break (Mersenne). */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "C2 G2 C3 E3 G3 C4",
+                "C2 G2 D3 G3 B3 E4",
+                "B1 F#2 B2 E3 G#3 C#4",
+                "B1 E2 A2 D3 F#3 B3",
+                "D2 A2 D3 F#3 A3 D4"
+            })
+    void aSlackTuningIsNoDanger(String strings) {
+        Song song = song("4/4", "C: 1 bar", "d-du-udu");
+        Song tuned = song.withFacts(song.facts().withInstrument(Instrument.USUAL.withTuning(Tuning.parse(strings))));
+        assertEquals(List.of(), of(tuned, Kind.STRING_TOO_TIGHT));
+    }
+
+    @Test
+    void aSectionThatHasJustBeenMadeIsNoSlip() {
+        assertEquals(List.of(), Said.of(song("4/4", "", "d")));
+    }
+
+    @Test
+    void aLengthIsToldOnceThoughTwoSiblingsShowIt() {
+        Song song = song("4/4 4/4 4/4 4/4", "C: 1 bar, G: 1 bar, D: 1 bar, C: 1 bar", "d-du-udu")
+                .withSection(section("b", "B", "C | G | D | C"))
+                .withSection(section("c", "C", "C | G x2 | D | C"));
+        assertEquals(1, of(song, Kind.LENGTH_UNLIKE_SIBLING).size());
+    }
+
+    @Test
+    void anOddLengthNamesEveryPlaceThatIsAsLikely() {
+        Song song = song("4/4 4/4 4/4 4/4", "C: 1 bar, G: 1 bar, D: 1 bar, C: 1 bar", "d-du-udu")
+                .withSection(section("b", "B", "G | G | G | G"));
+        song = song.withSection(section("c", "C", "D x2 | G x4 | C"));
+        String odd = of(song, Kind.LENGTH_ODD).getFirst().sentence();
+        assertTrue(odd.contains("bar 1: D, 2 bars") && odd.contains("bar 3: G") && odd.contains("bar 7: C"), odd);
+    }
+
+    @Test
+    void aFingerThatIsPutOnAStringThatTheShapeLeavesOutMakesItSound() {
+        Song song = song("4/4", "C: 1 bar", "6-3-6-3-");
+        assertEquals(1, of(song, Kind.DEAD_STRING).size());
+        Song held = song.withPattern(with(song.pattern(PATTERN).orElseThrow(), 0, "6.3"));
+        assertEquals(List.of(), of(held, Kind.DEAD_STRING));
+    }
+
+    @Test
+    void aMoveThatChangesNothingOrIsNeverHeardIsFound() {
+        Song song = song("4/4", "C: 1 bar", "5-3-2-3-");
+        Pattern picked = song.pattern(PATTERN).orElseThrow();
+        assertEquals(
+                "P, count 2: every shape it is played on has string 2 at fret 1 already: the finger changes nothing.",
+                of(song.withPattern(with(picked, 2, "2h1")), Kind.MOVE_WITHOUT_EFFECT)
+                        .getFirst()
+                        .toString());
+        assertEquals(
+                "P, count 1: string 1 is never plucked: the finger at fret 3 is not heard.",
+                of(song.withPattern(with(picked, 0, "1.3")), Kind.MOVE_WITHOUT_EFFECT)
+                        .getFirst()
+                        .toString());
+        assertEquals(List.of(), of(song.withPattern(with(picked, 2, "2h3")), Kind.MOVE_WITHOUT_EFFECT));
+    }
+
+    @Test
+    void oneChordUnderTwoNamesGetsOne() {
+        Song song = song("4/4 4/4 4/4", "C: 1 bar, F#7: 1 bar, Gb7: 1 bar", "d-du-udu")
+                .withChord(new Chord("F#7", Voicing.parse("242322")));
+        Song alike = song.withChord(new Chord("Gb7", Voicing.parse("242322")));
+        assertEquals(
+                "Gb7 and F#7 are the same chord, held alike: two names for one.",
+                mended(alike, Kind.TWO_NAMES_OF_ONE_CHORD).sentence());
+        Song other = song.withChord(new Chord("Gb7", Voicing.parse("x-9-11-9-11-9")));
+        assertTrue(mended(other, Kind.TWO_NAMES_OF_ONE_CHORD).sentence().endsWith("held in two ways."));
+    }
+
+    @Test
+    void aChordThatIsPlayedNowhereIsFoundWhenAllSectionsHaveChords() {
+        Song song =
+                song("4/4 4/4", "C: 1 bar, G: 1 bar", "d-du-udu").withChord(new Chord("D", Voicing.parse("xx0232")));
+        assertEquals(
+                "D has a shape and is played nowhere.",
+                mended(song, Kind.CHORD_NOT_USED).sentence());
+        assertEquals(List.of(), of(song.withSection(section("b", "B", "C").withSpans(List.of())), Kind.CHORD_NOT_USED));
+    }
+
+    @Test
+    void aChordOnWhichNothingIsStruckIsFound() {
+        Song song = song("4/4", "C: 3 beats, G: 1 beat", "----d-d-");
+        List<Said> found = of(song, Kind.CHORD_NOT_STRUCK);
+        assertEquals(
+                "G is never struck: \"P\" has no stroke as long as it lasts. (Once in the song.)",
+                found.getFirst().sentence());
+        assertEquals("Verse, bar 1", found.getFirst().where());
+    }
+
+    /** A stand-in keeps the third; Cm is not D (common practice). */
+    @ParameterizedTest
+    @CsvSource({"xx555x, true", "xx5543, false", "xx0232, true", "xxx543, false"})
+    void aStandInThatIsAnotherChordIsFound(String shape, boolean isSlip) {
+        Song song = song("4/4 4/4 4/4 4/4", "C: 1 bar, G: 1 bar, D: 1 bar, Cm: 1 bar", "d-du-udu")
+                .withChord(new Chord("Cm", Voicing.parse("x35543")));
+        Version easy = Version.of("Easy").withStandIns(List.of(new Chord("Cm", Voicing.parse(shape))));
+        Song with = song.withVersions(song.versions().with(easy));
+        assertEquals(isSlip, !of(with, Kind.STAND_IN_IS_ANOTHER_CHORD).isEmpty());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"C, 0, false", "Am, 0, false", "G, 0, false", "D, 2, false", "C, 2, true", "E, 0, true", "Bb, 0, true"})
+    void theKeyIsDoubtedWhereTheChordsSoundInAnother(String key, int capo, boolean isDoubted) {
+        Song song = song("4/4 4/4 4/4 4/4", "C: 1 bar, F: 1 bar, G: 1 bar, C: 1 bar", "d-du-udu");
+        song = song.withFacts(song.facts().withKey(Key.parse(key)).withInstrument(Instrument.USUAL.withCapo(capo)));
+        if (isDoubted) mended(song, Kind.KEY_DOES_NOT_AGREE);
+        else assertEquals(List.of(), of(song, Kind.KEY_DOES_NOT_AGREE));
+    }
+}
