@@ -30,6 +30,7 @@ public final class ArrangementActions {
                                     "chord.shorter",
                                     "chord.split",
                                     "chord.join",
+                                    "chord.shape",
                                     "bar.add",
                                     "bar.remove",
                                     "bar.copy",
@@ -149,6 +150,7 @@ public final class ArrangementActions {
     private void addChanges(Actions actions) {
         actions.add(Action.of("chord.split", Scope.BARS_MORE, harmony::split, "Slash", "Divide"));
         actions.add(Action.of("chord.join", Scope.BARS_MORE, harmony::join, "J"));
+        actions.add(Action.of("chord.shape", Scope.BARS_MORE, harmony::nextShape, "O"));
         actions.add(Action.of("bar.copy", Scope.BARS_MORE, parts.bars()::copyBar, "Shortcut+C"));
         actions.add(Action.of("bar.paste", Scope.BARS_MORE, parts.bars()::pasteBar, "Shortcut+V"));
         actions.add(Action.of("bar.repeat", Scope.BARS_MORE, parts.bars()::repeatBar, "R"));

@@ -23,6 +23,7 @@ import tactus.core.search.ShapeCheck;
 import tactus.core.shape.Voicing;
 import tactus.core.song.Facts;
 import tactus.core.song.Song;
+import tactus.core.song.Version;
 import tactus.core.time.Meter;
 import tactus.core.time.Tempo;
 
@@ -155,8 +156,24 @@ public final class SetUpModel {
             Song next = song;
             for (Chord chord : changed) next = next.withChord(chord);
             for (Chord chord : added) next = next.withChord(chord);
-            return next;
+            return withoutWrongStandIns(next);
         });
+    }
+
+    /** An easier shape that is another chord in this tuning stands in for nothing. */
+    private static Song withoutWrongStandIns(Song song) {
+        var check = new ShapeCheck(song.facts().tuning());
+        Song next = song;
+        for (Version version : song.versions().all()) {
+            List<Chord> right = version.standIns().stream()
+                    .filter(chord -> chord.fits(song.facts().tuning()))
+                    .filter(chord -> chord.meaning()
+                            .filter(name -> !check.canStandIn(name, chord.voicing()))
+                            .isEmpty())
+                    .toList();
+            next = next.withVersions(next.versions().with(version.withStandIns(right)));
+        }
+        return next;
     }
 
     /** The first shape of {@code name} behind the song's capo, for the hand that plays. */

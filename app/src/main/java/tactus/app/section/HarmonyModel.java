@@ -3,6 +3,7 @@ package tactus.app.section;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import tactus.app.work.OfferedShapes;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.chord.ChordName;
@@ -10,7 +11,7 @@ import tactus.core.harmony.Chord;
 import tactus.core.harmony.Span;
 import tactus.core.harmony.SpanLength;
 import tactus.core.pitch.NoteSchool;
-import tactus.core.refusal.NotationException;
+import tactus.core.refusal.Refusal;
 import tactus.core.section.Section;
 import tactus.core.song.Assignment;
 import tactus.core.song.Song;
@@ -48,7 +49,7 @@ public final class HarmonyModel {
                     "chord " + index(),
                     "edit.chord",
                     section -> section.withSpan(index(), new Span(name, span.length()))));
-        } catch (NotationException unreadable) {
+        } catch (Refusal unreadable) {
             return Optional.of(Words.why(unreadable));
         }
     }
@@ -59,15 +60,57 @@ public final class HarmonyModel {
         boolean known = settings.noteSchool() == NoteSchool.INTERNATIONAL
                 && work.song().chord(plain).isPresent();
         if (known || ChordName.isNoChord(plain)) return plain;
-        ChordName name = ChordName.parse(plain, settings.noteSchool());
-        return settings.noteSchool() == NoteSchool.INTERNATIONAL ? plain : name.toString();
+        ChordName name = ChordName.parse(Chord.plainName(plain), settings.noteSchool());
+        return settings.noteSchool() == NoteSchool.INTERNATIONAL
+                ? Chord.checkedName(plain)
+                : Chord.checkedName(Chord.labelledAs(plain, name.toString()));
     }
 
     /** Writes the chosen chord in the house form once it has been typed: {@code Am7} for {@code A-7}. */
     public void settleName() {
         span().filter(span -> work.song().chord(span.chord()).isEmpty())
-                .flatMap(span -> Chord.meaning(span.chord()))
-                .ifPresent(name -> rename(ChordText.typed(name.toString(), settings.noteSchool())));
+                .ifPresent(span -> Chord.meaning(span.chord())
+                        .map(name -> Chord.labelledAs(span.chord(), name.toString()))
+                        .ifPresent(name -> rename(ChordText.typed(name, settings.noteSchool()))));
+    }
+
+    /**
+     * The chosen chord is held in the next of the shapes that the song has for its name; where it has one only, another is
+     * offered, under a label of its own.
+     */
+    public void nextShape() {
+        span().ifPresent(span -> Chord.meaning(span.chord()).ifPresent(name -> {
+            List<Chord> shapes = work.song().chords().stream()
+                    .filter(chord -> chord.meaning().equals(Optional.of(name)))
+                    .toList();
+            int now = shapes.stream().map(Chord::name).toList().indexOf(span.chord());
+            Optional<Chord> next = shapes.size() > 1
+                    ? Optional.of(shapes.get((now + 1) % shapes.size()))
+                    : another(span.chord(), name, shapes);
+            next.ifPresent(chord -> hold(span, chord));
+        }));
+    }
+
+    private Optional<Chord> another(String written, ChordName name, List<Chord> shapes) {
+        String plain = Chord.plainName(written);
+        return new OfferedShapes(settings)
+                .another(
+                        work.song().facts(),
+                        name,
+                        shapes.stream().map(Chord::voicing).toList())
+                .map(voicing -> Chord.offered(plain + Chord.LABELLED + (shapes.size() + 1), voicing));
+    }
+
+    /** The chord comes into the song with the change that names it. */
+    private void hold(Span span, Chord chord) {
+        var held = new Span(chord.name(), span.length());
+        arrangement
+                .section()
+                .ifPresent(section -> work.change(
+                        "edit.chord-shape",
+                        song -> (song.chord(chord.name()).isPresent() ? song : song.withChord(chord))
+                                .withSection(section.id(), each -> each.withSpan(index(), held)),
+                        chord.name()));
     }
 
     /** The chosen chord as this user types it; empty where there is none. */
@@ -80,7 +123,7 @@ public final class HarmonyModel {
     public boolean says(String text) {
         try {
             return span().filter(span -> span.chord().equals(read(text))).isPresent();
-        } catch (NotationException unreadable) {
+        } catch (Refusal unreadable) {
             return false;
         }
     }

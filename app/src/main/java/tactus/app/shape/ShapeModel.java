@@ -3,6 +3,7 @@ package tactus.app.shape;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import javafx.beans.property.IntegerProperty;
@@ -19,6 +20,7 @@ import tactus.core.edit.Edit;
 import tactus.core.harmony.Chord;
 import tactus.core.pitch.Tuning;
 import tactus.core.refusal.Refusal;
+import tactus.core.search.ShapeSearch;
 import tactus.core.shape.Fingering;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
@@ -228,7 +230,8 @@ public final class ShapeModel {
     /** Adds chords by their names, {@code G D Em C}, with their usual shapes, or by shapes, under the names they sound as. */
     public Optional<String> add(String text) {
         return Attempt.of(() -> {
-            List<Chord> chords = new ChordFromText(work.song(), setUp, settings.noteSchool()).readAll(text);
+            List<Chord> chords =
+                    new ChordFromText(work.song(), setUp, settings.noteSchool(), otherShapes()).readAll(text);
             List<Chord> fresh = chords.stream()
                     .filter(chord -> work.song().chord(chord.name()).isEmpty())
                     .toList();
@@ -236,6 +239,12 @@ public final class ShapeModel {
             if (!fresh.isEmpty()) work.change("edit.add", song -> with(song, fresh), names);
             choose(chords.getLast().name());
         });
+    }
+
+    /** Shapes that are looked for where a name has one already. */
+    private Function<ChordName, List<Voicing>> otherShapes() {
+        return name -> new ShapeSearch(tuning(), neck().withCapo(0), hand())
+                .find(name, 12).stream().map(Shape::voicing).toList();
     }
 
     private static Song with(Song song, List<Chord> added) {
@@ -247,7 +256,11 @@ public final class ShapeModel {
     /** Calls the chosen chord {@code text}, here and in every section. */
     public Optional<String> rename(String text) {
         return Attempt.of(() -> chosen.get().ifPresent(chord -> {
-            String name = ChordName.parse(text, settings.noteSchool()).toString();
+            String typed = text.strip().replaceAll("\\s*@\\s*", "@").replaceAll("(?<=\\S)\\s+(?=\\S)", "-");
+            String name = Chord.checkedName(Chord.labelledAs(
+                    typed,
+                    ChordName.parse(Chord.plainName(typed), settings.noteSchool())
+                            .toString()));
             if (name.equals(chord.name())) return;
             if (work.song().chord(name).isPresent()) {
                 throw new Refusal("shape.there-already", name);

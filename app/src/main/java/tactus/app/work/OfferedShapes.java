@@ -1,5 +1,6 @@
 package tactus.app.work;
 
+import java.util.Collection;
 import java.util.Optional;
 import tactus.core.chord.ChordName;
 import tactus.core.search.ShapeSearch;
@@ -25,14 +26,23 @@ public final class OfferedShapes {
         return UsualShapes.given(before, after, name -> of(after.facts(), name));
     }
 
+    /** The first shape of {@code name} that is none of {@code known}; empty if the hand can hold no other. */
+    public Optional<Voicing> another(Facts facts, ChordName name, Collection<Voicing> known) {
+        return search(facts).findBehind(settings.neck(facts.capo()), name, CONSIDERED).stream()
+                .map(Shape::voicing)
+                .filter(voicing -> !known.contains(voicing))
+                .findFirst();
+    }
+
+    private ShapeSearch search(Facts facts) {
+        return new ShapeSearch(
+                facts.tuning(), settings.neck(0), settings.handProperty().get());
+    }
+
     /** The usual shape of {@code name} behind the song's capo; empty if the hand can hold none. */
     public Optional<Voicing> of(Facts facts, ChordName name) {
-        return new ShapeSearch(
-                        facts.tuning(),
-                        settings.neck(0),
-                        settings.handProperty().get())
-                .findBehind(settings.neck(facts.capo()), name, CONSIDERED).stream()
-                        .findFirst()
-                        .map(Shape::voicing);
+        return search(facts).findBehind(settings.neck(facts.capo()), name, CONSIDERED).stream()
+                .findFirst()
+                .map(Shape::voicing);
     }
 }

@@ -15,9 +15,11 @@ import org.junit.jupiter.params.provider.ValueSource;
 import tactus.app.demo.DemoSong;
 import tactus.app.shape.ChosenShape;
 import tactus.app.shape.ShapeModel;
+import tactus.core.harmony.Chord;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Shape;
 import tactus.core.shape.Voicing;
+import tactus.formats.font.ChordText;
 
 class ShapeModelTest {
 
@@ -76,6 +78,27 @@ class ShapeModelTest {
         assertEquals(3, model.stringProperty().get());
         model.moveString(99);
         assertEquals(6, model.stringProperty().get());
+    }
+
+    @Test
+    void aNameThatIsThereGetsAnotherShapeUnderALabelThatCanBeChanged() {
+        assertTrue(model.add("C").isEmpty());
+        Chord second = model.chosenProperty().get().orElseThrow();
+        assertEquals("C@2", second.name());
+        assertFalse(second.voicing().toString().equals("x32010"));
+        assertTrue(model.rename(" C @ up the neck ").isEmpty());
+        assertEquals("C@up-the-neck", model.chosenProperty().get().orElseThrow().name());
+        assertEquals("C (up the neck)", ChordText.of("C@up-the-neck"));
+        assertTrue(model.rename("C@?").orElseThrow().contains("letters, digits and hyphens"));
+        assertTrue(model.add("x35553").isEmpty());
+        assertEquals("C@2", model.chosenProperty().get().orElseThrow().name(), "a third one, held as it was typed");
+        assertEquals("x35553", shape());
+        assertTrue(model.add("x35553").isEmpty());
+        assertEquals(
+                3,
+                fixture.work.song().chords().stream()
+                        .filter(chord -> Chord.plainName(chord.name()).equals("C"))
+                        .count());
     }
 
     @Test

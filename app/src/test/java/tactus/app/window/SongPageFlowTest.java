@@ -13,6 +13,7 @@ import static javafx.scene.input.KeyCode.F;
 import static javafx.scene.input.KeyCode.I;
 import static javafx.scene.input.KeyCode.INSERT;
 import static javafx.scene.input.KeyCode.MINUS;
+import static javafx.scene.input.KeyCode.O;
 import static javafx.scene.input.KeyCode.PAGE_DOWN;
 import static javafx.scene.input.KeyCode.PAGE_UP;
 import static javafx.scene.input.KeyCode.PLUS;
@@ -263,6 +264,23 @@ class SongPageFlowTest extends WindowTest {
         press(DOWN, UP, PAGE_DOWN, F, DOWN, UP, RIGHT);
         assertEquals("bridge", order());
         assertTrue(textsIn("#head-0").contains("Bridge"));
+    }
+
+    @Test
+    void aChordIsHeldInAnotherShapeByOneKey() {
+        robot.clickOn(chord("C"));
+        press(O);
+        assertTrue(spans("intro").startsWith("C@2 1 bar, G/B 1 bar"), spans("intro"));
+        assertTrue(chords().stream().anyMatch(label -> label.getText().equals("C (2)")));
+        press(O);
+        assertTrue(spans("intro").startsWith("C 1 bar"), "round again");
+        press(O);
+        fill("#harmony-line", "C@2 | G/B | Am | C@up");
+        press(ENTER);
+        assertEquals("C@2 1 bar, G/B 1 bar, Am 1 bar, C@up 1 bar", spans("intro"));
+        assertTrue(song().chord("C@up").orElseThrow().isOffered());
+        chord(CONTROL, Z);
+        assertTrue(song().chord("C@up").isEmpty());
     }
 
     private int bars(int use) {

@@ -49,8 +49,10 @@ public final class CapoMove {
         return moved.withChordsRenamed(name -> names.computeIfAbsent(
                 name,
                 each -> Chord.meaning(each)
-                        .map(meaning -> meaning.transposed(up, facts.spelling(), facts.shapesKey())
-                                .toString())
+                        .map(meaning -> Chord.labelledAs(
+                                each,
+                                meaning.transposed(up, facts.spelling(), facts.shapesKey())
+                                        .toString()))
                         .orElse(each)));
     }
 

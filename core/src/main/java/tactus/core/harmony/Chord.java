@@ -17,7 +17,8 @@ import tactus.core.shape.Voicing;
 /**
  * A chord of a song: the name of its shape and how it is held.
  *
- * @param name as the teacher writes it, 1 to 24 characters
+ * @param name as the teacher writes it, 1 to 24 characters; one of several shapes of a name has a label behind it: {@code
+ *     D@up}
  * @param fingering the fingers the teacher asks for; if empty, any that hold it
  * @param strummed the strings that strokes reach, where not all that are held shall sound
  * @param isOffered whether the program chose the shape and nobody has confirmed or changed it yet
@@ -29,8 +30,11 @@ public record Chord(
         Optional<StringRange> strummed,
         boolean isOffered) {
 
-    /** The most characters of a name. */
+    /** The most characters of a name, and of a label. */
     public static final int LONGEST_NAME = 24;
+
+    /** What stands between a name and its label. */
+    public static final char LABELLED = '@';
 
     /** @throws Refusal if {@code name} is empty or too long, or the fingers are for other strings */
     public Chord {
@@ -65,15 +69,39 @@ public record Chord(
     /**
      * Returns {@code name} without surrounding spaces.
      *
-     * @throws Refusal if it is empty, too long or has spaces inside
+     * @throws Refusal if it is empty, too long or has spaces inside, or its label is empty, too long or has other signs
+     *     than letters, digits and hyphens
      */
     public static String checkedName(String name) {
-        String plain = name.strip();
+        String whole = name.strip();
+        String plain = plainName(whole);
+        String shown = whole.length() <= 40 ? whole : whole.substring(0, 39) + "…";
         if (plain.isEmpty() || plain.length() > LONGEST_NAME || plain.contains(" ")) {
-            String shown = plain.length() <= 40 ? plain : plain.substring(0, 39) + "…";
             throw new Refusal("chord.name-characters", shown);
         }
-        return plain;
+        label(whole)
+                .filter(label -> !label.matches("[\\p{L}\\p{N}-]{1," + LONGEST_NAME + "}"))
+                .ifPresent(_ -> {
+                    throw new Refusal("chord.label-characters", shown);
+                });
+        return whole;
+    }
+
+    /** The name without its label: {@code D} for {@code D@up}. */
+    public static String plainName(String name) {
+        int sign = name.indexOf(LABELLED);
+        return sign < 0 ? name : name.substring(0, sign);
+    }
+
+    /** The label of one of several shapes of a name: {@code up} for {@code D@up}; empty if it has none. */
+    public static Optional<String> label(String name) {
+        int sign = name.indexOf(LABELLED);
+        return sign < 0 ? Optional.empty() : Optional.of(name.substring(sign + 1));
+    }
+
+    /** {@code plain} with the label that {@code like} has, if it has one. */
+    public static String labelledAs(String like, String plain) {
+        return label(like).map(label -> plain + LABELLED + label).orElse(plain);
     }
 
     /** How it is held: with the fingers that are asked for, or those that {@code hand} would take; empty if it cannot. */
@@ -94,7 +122,7 @@ public record Chord(
     /** What the name of a chord means; empty if it cannot be read. */
     public static Optional<ChordName> meaning(String name) {
         try {
-            return Optional.of(ChordName.parse(name));
+            return Optional.of(ChordName.parse(plainName(name)));
         } catch (NotationException unreadable) {
             return Optional.empty();
         }

@@ -8,6 +8,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import tactus.core.chord.ChordName;
 import tactus.core.refusal.NotationException;
+import tactus.core.refusal.Refusal;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 
@@ -179,8 +180,13 @@ final class HarmonyReader {
             return goesOn(token, Optional.ofNullable(written.group(2)).map(Length::parse));
         boolean isChord = ChordName.isNoChord(name) || Chord.meaning(name).isPresent() && !name.endsWith("_");
         if (!isChord) throw wrong("harmony-reader.no-chord", token.index, name);
-        if (name.length() > Chord.LONGEST_NAME) {
+        if (Chord.plainName(name).length() > Chord.LONGEST_NAME) {
             throw wrong("harmony-reader.chord-characters", token.index, name.length());
+        }
+        try {
+            Chord.checkedName(name);
+        } catch (Refusal label) {
+            throw new NotationException(label.reason(), line, token.index);
         }
         Optional<Length> beats = Optional.ofNullable(written.group(2)).map(Length::parse);
         if (beats.filter(count -> !count.isPositive()).isPresent())

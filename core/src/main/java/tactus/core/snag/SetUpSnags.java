@@ -58,7 +58,7 @@ final class SetUpSnags implements Finder {
 
     private static Optional<Snag> checkName(Chord chord, ShapeCheck check) {
         try {
-            return check.name(ChordName.parse(chord.name()), chord.voicing())
+            return check.name(ChordName.parse(Chord.plainName(chord.name())), chord.voicing())
                     .map(ShapeFault::sentence)
                     .map(fault -> wrong(Kind.SHAPE_NOT_ITS_NAME, chord, fault));
         } catch (NotationException unreadable) {

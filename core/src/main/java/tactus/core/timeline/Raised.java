@@ -61,11 +61,13 @@ final class Raised {
 
     private static String name(Song song, String chord, int up) {
         return Chord.meaning(chord)
-                .map(meaning -> meaning.transposed(
-                                up,
-                                song.facts().spelling(),
-                                song.facts().shapesKey().plus(up))
-                        .toString())
+                .map(meaning -> Chord.labelledAs(
+                        chord,
+                        meaning.transposed(
+                                        up,
+                                        song.facts().spelling(),
+                                        song.facts().shapesKey().plus(up))
+                                .toString()))
                 .orElse(chord);
     }
 }

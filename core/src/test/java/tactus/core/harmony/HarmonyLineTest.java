@@ -12,8 +12,10 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.chord.ChordName;
 import tactus.core.outside.English;
 import tactus.core.refusal.NotationException;
+import tactus.core.refusal.Refusal;
 import tactus.core.sentence.LengthWords;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
@@ -145,5 +147,18 @@ class HarmonyLineTest {
             assertEquals(spans, again.spans(), text);
             assertEquals(marks, again.marks(), text);
         }
+    }
+
+    @Test
+    void oneOfSeveralShapesIsNamedByItsLabelAndKeepsItWhenItIsMoved() {
+        HarmonyLine line = English.line("D@up | D@little-finger:3 D@up | D", Meter.of(4, 4), Optional.empty());
+        assertEquals(
+                List.of("D@up", "D@little-finger", "D@up", "D"),
+                line.spans().stream().map(Span::chord).toList());
+        assertEquals("D", Chord.plainName("D@up"));
+        assertEquals(ChordName.parse("D"), Chord.meaning("D@up").orElseThrow());
+        assertEquals("E@up", Chord.labelledAs("D@up", "E"));
+        for (String wrong : List.of("D@", "D@a_b", "@up", "D@up@down", "D@" + "a".repeat(25)))
+            assertThrows(Refusal.class, () -> English.line(wrong, Meter.of(4, 4), Optional.empty()), wrong);
     }
 }

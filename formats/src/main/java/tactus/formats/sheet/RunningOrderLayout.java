@@ -22,6 +22,7 @@ import tactus.core.time.Meter;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
+import tactus.formats.font.ChordText;
 import tactus.formats.font.MusicText;
 import tactus.formats.font.Typeface;
 import tactus.words.BarNote;
@@ -249,7 +250,7 @@ final class RunningOrderLayout {
             Length at = span.start().max(bar.start()).minus(bar.start());
             double offset = at.dividedBy(bar.meter().length()).toDouble() * (width - 6);
             boolean goesOn = span.start().isLessThan(bar.start());
-            String name = MusicText.signs(span.chord());
+            String name = ChordText.of(span.chord());
             String text = goesOn ? "(" + name + ")" : name;
             pen.text(text, x + 6 + offset, top + 19.5, Typeface.SEMIBOLD, 12.5, goesOn ? Ink.SOFT : Ink.DARK);
         }

@@ -15,7 +15,7 @@ import tactus.core.picture.HandPicture;
 import tactus.core.picture.Passage;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
-import tactus.formats.font.MusicText;
+import tactus.formats.font.ChordText;
 import tactus.formats.font.Typeface;
 import tactus.words.SongWords;
 
@@ -63,7 +63,7 @@ final class SheetLayout {
         pages.startBlock(30);
         pages.moveDown(6);
         for (Chord chord : song.asShown().chords()) {
-            String name = MusicText.signs(chord.name());
+            String name = ChordText.of(chord.name());
             String shape = chord.voicing().toString();
             double nameWidth = pages.pen().width(name, Typeface.BOLD, 11);
             double width = nameWidth + 5 + pages.pen().width(shape, Typeface.REGULAR, 10) + 16;

@@ -20,12 +20,16 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.harmony.Chord;
+import tactus.core.harmony.Span;
 import tactus.core.rule.FormChoice;
 import tactus.core.rule.What;
+import tactus.core.shape.Voicing;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineSpan;
 import tactus.formats.SampleSong;
+import tactus.formats.font.ChordText;
 import tactus.words.SongWords;
 
 class SheetTest {
@@ -148,6 +152,27 @@ class SheetTest {
                             words.of(span.played().form().rule().orElseThrow()) + " in " + text);
             }
         }
+    }
+
+    /** Two shapes of one name stand in the facts and in the bars, each under its label, and sound as they are held. */
+    @Test
+    void severalShapesOfOneNameAreToldApartByTheirLabels() throws IOException {
+        Song plain = SampleSong.plain();
+        String first = plain.sections().getFirst().spans().getFirst().chord();
+        String label = first + "@up-the-neck";
+        Song song = plain.withChord(new Chord(label, Voicing.parse("x-x-x-9-8-8")))
+                .withSection(
+                        plain.sections().getFirst().id(),
+                        section -> section.withSpan(
+                                0, new Span(label, section.spans().getFirst().length())));
+        try (PDDocument document = written(song, Paper.A4)) {
+            String text = new PDFTextStripper().getText(document);
+            int facts = text.indexOf(ChordText.of(label));
+            assertTrue(facts > 0 && text.indexOf(ChordText.of(label), facts + 1) > facts, text);
+        }
+        Timeline timeline = Timeline.of(song);
+        var struck = timeline.strokes().getFirst().strings();
+        assertTrue(struck.stream().allMatch(string -> string.string() <= 3), struck.toString());
     }
 
     @Test
