@@ -9,6 +9,7 @@ import java.util.regex.Pattern;
 import tactus.core.chord.ChordName;
 import tactus.core.refusal.NotationException;
 import tactus.core.refusal.Refusal;
+import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 
@@ -154,9 +155,43 @@ final class HarmonyReader {
         bars.addAll(Collections.nCopies(times - 1, next));
     }
 
+    private boolean isWholeBars(Part part, Meter meter) {
+        return part.isRounds
+                && round.filter(one -> one.times(part.beats.orElseThrow())
+                                .remainderOver(meter.length())
+                                .isZero())
+                        .isPresent();
+    }
+
+    /** Several chords that are all counted in rounds, and fill one bar together: {@code C:1r G/B:1r}. */
+    private void shareRounds(List<Part> parts, Meter meter) {
+        Length one = round.orElseThrow(() -> wrong("harmony-reader.no-round", parts.getFirst().index));
+        var lines = new BarLines(List.of(meter));
+        var beats = new ArrayList<Length>();
+        Length at = Length.ZERO;
+        for (Part part : parts) {
+            if (!part.isRounds) throw wrong("harmony-reader.counts-rounds", part.index);
+            Length end = at.plus(one.times(part.beats.orElseThrow()));
+            if (meter.length().isLessThan(end)) {
+                throw wrong("harmony-reader.uneven-rounds", part.index, end.dividedBy(meter.length()));
+            }
+            beats.add(lines.beatsBefore(end).minus(lines.beatsBefore(at)));
+            at = end;
+        }
+        if (!at.equals(meter.length())) {
+            throw wrong("harmony-reader.uneven-rounds", parts.getFirst().index, at.dividedBy(meter.length()));
+        }
+        bars.add(new Bar(meter, parts, beats));
+    }
+
     private void addRounds(List<Part> parts, Meter meter) {
         Part part = parts.getFirst();
-        if (parts.size() > 1) throw wrong("harmony-reader.counts-rounds", parts.get(1).index);
+        if (parts.size() > 1) {
+            if (parts.stream().allMatch(each -> isWholeBars(each, meter))) {
+                parts.forEach(each -> addRounds(List.of(each), meter));
+            } else shareRounds(parts, meter);
+            return;
+        }
         Length one = round.orElseThrow(() -> wrong("harmony-reader.no-round", part.index));
         Length whole = one.times(part.beats.orElseThrow());
         Length rest = whole.remainderOver(meter.length());

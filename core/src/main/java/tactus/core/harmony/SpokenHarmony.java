@@ -21,9 +21,16 @@ final class SpokenHarmony {
     private final Meter meter;
     private final Optional<Length> round;
     private final Lexicon lexicon;
-    private List<Span> spans = new ArrayList<>();
+    private final List<Span> spans = new ArrayList<>();
     private SpanLength.Unit unit = SpanLength.Unit.BAR;
     private OptionalInt number = OptionalInt.empty();
+    private int phraseStart;
+    /** Whether a chord was said since the last comma. */
+    private boolean isOpen;
+    /** Whether what comes says how long the last chord is held. */
+    private boolean isHeldFor;
+
+    private int held;
 
     SpokenHarmony(String text, Meter meter, Optional<Length> round, Lexicon lexicon) {
         this.text = text;
@@ -32,13 +39,19 @@ final class SpokenHarmony {
         this.lexicon = lexicon;
     }
 
-    /** Whether it starts with a number and goes on with words. */
+    /** Whether it starts with a number and goes on with words, or says how often or how long a chord comes. */
     boolean isSpoken() {
-        if (text.contains("|")) return false;
-        List<String> words = Stream.of(text.strip().split("\\s+")).toList();
-        return words.size() > 1
+        if (text.contains("|") || text.contains("[")) return false;
+        List<String> words = Stream.of(text.strip().split("[\\s,;]+")).toList();
+        boolean counted = words.size() > 1
                 && number(words.getFirst()).isPresent()
+                && !words.get(1).isEmpty()
                 && Character.isLetter(words.get(1).charAt(0));
+        return counted || words.stream().skip(1).anyMatch(this::isSaid);
+    }
+
+    private boolean isSaid(String word) {
+        return Stream.of("once", "twice", "times", "then", "for").anyMatch(code -> lexicon.is("harmony." + code, word));
     }
 
     /** The number that a word says; {@code A} is a chord, {@code a} a number. */
@@ -53,7 +66,8 @@ final class SpokenHarmony {
     HarmonyLine read() {
         int at = 0;
         for (String word : text.split("(?<=[\\s,;])|(?=[\\s,;])")) {
-            if (!word.isBlank() && !",;".contains(word)) read(word, at);
+            if (",;".contains(word.strip()) && !word.isBlank()) endPhrase();
+            else if (!word.isBlank()) read(word, at);
             at += word.length();
         }
         if (number.isPresent()) {
@@ -62,9 +76,20 @@ final class SpokenHarmony {
         return line();
     }
 
+    /** {@code twice} behind a comma says that everything comes again, otherwise what was said since the comma. */
+    private void endPhrase() {
+        isOpen = false;
+        phraseStart = spans.size();
+    }
+
     private void read(String word, int index) {
         OptionalInt said = number(word);
-        if (said.isPresent()) number = said;
+        if (lexicon.is("harmony.for", word)) isHeldFor = !spans.isEmpty();
+        else if (said.isPresent() && isHeldFor) hold(said.getAsInt(), index);
+        else if (isHeldFor && isUnit(word)) hold(held, index);
+        else if (said.isPresent()) number = said;
+        else if (lexicon.is("harmony.all", word)) isOpen = false;
+        else if (lexicon.is("harmony.then", word)) endPhrase();
         else if (lexicon.is("harmony.once", word)) repeat(1, index);
         else if (lexicon.is("harmony.twice", word)) repeat(2, index);
         else if (lexicon.is("harmony.times", word) && number.isPresent()) {
@@ -82,7 +107,20 @@ final class SpokenHarmony {
         return said.isPresent();
     }
 
+    /** The last chord is held so long: {@code D for two bars}. */
+    private void hold(int count, int index) {
+        if (count == 0) throw new NotationException("spoken-harmony.gives-chord", text, index);
+        if (unit == SpanLength.Unit.ROUND && round.isEmpty()) {
+            throw new NotationException("spoken-harmony.counts-rounds", text, index);
+        }
+        held = count;
+        spans.set(spans.size() - 1, new Span(spans.getLast().chord(), unit.of(Length.of(count))));
+    }
+
     private void add(String chord, int index) {
+        isHeldFor = false;
+        if (!isOpen) phraseStart = spans.size();
+        isOpen = true;
         if (Chord.meaning(chord).isEmpty() || chord.endsWith("_")) {
             throw new NotationException("spoken-harmony.chord", text, index, chord);
         }
@@ -102,8 +140,10 @@ final class SpokenHarmony {
         if ((long) spans.size() * times > SpanLength.MOST) {
             throw new NotationException("spoken-harmony.too-often", text, index);
         }
-        spans = new ArrayList<>(
-                Collections.nCopies(times, spans).stream().flatMap(List::stream).toList());
+        int from = isOpen ? phraseStart : 0;
+        List<Span> again = List.copyOf(spans.subList(from, spans.size()));
+        for (int more = 1; more < times; more++) spans.addAll(again);
+        endPhrase();
     }
 
     private HarmonyLine line() {

@@ -161,4 +161,34 @@ class HarmonyLineTest {
         for (String wrong : List.of("D@", "D@a_b", "@up", "D@up@down", "D@" + "a".repeat(25)))
             assertThrows(Refusal.class, () -> English.line(wrong, Meter.of(4, 4), Optional.empty()), wrong);
     }
+
+    /** As chords are said in lessons (common practice); a round is a bar. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "F twice, Gsus2 once;F 1, F 1, Gsus2 1",
+                "C four times then F twice;C 1, C 1, C 1, C 1, F 1, F 1",
+                "C G twice, F;C 1, G 1, C 1, G 1, F 1",
+                "C, G, twice;C 1, G 1, C 1, G 1",
+                "three bars D, one A, and that twice;D 3, A 1, D 3, A 1",
+                "D for two bars, A for one;D 2, A 1",
+                "D for two beats then G for two beats;D 2 beats, G 2 beats",
+                "C:1r G/B:1r;C 1 rounds, G/B 1 rounds",
+                "C:1/2r G/B:1/2r;C 1/2 rounds, G/B 1/2 rounds",
+                "[C | G] x2;C 1, G 1, C 1, G 1"
+            })
+    void chordsAreReadAsTheyAreSaid(String said, String spans) {
+        HarmonyLine line = English.line(said, Meter.of(4, 4), Optional.of(Length.WHOLE));
+        assertEquals(
+                spans,
+                line.spans().stream()
+                        .map(span -> span.chord() + " "
+                                + switch (span.length()) {
+                                    case SpanLength.Bars bars -> bars.count();
+                                    case SpanLength.Beats beats -> beats.count() + " beats";
+                                    case SpanLength.Rounds rounds -> rounds.count() + " rounds";
+                                })
+                        .collect(Collectors.joining(", ")));
+    }
 }
