@@ -47,6 +47,8 @@ import tactus.core.song.Arrangement;
 import tactus.core.song.ChangeCount;
 import tactus.core.song.Facts;
 import tactus.core.song.Heading;
+import tactus.core.song.Hint;
+import tactus.core.song.HintPlace;
 import tactus.core.song.Lesson;
 import tactus.core.song.Materials;
 import tactus.core.song.Pulse;
@@ -155,7 +157,15 @@ public final class SampleSong {
                 List.of(new ChangeCount("C", "Bb", 24)),
                 new Lesson(
                         List.of("Verse", "Solo"),
-                        List.of(new Accepted(new SnagId("length-odd", List.of("turn")), List.of("3"), "it is meant"))));
+                        List.of(new Accepted(new SnagId("length-odd", List.of("turn")), List.of("3"), "it is meant")),
+                        List.of(
+                                new Hint(new HintPlace.OfSong(), "breathe"),
+                                new Hint(new HintPlace.OfChord("Bb"), "flat finger"),
+                                new Hint(new HintPlace.OfChange("C", "Bb"), "slide “up”"),
+                                new Hint(new HintPlace.OfPattern(march.id()), "loose"),
+                                new Hint(new HintPlace.OfStroke(drive.id(), 2), "light"),
+                                new Hint(new HintPlace.OfSection(verse.id()), "calm"),
+                                new Hint(new HintPlace.OfBar(verse.id(), 3), "look up"))));
     }
 
     /** The same song without exceptions, events, versions and a second guitar. */

@@ -46,6 +46,7 @@ public final class ArrangementActions {
                                     "arrange.why",
                                     "arrange.except",
                                     "arrange.marks",
+                                    "arrange.hints",
                                     "arrange.sums",
                                     "arrange.compare",
                                     "arrange.versions"),
@@ -177,6 +178,7 @@ public final class ArrangementActions {
         panel(ArrangementPanel.WHY, "Alt+Y", show, actions);
         panel(ArrangementPanel.EXCEPT, "Alt+E", show, actions);
         panel(ArrangementPanel.MARKS, "Alt+K", show, actions);
+        panel(ArrangementPanel.HINTS, "Alt+J", show, actions);
         panel(ArrangementPanel.SUMS, "Alt+M", show, actions);
         panel(ArrangementPanel.COMPARE, "Alt+O", show, actions);
         panel(ArrangementPanel.VERSIONS, "Alt+N", show, actions);

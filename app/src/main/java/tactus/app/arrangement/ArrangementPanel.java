@@ -9,6 +9,7 @@ public enum ArrangementPanel {
     WHY,
     EXCEPT,
     MARKS,
+    HINTS,
     SUMS,
     COMPARE,
     VERSIONS;

@@ -5,6 +5,7 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import tactus.app.assignment.ExceptsModel;
+import tactus.app.assignment.HintsModel;
 import tactus.app.assignment.MarksModel;
 import tactus.app.assignment.RulesModel;
 import tactus.app.bars.Zoom;
@@ -35,6 +36,7 @@ public record ArrangementParts(
         RulesModel rules,
         ExceptsModel excepts,
         MarksModel marks,
+        HintsModel hints,
         SumsModel sums,
         VersionsModel versions,
         ObjectProperty<ArrangementPanel> panel,
@@ -52,6 +54,7 @@ public record ArrangementParts(
                 new RulesModel(work, arrangement),
                 new ExceptsModel(work, arrangement),
                 new MarksModel(work, arrangement),
+                new HintsModel(work, arrangement),
                 new SumsModel(work),
                 new VersionsModel(work, settings),
                 new SimpleObjectProperty<>("arrangement", "panel", ArrangementPanel.RULES),

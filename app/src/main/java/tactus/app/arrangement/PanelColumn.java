@@ -10,6 +10,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
 import tactus.app.assignment.ExceptsPanel;
+import tactus.app.assignment.HintsPanel;
 import tactus.app.assignment.MarksPanel;
 import tactus.app.assignment.PlayWithout;
 import tactus.app.assignment.RulesPanel;
@@ -104,6 +105,7 @@ final class PanelColumn extends HBox {
             case WHY -> new WhyPanel(parts.arrangement(), parts.rules());
             case EXCEPT -> new ExceptsPanel(parts.arrangement(), parts.excepts(), new PlayWithout(player));
             case MARKS -> new MarksPanel(parts.marks());
+            case HINTS -> new HintsPanel(parts.hints());
             case SUMS -> new SumsPanel(parts.sums(), parts.arrangement());
             case COMPARE -> new ComparePanel(new CompareModel(work), parts.arrangement());
             case VERSIONS -> new VersionsPanel(parts.versions());

@@ -20,6 +20,7 @@ import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
 import tactus.words.BarNote;
+import tactus.words.HintWords;
 import tactus.words.SongWords;
 import tactus.words.Words;
 
@@ -90,7 +91,9 @@ final class PageRows {
         String section = song.section(use.section()).orElseThrow().name();
         String title = isPlayed ? song.nameOf(song.uses().get(use.use())) : section;
         String facts = isPlayed ? facts(use) : Words.of("arrangement.notPlayed");
-        String other = isPlayed ? other(use) : "";
+        String other = Stream.of(isPlayed ? other(use) : "", hints(use))
+                .filter(text -> !text.isEmpty())
+                .collect(Collectors.joining("  "));
         double beside = width - title.length() * TITLE_LETTER - BarWidths.text(facts) - BESIDE_HEAD;
         boolean isBelow = BarWidths.text(other) > beside;
         double head = zoom == Zoom.OVERVIEW ? 26 : HEAD;
@@ -125,6 +128,12 @@ final class PageRows {
                 .map(words.rules()::within);
         String all = Stream.concat(excepts, rules).collect(Collectors.joining("; "));
         return all.isEmpty() ? otherBars(use) : Words.of("page.but", all);
+    }
+
+    /** What is to be kept in mind there, the first time that it is played the same. */
+    private String hints(OutlinedUse use) {
+        if (use.sameAs().isPresent()) return "";
+        return new HintWords(song).ofSection(use.section());
     }
 
     /** Where what is played is other, though nothing is said of this entry: the next section may lead in. */

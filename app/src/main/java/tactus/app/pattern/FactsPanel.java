@@ -25,6 +25,7 @@ import tactus.core.rhythm.PatternFacts;
 import tactus.core.saying.Saying;
 import tactus.core.time.CountSchool;
 import tactus.core.time.Tempo;
+import tactus.words.HintWords;
 import tactus.words.Sentences;
 import tactus.words.Words;
 
@@ -119,7 +120,13 @@ public final class FactsPanel extends ScrollPane {
         line("aloud", saying.aloud(shown));
         agreement(shown).ifPresent(text -> line("groove", text));
         line("steps", numbered(explanation.steps().stream().map(Words::say).toList()));
+        hints(shown);
         origin(shown);
+    }
+
+    private void hints(Pattern shown) {
+        List<String> hints = new HintWords(work.song()).ofPattern(shown.id());
+        if (!hints.isEmpty()) line("hints", String.join(" · ", hints));
     }
 
     /** Where it comes from can be said here; what was said of it stands beside. */

@@ -11,6 +11,7 @@ import tactus.app.work.Work;
 import tactus.core.song.Passes;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
+import tactus.words.HintWords;
 import tactus.words.SongWords;
 import tactus.words.Words;
 
@@ -74,6 +75,23 @@ public final class StandModel {
     public void follow(TimelineBar bar) {
         var sounding = new Leaf(bar.use(), bar.pass());
         if (leaf.get().filter(sounding::equals).isEmpty()) leaf.set(Optional.of(sounding));
+    }
+
+    /** What is to be kept in mind of what stands there; empty if nothing is. */
+    public String hints() {
+        List<TimelineSpan> spans = bars().stream()
+                .flatMap(bar -> work.timeline().spansIn(bar).stream())
+                .toList();
+        return leaf.get()
+                .map(each -> new HintWords(work.song())
+                        .forStand(
+                                work.song().uses().get(each.use()).section(),
+                                spans.stream().map(TimelineSpan::chord).toList(),
+                                spans.stream()
+                                        .flatMap(span -> span.pattern().stream())
+                                        .distinct()
+                                        .toList()))
+                .orElse("");
     }
 
     /** The bars that stand there. */

@@ -38,6 +38,7 @@ public final class StandView extends BorderPane {
     private final Label song = new Label();
     private final Label next = new Label();
     private final Label where = new Label();
+    private final Label hints = new Label();
     private final StandBars bars = new StandBars();
     private final HandView hand = new HandView(Frame.Size.LARGE);
     private List<TimelineBar> shown = List.of();
@@ -65,7 +66,12 @@ public final class StandView extends BorderPane {
         where.setMinWidth(Region.USE_PREF_SIZE);
         hand.setId("stand-hand");
         setTop(line("stand-head", title, facts, song));
-        setCenter(new VBox(bars, hand));
+        hints.getStyleClass().add("stand-hints");
+        hints.setId("stand-hints");
+        hints.setWrapText(true);
+        hints.setMinHeight(Region.USE_PREF_SIZE);
+        hints.managedProperty().bind(hints.textProperty().isNotEmpty());
+        setCenter(new VBox(hints, bars, hand));
         VBox.setVgrow(bars, Priority.ALWAYS);
         VBox.setVgrow(hand, Priority.ALWAYS);
         hand.setMinHeight(150);
@@ -109,6 +115,7 @@ public final class StandView extends BorderPane {
         facts.setText(shown.isEmpty() ? Words.of("stand.empty") : model.facts());
         song.setText(about.capo() == 0 ? about.title() : Words.of("stand.capo", about.title(), about.capo()));
         next.setText(model.next());
+        hints.setText(model.hints());
         bars.show(work, shown, settings.noteSchool());
         pictured = Optional.empty();
         hand.lowStringOnTopProperty().set(settings.lowStringOnTopProperty().get());

@@ -2,17 +2,23 @@ package tactus.app.window;
 
 import static javafx.scene.input.KeyCode.ALT;
 import static javafx.scene.input.KeyCode.CONTROL;
+import static javafx.scene.input.KeyCode.DIGIT2;
 import static javafx.scene.input.KeyCode.DIGIT3;
 import static javafx.scene.input.KeyCode.ENTER;
+import static javafx.scene.input.KeyCode.ESCAPE;
+import static javafx.scene.input.KeyCode.F11;
+import static javafx.scene.input.KeyCode.J;
 import static javafx.scene.input.KeyCode.K;
 import static javafx.scene.input.KeyCode.M;
 import static javafx.scene.input.KeyCode.O;
 import static javafx.scene.input.KeyCode.PAGE_DOWN;
+import static javafx.scene.input.KeyCode.Z;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import javafx.scene.Node;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
@@ -45,6 +51,35 @@ class MarksFlowTest extends WindowTest {
         fill("#marks-second", "Lantern bells");
         press(ENTER);
         assertFalse(work.timeline().margin().second().isEmpty());
+    }
+
+    /** Said by keys, changed and taken away by mouse; seen over the bars, on the stand and on the bench. */
+    @Test
+    void hintsAreSaidChangedAndSeenWhereTheyBelong() {
+        click("#section-name");
+        chord(ALT, J);
+        fill("#hint", "Nowhere: no such place");
+        press(ENTER);
+        assertTrue(textsIn(".arrangement-panel").contains("is no section, pattern or chord"), "the reason is said");
+        assertEquals("Nowhere: no such place", text("#hint"), "what was typed stays");
+        fill("#hint", "Intro, bar 2: wait for the lights");
+        press(ENTER);
+        assertTrue(textsIn("#head-0").contains("bar 2: wait for the lights"), textsIn("#head-0"));
+        chord(CONTROL, DIGIT2);
+        click("#button-place-arrangement");
+        robot.clickOn(robot.from(robot.lookup("#hints").queryAll())
+                .lookup(".hyperlink")
+                .nth(5)
+                .queryAs(Node.class));
+        fill("#hint", "Intro: all together");
+        press(ENTER);
+        assertTrue(textsIn("#head-0").contains("all together"), textsIn("#head-0"));
+        press(F11);
+        assertTrue(text("#stand-hints").contains("all together"), text("#stand-hints"));
+        press(ESCAPE);
+        chord(CONTROL, Z);
+        chord(CONTROL, Z);
+        assertEquals(5, song().lesson().hints().size());
     }
 
     @Test

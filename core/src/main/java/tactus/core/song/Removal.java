@@ -1,6 +1,7 @@
 package tactus.core.song;
 
 import java.util.Optional;
+import java.util.function.Predicate;
 import tactus.core.pattern.PatternId;
 import tactus.core.section.SectionId;
 
@@ -24,7 +25,13 @@ final class Removal {
                 .toList();
         return song.withRules(Assignment.without(song.rules(), id))
                 .withSections(freed)
-                .withPatterns(rest);
+                .withPatterns(rest)
+                .withLesson(withoutHints(
+                        song, place -> place.inPattern().filter(id::equals).isPresent()));
+    }
+
+    private static Lesson withoutHints(Song song, Predicate<HintPlace> gone) {
+        return song.lesson().withHints(song.lesson().hints(gone.negate()));
     }
 
     static Song of(Song song, SectionId id) {
@@ -39,6 +46,8 @@ final class Removal {
                         .filter(rule ->
                                 rule.where().section().filter(id::equals).isEmpty())
                         .toList())
-                .withSections(rest);
+                .withSections(rest)
+                .withLesson(withoutHints(
+                        song, place -> place.inSection().filter(id::equals).isPresent()));
     }
 }

@@ -21,7 +21,11 @@ record Renaming(UnaryOperator<String> name) {
                                 .map(version -> version.withStandIns(chords(version.standIns())))
                                 .toList(),
                         song.versions().shown()))
-                .withChangeCounts(song.changeCounts().stream().map(this::count).toList());
+                .withChangeCounts(song.changeCounts().stream().map(this::count).toList())
+                .withLesson(song.lesson()
+                        .withHints(song.lesson().hints().stream()
+                                .map(hint -> new Hint(hint.about().renamed(name), hint.text()))
+                                .toList()));
     }
 
     private List<Chord> chords(List<Chord> chords) {

@@ -8,6 +8,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import tactus.core.picture.Point;
+import tactus.formats.font.MusicText;
 import tactus.formats.font.Typeface;
 
 /** Pages that are filled from top to bottom; a block that has no room left starts a new one. */
@@ -17,6 +18,8 @@ final class Pages {
     private static final double FOOT = 30;
 
     private final PDDocument document;
+    private static final double LINE = 13;
+
     private final Paper paper;
     private final String title;
     private final Pen.Fonts fonts;
@@ -72,6 +75,43 @@ final class Pages {
 
     void moveDown(double room) {
         y += room;
+    }
+
+    /** Sets texts below each other, as many lines each as it needs. */
+    void paragraphs(List<String> texts, double x, double width) throws IOException {
+        for (String text : texts) {
+            for (String line : lines(MusicText.signs(text), width)) {
+                double top = startBlock(LINE);
+                pen.text(line, x, top + 8, Typeface.REGULAR, 9.5, Ink.WARM);
+                moveDown(LINE);
+            }
+        }
+    }
+
+    /** {@code text} in lines that are no wider than {@code width}; a word that is wider stands in several. */
+    private List<String> lines(String text, double width) {
+        var lines = new ArrayList<String>();
+        var line = new StringBuilder();
+        for (String word : text.split("(?<= )")) {
+            String rest = word;
+            if (!line.isEmpty() && isWider(line + rest.stripTrailing(), width)) {
+                lines.add(line.toString().stripTrailing());
+                line.setLength(0);
+            }
+            while (line.isEmpty() && isWider(rest, width) && rest.length() > 1) {
+                int fits = rest.length() - 1;
+                while (fits > 1 && isWider(rest.substring(0, fits), width)) fits--;
+                lines.add(rest.substring(0, fits));
+                rest = rest.substring(fits);
+            }
+            line.append(rest);
+        }
+        if (!line.isEmpty()) lines.add(line.toString().stripTrailing());
+        return lines;
+    }
+
+    private boolean isWider(String text, double width) {
+        return pen.width(text, Typeface.REGULAR, 9.5) > width;
     }
 
     /** Adds the feet and returns the document. */

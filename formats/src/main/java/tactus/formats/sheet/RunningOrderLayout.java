@@ -13,7 +13,6 @@ import tactus.core.outline.Outline;
 import tactus.core.outline.OutlinedUse;
 import tactus.core.outline.Ribbon;
 import tactus.core.picture.Point;
-import tactus.core.section.Except;
 import tactus.core.section.Stretch.Bounds;
 import tactus.core.section.Use;
 import tactus.core.song.Song;
@@ -23,9 +22,9 @@ import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
 import tactus.formats.font.ChordText;
-import tactus.formats.font.MusicText;
 import tactus.formats.font.Typeface;
 import tactus.words.BarNote;
+import tactus.words.HintWords;
 import tactus.words.RibbonWords;
 import tactus.words.Sentences;
 import tactus.words.SongWords;
@@ -106,14 +105,11 @@ final class RunningOrderLayout {
         return outline.uses().get(use).first().number();
     }
 
-    /** What is other this time, a line each. */
+    /** What is other this time, a line each, and what is to be kept in mind. */
     private void layOther(Use use) throws IOException {
-        for (Except except : use.excepts()) {
-            pages.startBlock(13);
-            String text = MusicText.signs(words.of(except));
-            pages.pen().text(text, pages.left() + 6, pages.y() + 8, Typeface.REGULAR, 9.5, Ink.WARM);
-            pages.moveDown(13);
-        }
+        String hints = new HintWords(song).ofSection(use.section());
+        if (!hints.isEmpty()) pages.paragraphs(List.of(hints), pages.left() + 6, pages.width() - 6);
+        pages.paragraphs(use.excepts().stream().map(words::of).toList(), pages.left() + 6, pages.width() - 6);
     }
 
     private void layBlock(Block block, Optional<TimelineBar> pickup) throws IOException {

@@ -17,6 +17,7 @@ import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
 import tactus.formats.font.ChordText;
 import tactus.formats.font.Typeface;
+import tactus.words.HintWords;
 import tactus.words.SongWords;
 
 /** Puts title, chords, patterns and the running order on the pages. */
@@ -55,9 +56,15 @@ final class SheetLayout {
             pages.pen().text(song.facts().note(), pages.left(), pages.y(), Typeface.REGULAR, 10, Ink.SOFT);
         }
         pages.moveDown(18);
+        pages.paragraphs(new HintWords(song).ofSong(), pages.left(), pages.width());
     }
 
     private void layChords() throws IOException {
+        layShapes();
+        pages.paragraphs(new HintWords(song).ofChords(), pages.left(), pages.width());
+    }
+
+    private void layShapes() throws IOException {
         if (song.chords().isEmpty()) return;
         double x = pages.left();
         pages.startBlock(30);
@@ -87,6 +94,15 @@ final class SheetLayout {
                 layPattern(row.get(i), pages.left() + i * (width + GUTTER), top, width);
             }
             pages.moveDown(PICTURE_HEIGHT + 34);
+            for (Pattern pattern : row) {
+                pages.paragraphs(
+                        new HintWords(song)
+                                .ofPattern(pattern.id()).stream()
+                                        .map(hint -> row.size() > 1 ? pattern.name() + ": " + hint : hint)
+                                        .toList(),
+                        pages.left(),
+                        pages.width());
+            }
         }
     }
 

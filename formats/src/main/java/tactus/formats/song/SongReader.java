@@ -29,6 +29,7 @@ import tactus.core.song.Accepted;
 import tactus.core.song.Arrangement;
 import tactus.core.song.ChangeCount;
 import tactus.core.song.Facts;
+import tactus.core.song.Hint;
 import tactus.core.song.Lesson;
 import tactus.core.song.Materials;
 import tactus.core.song.SnagId;
@@ -70,7 +71,8 @@ final class SongReader {
             "company",
             "recording",
             "planned",
-            "accepted");
+            "accepted",
+            "hints");
 
     private final List<Problem> problems = new ArrayList<>();
     private final List<OldAcceptance> oldAccepted = new ArrayList<>();
@@ -102,11 +104,11 @@ final class SongReader {
                 new Arrangement(List.copyOf(sections.values()), uses, rules),
                 versions,
                 changeCounts(),
-                lesson());
+                lesson(patterns.keySet(), sections.keySet()));
         return new OpenedSong(OldAcceptance.resolved(song, oldAccepted), problems);
     }
 
-    private Lesson lesson() {
+    private Lesson lesson(Set<PatternId> patterns, Set<SectionId> sections) {
         var planned = new ArrayList<String>();
         for (Branch at : root.field("planned").elements())
             at.optional("remedy.left-out", Branch::text).ifPresent(planned::add);
@@ -120,7 +122,13 @@ final class SongReader {
             Lesson before = lesson;
             lesson = at.or(before, "remedy.left-out", each -> before.with(accepted(each)));
         }
-        return lesson;
+        var hints = new ArrayList<Hint>();
+        for (Branch at : root.field("hints").elements()) {
+            at.optional("remedy.left-out", each -> HintTree.read(each, patterns, sections))
+                    .ifPresent(hints::add);
+        }
+        Lesson without = lesson;
+        return root.field("hints").or(without, "remedy.left-out", _ -> without.withHints(hints));
     }
 
     private static Accepted accepted(Branch at) {

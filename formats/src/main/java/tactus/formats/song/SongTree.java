@@ -107,6 +107,7 @@ final class SongTree {
     private static void putLesson(ObjectNode tree, Lesson lesson) {
         lesson.planned().forEach(part -> tree.withArray("planned").add(part));
         lesson.accepted().forEach(each -> tree.withArray("accepted").add(of(each)));
+        lesson.hints().forEach(each -> tree.withArray("hints").add(HintTree.of(each)));
     }
 
     private static ObjectNode of(Accepted accepted) {

@@ -25,6 +25,8 @@ import tactus.core.harmony.Span;
 import tactus.core.rule.FormChoice;
 import tactus.core.rule.What;
 import tactus.core.shape.Voicing;
+import tactus.core.song.Hint;
+import tactus.core.song.HintPlace;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineSpan;
@@ -173,6 +175,36 @@ class SheetTest {
         Timeline timeline = Timeline.of(song);
         var struck = timeline.strokes().getFirst().strings();
         assertTrue(struck.stream().allMatch(string -> string.string() <= 3), struck.toString());
+    }
+
+    /** Every hint is on the page, whatever it is about and however long it is. */
+    @Test
+    void everyHintStandsOnIt() throws IOException {
+        Song plain = SampleSong.plain();
+        var section = plain.sections().getFirst();
+        String chord = section.spans().getFirst().chord();
+        String lengthy = "word ".repeat(120) + "end-of-it";
+        Song song = plain.withLesson(plain.lesson()
+                .withHints(List.of(
+                        new Hint(new HintPlace.OfSong(), "about-the-song"),
+                        new Hint(new HintPlace.OfChord(chord), "about-the-chord"),
+                        new Hint(new HintPlace.OfChange(chord, chord), "about-the-change"),
+                        new Hint(
+                                new HintPlace.OfPattern(
+                                        plain.patterns().getFirst().id()),
+                                "about-the-pattern"),
+                        new Hint(
+                                new HintPlace.OfStroke(
+                                        plain.patterns().getFirst().id(), 0),
+                                "about-the-stroke"),
+                        new Hint(new HintPlace.OfSection(section.id()), lengthy),
+                        new Hint(new HintPlace.OfBar(section.id(), 1), "about-the-bar"))));
+        try (PDDocument document = written(song, Paper.A4)) {
+            String text = new PDFTextStripper().getText(document);
+            for (String wanted : List.of("song", "chord", "change", "pattern", "stroke", "bar"))
+                assertTrue(text.contains("about-the-" + wanted), wanted + " in\n" + text);
+            assertTrue(text.contains("end-of-it"), text);
+        }
     }
 
     @Test

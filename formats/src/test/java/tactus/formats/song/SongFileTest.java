@@ -134,9 +134,9 @@ class SongFileTest {
 
     @Test
     void aFileOfANewerTactusIsRefusedWithBothVersions() {
-        var wrong = assertThrows(FormatException.class, () -> read(with("\"version\": 4", "\"version\": 5")));
+        var wrong = assertThrows(FormatException.class, () -> read(with("\"version\": 5", "\"version\": 6")));
         assertEquals(
-                "song.json, version: was written by a newer Tactus (format 5; this one reads up to 4): please open it "
+                "song.json, version: was written by a newer Tactus (format 6; this one reads up to 5): please open it "
                         + "with that one",
                 wrong.getMessage());
     }
@@ -231,11 +231,12 @@ class SongFileTest {
     @Test
     void aPatternThatCannotBeIsLeftOutAndItsRuleWithIt() throws IOException {
         OpenedSong opened = read(with("\"meter\": \"7/8\"", "\"meter\": \"4/3\""));
-        assertEquals(2, opened.problems().size());
+        assertEquals(3, opened.problems().size());
         assertEquals("patterns[1]", opened.problems().get(0).place());
         assertEquals(
                 "rules[1]: speaks of pattern drive, which is not there; left out",
                 opened.problems().get(1).sentence());
+        assertEquals("hints[4]", opened.problems().get(2).place());
         assertEquals(song.rules().size() - 1, opened.song().rules().size());
     }
 
