@@ -1,6 +1,7 @@
 package tactus.core.language;
 
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -8,7 +9,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
@@ -26,6 +26,10 @@ import java.util.stream.Stream;
 public final class Lexicon {
 
     private static final Pattern HOLE = Pattern.compile("\\{[#*no]}");
+    private static final String NO_LETTER = "(?!\\p{L})";
+    /** A form that ends with a word that numbers follow is another one where a number follows: {@code a string 5}. */
+    private static final String NO_NUMBER = "(?!\\p{L}|\\s+\\d)";
+
     private static final String NUMBER = "(\\d{1,5}(?:/\\d{1,3})?)";
 
     private final Map<String, List<String>> forms;
@@ -168,14 +172,20 @@ public final class Lexicon {
      * @param anything what a hole for any text can hold, as an expression
      */
     public String longer(Collection<String> codes, String anything) {
-        Set<String> found = new TreeSet<>(
-                (one, other) -> one.length() != other.length() ? other.length() - one.length() : one.compareTo(other));
-        codes.stream()
-                .flatMap(code -> forms(code).stream())
+        List<String> all =
+                codes.stream().flatMap(code -> forms(code).stream()).distinct().toList();
+        Set<String> beforeNumbers = all.stream()
+                .filter(form -> form.matches("\\S+ \\{[#n]}.*"))
+                .map(form -> form.substring(0, form.indexOf(' ')))
+                .collect(Collectors.toSet());
+        return all.stream()
                 .filter(form -> form.contains(" ") || form.contains("-") && form.length() > 1)
-                .map(form -> expression(form, anything).replace("(", "(?:").replace("(?:?:", "(?:") + "(?!\\p{L})")
-                .forEach(found::add);
-        return String.join("|", found);
+                .sorted(Comparator.comparingInt((String form) -> form.split(" ").length)
+                        .thenComparingInt(String::length)
+                        .reversed())
+                .map(form -> expression(form, anything).replace("(", "(?:").replace("(?:?:", "(?:")
+                        + (beforeNumbers.contains(form.substring(form.lastIndexOf(' ') + 1)) ? NO_NUMBER : NO_LETTER))
+                .collect(Collectors.joining("|"));
     }
 
     /** The codes of a family, in order. */
