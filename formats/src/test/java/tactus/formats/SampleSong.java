@@ -201,6 +201,11 @@ public final class SampleSong {
                 new Rule(
                         Where.EVERYWHERE.withVersion(Optional.of("First week")).withCompany(Optional.of(Company.BAND)),
                         Play.OPEN.with(new Raise(2, Raise.Way.SHAPES))),
-                new Rule(here.withPart(new Part.InBars(Stretch.bars(2, 3))), Play.OPEN.withPause(Length.of(2))));
+                new Rule(here.withPart(new Part.InBars(Stretch.bars(2, 3))), Play.OPEN.withPause(Length.of(2))),
+                new Rule(here.withPart(new Part.OnName("C", false)), Play.OPEN.with(FitChoice.CUT)),
+                new Rule(
+                        here.withPass(PassChoice.Group.EVEN)
+                                .withPart(Part.both(new Part.Voice(true), new Part.OnName("Bb", true))),
+                        Play.OPEN.with(FitChoice.SHORT)));
     }
 }

@@ -3,10 +3,12 @@ package tactus.words;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static tactus.words.WordedSong.PATTERN;
+import static tactus.words.WordedSong.VERSE;
 import static tactus.words.WordedSong.section;
 import static tactus.words.WordedSong.song;
 
 import java.util.List;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -19,11 +21,14 @@ import tactus.core.pattern.PatternId;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Tuning;
+import tactus.core.rule.What;
+import tactus.core.section.Stretch;
 import tactus.core.shape.Voicing;
 import tactus.core.snag.Kind;
 import tactus.core.song.Song;
 import tactus.core.song.Version;
 import tactus.core.time.Meter;
+import tactus.core.timeline.Timeline;
 import tactus.core.variation.Variation;
 
 /** Slips that are found, and what is none and must not be called one. */
@@ -79,7 +84,7 @@ class SlipsTest {
     void aPatternOfTwoBarsGoesOnOverChordsOfOneBar() {
         Song song = song("4/4 4/4 4/4 4/4", "C: 1 bar, G: 1 bar, D: 1 bar, C: 1 bar", "d-du-udud-d-d-d-");
         assertEquals(List.of(), Said.of(song));
-        var timeline = tactus.core.timeline.Timeline.of(song);
+        var timeline = Timeline.of(song);
         assertEquals(
                 4,
                 timeline.strokesIn(2).stream()
@@ -231,5 +236,44 @@ class SlipsTest {
         song = song.withFacts(song.facts().withKey(Key.parse(key)).withInstrument(Instrument.USUAL.withCapo(capo)));
         if (isDoubted) mended(song, Kind.KEY_DOES_NOT_AGREE);
         else assertEquals(List.of(), of(song, Kind.KEY_DOES_NOT_AGREE));
+    }
+
+    private static String played(Song song) {
+        return Timeline.of(song).spans().stream()
+                .map(span -> span.played()
+                        .what()
+                        .map(what -> what instanceof What.Event ? "x" : "p")
+                        .orElse("-"))
+                .collect(Collectors.joining());
+    }
+
+    /** C G C G, twice; a rule for a chord holds wherever it comes, for the last one of a pass only there. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "Verse, on every G: silence;pxpxpxpx",
+                "Verse, on the last C: silence;ppxpppxp",
+                "Verse, every second pass, on every C: silence;ppppxpxp",
+                "Verse, last chord, where nobody sings: silence;pppxpppx",
+                "Verse, last chord, where somebody sings: silence;pppppppp",
+                "everywhere, bars 1-2, on every C: silence;xpppxppp",
+                "Verse, on every G@up: silence;pppppppp"
+            })
+    void rulesSpeakOfChordsAndOfSeveralPartsAtOnce(String sentence, String expected) {
+        Song song = song("4/4 4/4 4/4 4/4", "C: 1 bar, G: 1 bar, C: 1 bar, G: 1 bar", "d-du-udu")
+                .withSection(VERSE, section -> section.withPasses(2).withVoice(List.of(Stretch.bars(1, 2))));
+        assertEquals(expected, played(WordedSong.ruled(song, sentence)));
+    }
+
+    @Test
+    void aRuleForAChordGoesWithItsNameAndIsMissedWhereItIsNot() {
+        Song song = WordedSong.ruled(
+                song("4/4 4/4", "C: 1 bar, G: 1 bar", "d-du-udu"),
+                "Verse, on every G: silence",
+                "Verse, on every D: silence");
+        assertEquals(1, of(song, Kind.RULE_NEVER_HOLDS).size());
+        Song renamed = song.withChordsRenamed(name -> name.equals("G") ? "G7" : name);
+        assertEquals("px", played(renamed));
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.TreeSet;
+import tactus.core.harmony.Chord;
 import tactus.core.section.Section;
 import tactus.core.section.Stretch.Bounds;
 import tactus.core.time.BarLines;
@@ -49,6 +50,8 @@ public record PassPlan(List<Piece> pieces, List<Assigned> assigned) {
             case Part.OnChord _, Part.OnChordFromEnd _ ->
                 part.chord(piece.spans()).equals(OptionalInt.of(piece.span()));
             case Part.SharedBars() -> piece.sharesBar();
+            case Part.OnName name -> name.has(piece.chord()) && (!name.isLast() || piece.isLastOfName());
+            case Part.Both(Part one, Part other) -> holds(one, piece, bars) && holds(other, piece, bars);
             case Part.Voice(boolean sung) -> piece.isSung() == sung;
             case Part.InBars _, Part.InHalf _ ->
                 bounds(part, bars)
@@ -66,7 +69,9 @@ public record PassPlan(List<Piece> pieces, List<Assigned> assigned) {
                 Length middle = bars.start((bars.bars() + 1) / 2);
                 yield Optional.of(second ? new Bounds(middle, bars.length()) : new Bounds(Length.ZERO, middle));
             }
-            case Part.OnChord _, Part.OnChordFromEnd _, Part.SharedBars _, Part.Voice _ -> Optional.empty();
+            case Part.Both(Part one, Part other) -> bounds(one, bars).or(() -> bounds(other, bars));
+            case Part.OnChord _, Part.OnChordFromEnd _, Part.OnName _, Part.SharedBars _, Part.Voice _ ->
+                Optional.empty();
         };
     }
 
@@ -110,11 +115,20 @@ public record PassPlan(List<Piece> pieces, List<Assigned> assigned) {
         private TreeSet<Length> cuts() {
             var cuts = new TreeSet<Length>();
             for (Rule rule : rules) {
-                Optional<Part> part = rule.where().part();
-                part.flatMap(each -> bounds(each, bars)).ifPresent(bounds -> add(cuts, bounds));
-                if (part.filter(Part.Voice.class::isInstance).isPresent()) sung.forEach(bounds -> add(cuts, bounds));
+                rule.where().part().ifPresent(part -> addCuts(part, cuts));
             }
             return cuts;
+        }
+
+        private void addCuts(Part part, TreeSet<Length> cuts) {
+            switch (part) {
+                case Part.Both(Part one, Part other) -> {
+                    addCuts(one, cuts);
+                    addCuts(other, cuts);
+                }
+                case Part.Voice _ -> sung.forEach(bounds -> add(cuts, bounds));
+                default -> bounds(part, bars).ifPresent(bounds -> add(cuts, bounds));
+            }
         }
 
         private static void add(TreeSet<Length> cuts, Bounds bounds) {
@@ -129,9 +143,20 @@ public record PassPlan(List<Piece> pieces, List<Assigned> assigned) {
             while (at.isLessThan(end)) {
                 Length next = cuts.higher(at);
                 Length to = next == null ? end : next.min(end);
-                pieces.add(new Piece(span, section.spans().size(), at, to, shares, isSung(at)));
+                pieces.add(new Piece(
+                        span, section.spans().size(), chord(span), isLastOfName(span), at, to, shares, isSung(at)));
                 at = to;
             }
+        }
+
+        private String chord(int span) {
+            return section.spans().get(span).chord();
+        }
+
+        private boolean isLastOfName(int span) {
+            String name = Chord.plainName(chord(span));
+            return section.spans().subList(span + 1, section.spans().size()).stream()
+                    .noneMatch(later -> Chord.plainName(later.chord()).equals(name));
         }
 
         private boolean sharesBar(Length start, Length end) {

@@ -63,10 +63,7 @@ public record Where(
         long others = Stream.of(section.isPresent(), !use.isEvery(), use.entry().isPresent(), company.isPresent())
                 .filter(Boolean::booleanValue)
                 .count();
-        boolean exact = part.filter(each -> each instanceof Part.OnChord
-                        || each instanceof Part.OnChordFromEnd
-                        || each instanceof Part.InBars)
-                .isPresent();
+        boolean exact = part.filter(Part::isExact).isPresent();
         return (version.isPresent() ? 1_000 : 0) + 10 * level().ordinal() + 2 * (int) others + (exact ? 1 : 0);
     }
 

@@ -17,7 +17,11 @@ public sealed interface PassChoice {
     enum Group implements PassChoice {
         EVERY,
         LAST,
-        BUT_LAST;
+        BUT_LAST,
+        /** The second pass, the fourth and so on. */
+        EVEN,
+        /** The first pass, the third and so on. */
+        ODD;
 
         @Override
         public String code() {
@@ -35,6 +39,8 @@ public sealed interface PassChoice {
                 case EVERY -> true;
                 case LAST -> pass == passes && passes > 1;
                 case BUT_LAST -> pass < passes;
+                case EVEN -> pass % 2 == 0;
+                case ODD -> pass % 2 == 1;
             };
         }
     }
@@ -87,6 +93,8 @@ public sealed interface PassChoice {
             case "every" -> EVERY;
             case "last" -> LAST;
             case "but-last" -> BUT_LAST;
+            case "even" -> Group.EVEN;
+            case "odd" -> Group.ODD;
             default -> {
                 if (!code.matches("\\d{1,3}")) throw new NotationException("pass-choice.unread", code, 0);
                 yield of(Integer.parseInt(code));

@@ -3,6 +3,7 @@ package tactus.core.sentence;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import tactus.core.harmony.Chord;
 import tactus.core.language.Lexicon;
 import tactus.core.refusal.NotationException;
 import tactus.core.refusal.Refusal;
@@ -96,6 +97,9 @@ public final class PlaceWords {
             case Part.OnChordFromEnd(int number) ->
                 number == 1 ? lexicon.word("rule-part.last-chord") : lexicon.say("rule-chord.from-end", number);
             case Part.SharedBars() -> lexicon.word("rule-part.shared-bars");
+            case Part.OnName(String chord, boolean last) ->
+                lexicon.say(last ? "rule-name.last" : "rule-name.every", chord);
+            case Part.Both(Part one, Part other) -> of(one) + ", " + of(other);
             case Part.InBars(var bars) -> of(bars);
             case Part.InHalf(boolean second) -> lexicon.word(second ? "rule-part.second-half" : "rule-part.first-half");
             case Part.Voice(boolean sung) -> lexicon.word(sung ? "rule-part.sung" : "rule-part.unsung");
@@ -110,7 +114,20 @@ public final class PlaceWords {
         if (chord.isPresent()) return Optional.of(new Part.OnChord(chord.getAsInt()));
         OptionalInt last = whole(lexicon.read("rule-chord.from-end", text));
         if (last.isPresent()) return Optional.of(new Part.OnChordFromEnd(last.getAsInt()));
-        return stretch(text).map(Part.InBars::new);
+        Optional<Part> bars = stretch(text).map(Part.InBars::new);
+        return bars.or(() -> named(text));
+    }
+
+    /** {@code on every D}, {@code on the last D}. */
+    private Optional<Part> named(String text) {
+        return lexicon.read("rule-name.last", text)
+                .<Part>flatMap(holes -> chord(holes.getFirst()).map(name -> new Part.OnName(name, true)))
+                .or(() -> lexicon.read("rule-name.every", text)
+                        .flatMap(holes -> chord(holes.getFirst()).map(name -> new Part.OnName(name, false))));
+    }
+
+    private static Optional<String> chord(String name) {
+        return Chord.meaning(name).map(_ -> name);
     }
 
     private static Part wordPart(String code) {

@@ -52,16 +52,46 @@ final class RuleReader {
     Rule read() {
         int colon = colon();
         if (colon < 0) throw wrong("rule-reader.needs-colon", sentence.length());
-        Where where = Where.EVERYWHERE;
-        int at = 0;
-        boolean first = true;
-        for (String part : sentence.substring(0, colon).split(",", -1)) {
-            int start = at + indent(part);
-            where = first ? place(part.strip(), start) : condition(where, part.strip(), start);
-            first = false;
-            at += part.length() + 1;
+        List<Said> parts = parts(sentence.substring(0, colon));
+        Optional<Said> named = parts.stream().filter(this::isPlace).findFirst();
+        Said place = named.orElse(parts.getFirst());
+        boolean isEverywhere = named.isEmpty() && isCondition(place);
+        Where where = isEverywhere ? Where.EVERYWHERE : place(place.text, place.at);
+        for (Said part : parts) {
+            if (isEverywhere || part != place) where = condition(where, part.text, part.at);
         }
         return new Rule(where, play(colon + 1));
+    }
+
+    /** A part of the place and where it stands; the parts come in any order. */
+    private record Said(String text, int at) {}
+
+    private static List<Said> parts(String text) {
+        var parts = new ArrayList<Said>();
+        int at = 0;
+        for (String part : text.split(",", -1)) {
+            parts.add(new Said(part.strip(), at + indent(part)));
+            at += part.length() + 1;
+        }
+        return parts;
+    }
+
+    private boolean isPlace(Said said) {
+        try {
+            place(said.text, said.at);
+            return true;
+        } catch (NotationException none) {
+            return false;
+        }
+    }
+
+    private boolean isCondition(Said said) {
+        try {
+            condition(Where.EVERYWHERE, said.text, said.at);
+            return true;
+        } catch (NotationException none) {
+            return false;
+        }
     }
 
     private Play play(int from) {
@@ -193,8 +223,10 @@ final class RuleReader {
     }
 
     private Where withPart(Where where, Part part, int at) {
-        if (where.part().isPresent()) throw wrong("rule-reader.names-two", at);
-        return where.withPart(part);
+        if (where.part().isEmpty()) return where.withPart(part);
+        // Two counted places are two rules; one that says what a place is like narrows another.
+        if (where.part().get().isExact() && part.isExact()) throw wrong("rule-reader.names-two", at);
+        return where.withPart(Part.both(where.part().get(), part));
     }
 
     private String version(String name, int at) {

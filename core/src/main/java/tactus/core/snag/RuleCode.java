@@ -34,6 +34,8 @@ final class RuleCode {
             case Part.OnChord(int number) -> "chord-" + number;
             case Part.OnChordFromEnd(int number) -> "chord--" + number;
             case Part.SharedBars() -> "shared-bars";
+            case Part.OnName(String chord, boolean last) -> (last ? "last-" : "on-") + chord;
+            case Part.Both(Part one, Part other) -> of(one) + "+" + of(other);
             case Part.InBars(var bars) -> "bars-" + bars.code();
             case Part.InHalf(boolean second) -> second ? "half-2" : "half-1";
             case Part.Voice(boolean sung) -> sung ? "sung" : "unsung";

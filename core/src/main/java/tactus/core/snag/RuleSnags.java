@@ -101,7 +101,7 @@ final class RuleSnags implements Finder {
         for (int use = 0; use < song.uses().size() && !missing.isEmpty(); use++) {
             int count = passes.count(use);
             for (int pass = 1; pass <= count; pass++) {
-                if (pass > 2 && pass < count && !speaksOfPass(song, pass)) continue;
+                if (pass > 3 && pass < count && !speaksOfPass(song, pass)) continue;
                 Section section = passes.section(use, pass);
                 var situation = passes.situation(use, pass);
                 missing.removeIf(index -> isThere(song.rules().get(index), section, situation));
@@ -127,6 +127,8 @@ final class RuleSnags implements Finder {
                 part.chord(section.spans().size()).isPresent();
             case Part.InBars _, Part.InHalf _ ->
                 PassPlan.bounds(part, section.barLines()).isPresent();
+            case Part.OnName name -> section.spans().stream().anyMatch(span -> name.has(span.chord()));
+            case Part.Both(Part one, Part other) -> isThere(one, section) && isThere(other, section);
             case Part.SharedBars _, Part.Voice _ -> true;
         };
     }

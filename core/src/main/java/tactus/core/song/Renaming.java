@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import tactus.core.harmony.Chord;
 import tactus.core.harmony.Span;
+import tactus.core.rule.Rule;
 import tactus.core.section.Except;
 import tactus.core.section.Use;
 
@@ -16,6 +17,7 @@ record Renaming(UnaryOperator<String> name) {
                         .map(section -> section.withSpans(spans(section.spans())))
                         .toList())
                 .withUses(song.uses().stream().map(this::use).toList())
+                .withRules(song.rules().stream().map(this::rule).toList())
                 .withVersions(new Versions(
                         song.versions().all().stream()
                                 .map(version -> version.withStandIns(chords(version.standIns())))
@@ -38,6 +40,13 @@ record Renaming(UnaryOperator<String> name) {
         return spans.stream()
                 .map(span -> new Span(name.apply(span.chord()), span.length()))
                 .toList();
+    }
+
+    private Rule rule(Rule rule) {
+        return rule.where()
+                .part()
+                .map(part -> rule.withWhere(rule.where().withPart(part.renamed(name))))
+                .orElse(rule);
     }
 
     private Use use(Use use) {

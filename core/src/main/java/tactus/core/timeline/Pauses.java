@@ -35,7 +35,15 @@ final class Pauses {
         if (part.isEmpty()) return Optional.of(pass.bars().length());
         OptionalInt chord = part.get().chord(pass.section().spans().size());
         if (chord.isPresent()) return endOfChord(chord.getAsInt(), pass);
+        if (part.get() instanceof Part.OnName name) return endOfName(name, pass);
         return PassPlan.bounds(part.get(), pass.bars()).map(Bounds::to);
+    }
+
+    private static Optional<Length> endOfName(Part.OnName name, LaidPass pass) {
+        return pass.spans().stream()
+                .filter(span -> name.has(span.chord()))
+                .map(LaidSpan::end)
+                .reduce((_, last) -> last);
     }
 
     private static Optional<Length> endOfChord(int index, LaidPass pass) {

@@ -73,7 +73,12 @@ class RuleSentenceTest {
                 "last Verse: up 1 but left out",
                 "Verse: pause of 3/2 beats",
                 "Verse, where somebody sings: Tin roof, soft",
-                "Verse: Tin roof, soft, very soft"
+                "Verse: Tin roof, soft, very soft",
+                "Verse, on every G: P",
+                "everywhere, on the last C: held strum",
+                "Verse, every second pass, on the last G@up: stop and count",
+                "Chorus, last chord, where nobody sings: strong",
+                "second Verse, bars 1-2, first half, where somebody sings: soft"
             })
     void aRuleReadsAsTheSentenceItIsWrittenAs(String sentence) {
         Rule rule = English.rule(song, sentence);
@@ -103,6 +108,24 @@ class RuleSentenceTest {
         assertEquals(
                 new What.Plays(new PatternId("held")),
                 English.rule(held, "Verse: Held strum").play().what().orElseThrow());
+    }
+
+    /** The parts of a place come in any order, the version first, and without a section they are meant everywhere. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "in version First week, Verse, last chord: P;Verse, last chord, in version First week: P",
+                "last pass, Chorus: P;Chorus, last pass: P",
+                "where nobody sings, last chord, second Verse: soft;second Verse, last chord, where nobody sings: soft",
+                "where somebody sings: soft;everywhere, where somebody sings: soft",
+                "on D: P;everywhere, on every D: P",
+                "Verse, last G: P;Verse, on the last G: P",
+                "in version First week: only beats form;everywhere, in version First week: only beats form"
+            })
+    void thePartsOfAPlaceComeInAnyOrder(String typed, String written) {
+        assertEquals(written, English.say(song, English.rule(song, typed)));
+        assertEquals(English.rule(song, written), English.rule(song, typed));
     }
 
     /** Verse, Chorus, Verse, Chorus, Last chorus, of two bars each. */

@@ -36,6 +36,11 @@ final class RuleTree {
             case Part.OnChord(int number) -> tree.put("chord", number);
             case Part.OnChordFromEnd(int number) -> tree.put("chordFromEnd", number);
             case Part.SharedBars() -> tree.put("sharedBars", true);
+            case Part.OnName(String chord, boolean last) -> tree.put(last ? "lastNamed" : "named", chord);
+            case Part.Both(Part one, Part other) -> {
+                putPart(tree, one);
+                putPart(tree, other);
+            }
             case Part.InBars(var bars) -> tree.put("bars", bars.code());
             case Part.InHalf(boolean second) -> tree.put("half", second ? 2 : 1);
             case Part.Voice(boolean sung) -> tree.put("sung", sung);

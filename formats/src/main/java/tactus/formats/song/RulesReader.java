@@ -36,6 +36,8 @@ final class RulesReader {
             "chord",
             "chordFromEnd",
             "sharedBars",
+            "named",
+            "lastNamed",
             "bars",
             "half",
             "sung",
@@ -99,20 +101,25 @@ final class RulesReader {
         return wanted;
     }
 
+    /** The part that is meant; several are all meant at once. */
     private static Optional<Part> part(Branch at) {
+        var parts = new ArrayList<Part>();
         if (at.field("chord").isThere())
-            return Optional.of(new Part.OnChord(at.field("chord").number()));
-        if (at.field("chordFromEnd").isThere()) {
-            return Optional.of(new Part.OnChordFromEnd(at.field("chordFromEnd").number()));
-        }
-        if (at.field("sharedBars").isThere()) return Optional.of(new Part.SharedBars());
+            parts.add(new Part.OnChord(at.field("chord").number()));
+        if (at.field("chordFromEnd").isThere())
+            parts.add(new Part.OnChordFromEnd(at.field("chordFromEnd").number()));
+        if (at.field("named").isThere())
+            parts.add(new Part.OnName(at.field("named").text(), false));
+        if (at.field("lastNamed").isThere())
+            parts.add(new Part.OnName(at.field("lastNamed").text(), true));
         if (at.field("bars").isThere())
-            return Optional.of(new Part.InBars(Stretch.ofCode(at.field("bars").text())));
+            parts.add(new Part.InBars(Stretch.ofCode(at.field("bars").text())));
+        if (at.field("sharedBars").isThere()) parts.add(new Part.SharedBars());
         if (at.field("half").isThere())
-            return Optional.of(new Part.InHalf(at.field("half").number() == 2));
-        return at.field("sung").isThere()
-                ? Optional.of(new Part.Voice(at.field("sung").truth()))
-                : Optional.empty();
+            parts.add(new Part.InHalf(at.field("half").number() == 2));
+        if (at.field("sung").isThere())
+            parts.add(new Part.Voice(at.field("sung").truth()));
+        return parts.stream().reduce(Part::both);
     }
 
     static Company company(Branch at) {
