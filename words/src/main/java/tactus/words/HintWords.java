@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import tactus.core.harmony.Chord;
 import tactus.core.pattern.PatternId;
 import tactus.core.section.SectionId;
 import tactus.core.sentence.HintSentence;
@@ -65,13 +66,20 @@ public final class HintWords {
     /** Those of chords that are among {@code chords}, and of changes between two of them. */
     public List<String> ofChords(Collection<String> chords) {
         return hints(place -> switch (place) {
-                    case HintPlace.OfChord(String chord) -> chords.contains(chord);
-                    case HintPlace.OfChange(String from, String to) -> chords.contains(from) && chords.contains(to);
+                    case HintPlace.OfChord(String chord) -> isAmong(chord, chords);
+                    case HintPlace.OfChange(String from, String to) -> isAmong(from, chords) && isAmong(to, chords);
                     default -> false;
                 })
                 .stream()
                 .map(sentences::of)
                 .toList();
+    }
+
+    /** A name without a label speaks of every shape. */
+    private static boolean isAmong(String chord, Collection<String> chords) {
+        return chords.contains(chord)
+                || Chord.label(chord).isEmpty()
+                        && chords.stream().map(Chord::plainName).anyMatch(chord::equals);
     }
 
     private List<Hint> hints(Predicate<HintPlace> about) {

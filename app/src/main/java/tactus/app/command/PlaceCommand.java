@@ -23,6 +23,7 @@ import tactus.core.refusal.Refusal;
 import tactus.core.stroke.Hand;
 import tactus.core.time.Meter;
 import tactus.words.QuestionWords;
+import tactus.words.Sentences;
 import tactus.words.Words;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -121,7 +122,7 @@ final class PlaceCommand implements Callable<Integer> {
             putPlacements(meanings.addObject(), meaning.second());
         }
         ArrayNode remarks = tree.putArray("remarks");
-        placing.remarks().stream().map(Words::say).forEach(remarks::add);
+        placing.remarks().stream().map(Words::say).map(Sentences::capital).forEach(remarks::add);
         tree.put("problem", placing.problem().map(Words::say).orElse(null));
         ArrayNode mends = tree.putArray("mends");
         placing.mends().stream().map(Mend::change).map(Words::say).forEach(mends::add);
@@ -155,7 +156,7 @@ final class PlaceCommand implements Callable<Integer> {
                         .append("   ")
                         .append(placement.reasons().stream().map(Words::say).collect(Collectors.joining(", "))));
         placing.question().ifPresent(question -> text.append("\n").append(QuestionWords.of(question)));
-        placing.remarks().forEach(remark -> text.append("\n").append(Words.say(remark)));
+        placing.remarks().forEach(remark -> text.append("\n").append(Sentences.capital(Words.say(remark))));
         placing.problem().ifPresent(problem -> text.append("\n").append(Words.say(problem)));
         placing.mends().forEach(mend -> text.append("\n  ").append(Words.say(mend.change())));
         return text.toString();

@@ -36,6 +36,7 @@ public final class DictationField extends VBox {
         Scope.DICTATION.markOn(text);
         message.setId("dictation-message");
         message.setWrapText(true);
+        message.setMinHeight(USE_PREF_SIZE);
         getChildren().setAll(name, text, message);
         text.textProperty().bindBidirectional(model.textProperty());
         bound.follow(model.answerProperty(), this::show);
@@ -61,7 +62,7 @@ public final class DictationField extends VBox {
         if (placing.count().signum() == 0)
             return Words.of("dictation.none", placing.problem().map(Words::say).orElse(""));
         String remarks = placing.remarks().stream()
-                .map(remark -> " " + Words.say(remark))
+                .map(remark -> "\n" + Sentences.capital(Words.say(remark)))
                 .collect(Collectors.joining());
         return placing.question().map(question -> sentence(placing, question)).orElse(Words.of("dictation.one"))
                 + remarks;

@@ -11,6 +11,7 @@ import tactus.app.work.Work;
 import tactus.core.song.Passes;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
+import tactus.formats.font.ChordText;
 import tactus.words.HintWords;
 import tactus.words.SongWords;
 import tactus.words.Words;
@@ -148,7 +149,7 @@ public final class StandModel {
         String chords = work.timeline().spans().stream()
                 .filter(span -> span.use() == next.use() && span.pass() == next.pass())
                 .filter(span -> span.inSection().isPresent() && !span.goesOn())
-                .map(TimelineSpan::chord)
+                .map(span -> ChordText.of(span.chord()))
                 .limit(6)
                 .collect(Collectors.joining(" "));
         int count = count(next.use());

@@ -15,7 +15,6 @@ import tactus.core.picture.HandPicture;
 import tactus.core.picture.Passage;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
-import tactus.formats.font.ChordText;
 import tactus.formats.font.Typeface;
 import tactus.words.HintWords;
 import tactus.words.SongWords;
@@ -62,28 +61,28 @@ final class SheetLayout {
     private void layChords() throws IOException {
         layShapes();
         pages.paragraphs(new HintWords(song).ofChords(), pages.left(), pages.width());
+        pages.moveDown(6);
     }
 
+    /** Every shape as a picture, as many in a row as there is room for. */
     private void layShapes() throws IOException {
-        if (song.chords().isEmpty()) return;
-        double x = pages.left();
-        pages.startBlock(30);
-        pages.moveDown(6);
-        for (Chord chord : song.asShown().chords()) {
-            String name = ChordText.of(chord.name());
-            String shape = chord.voicing().toString();
-            double nameWidth = pages.pen().width(name, Typeface.BOLD, 11);
-            double width = nameWidth + 5 + pages.pen().width(shape, Typeface.REGULAR, 10) + 16;
-            if (x + width > pages.left() + pages.width() && x > pages.left()) {
-                x = pages.left();
-                pages.moveDown(16);
-                pages.startBlock(16);
+        List<Chord> chords = song.asShown().chords();
+        int inRow = (int) (pages.width() / ShapePicture.WIDTH);
+        for (int from = 0; from < chords.size(); from += inRow) {
+            List<Chord> row = chords.subList(from, Math.min(from + inRow, chords.size()));
+            int strings = row.stream()
+                    .mapToInt(chord -> chord.voicing().strings())
+                    .max()
+                    .orElseThrow();
+            double height = ShapePicture.height(strings);
+            double top = pages.startBlock(height);
+            for (int i = 0; i < row.size(); i++) {
+                double left = pages.left() + i * ShapePicture.WIDTH;
+                new ShapePicture(pages.pen(), row.get(i), left, top).print();
             }
-            pages.pen().text(name, x, pages.y(), Typeface.BOLD, 11, Ink.DARK);
-            pages.pen().text(shape, x + nameWidth + 5, pages.y(), Typeface.REGULAR, 10, Ink.SOFT);
-            x += width;
+            pages.moveDown(height);
         }
-        pages.moveDown(20);
+        pages.moveDown(6);
     }
 
     private void layPatterns() throws IOException {

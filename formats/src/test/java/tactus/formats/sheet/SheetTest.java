@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -169,6 +170,8 @@ class SheetTest {
                                 0, new Span(label, section.spans().getFirst().length())));
         try (PDDocument document = written(song, Paper.A4)) {
             String text = new PDFTextStripper().getText(document);
+            assertTrue(text.contains("x-x-x-9-8-8"), text);
+            assertTrue(Pattern.compile("(?<![-\\d])8(?![-\\d])").matcher(text).find(), "its first fret: " + text);
             int facts = text.indexOf(ChordText.of(label));
             assertTrue(facts > 0 && text.indexOf(ChordText.of(label), facts + 1) > facts, text);
         }
