@@ -86,6 +86,29 @@ class DictationFlowTest extends WindowTest {
         assertEquals("D U D D", text("#dictation"));
     }
 
+    /** Both readings can be taken from their pictures; the question settles which is meant. */
+    @Test
+    void whatCanBeMeantInTwoWaysIsAskedAndBothCanBeTaken() {
+        say("mute down, up, down up");
+        assertEquals(
+                "Is “mute down” one stroke, or two, one behind the other?  ↑ the first  ↓ the second",
+                text("#dictation-message"));
+        int pictures = cards().size();
+        press(DOWN);
+        assertTrue(text("#dictation-message").contains("Is the first up on"), text("#dictation-message"));
+        press(ESCAPE);
+        assertEquals(pictures, cards().size());
+        press(UP);
+        assertEquals(pictures - 1, cards().size(), "the likeliest of the other reading goes");
+        press(ENTER);
+        assertEquals(4, shown().strokes().size());
+        say("D DU UDU D DU UDU");
+        assertTrue(text("#dictation-message").contains("is it one bar with the hand in 1/16 notes, or two bars"));
+        press(DOWN, ENTER);
+        assertEquals("d-du-udud-du-udu", shown().line());
+        assertEquals(8, shown().beats());
+    }
+
     @Test
     void whatCannotBeReadOrPlayedIsSaidAndMendedAndTheTextStays() {
         say("down sideways");

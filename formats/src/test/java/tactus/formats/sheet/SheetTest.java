@@ -170,8 +170,10 @@ class SheetTest {
                                 0, new Span(label, section.spans().getFirst().length())));
         try (PDDocument document = written(song, Paper.A4)) {
             String text = new PDFTextStripper().getText(document);
-            assertTrue(text.contains("x-x-x-9-8-8"), text);
-            assertTrue(Pattern.compile("(?<![-\\d])8(?![-\\d])").matcher(text).find(), "its first fret: " + text);
+            assertTrue(text.contains("xxx988"), text);
+            assertTrue(
+                    Pattern.compile("xxx988\\R8\\R2\\R1\\R3\\R").matcher(text).find(),
+                    "its first fret and fingers: " + text);
             int facts = text.indexOf(ChordText.of(label));
             assertTrue(facts > 0 && text.indexOf(ChordText.of(label), facts + 1) > facts, text);
         }
