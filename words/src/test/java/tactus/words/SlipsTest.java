@@ -276,4 +276,55 @@ class SlipsTest {
         Song renamed = song.withChordsRenamed(name -> name.equals("G") ? "G7" : name);
         assertEquals("px", played(renamed));
     }
+
+    /** Progressions of many kinds in the keys that teachers say (common practice): none is doubted. */
+    @ParameterizedTest
+    @CsvSource({
+        "G, G D Em C",
+        "C, C Am F G",
+        "C, Am F C G",
+        "A, F#m D A E",
+        "D, Bm G D A",
+        "A, A7 D7 A7 E7",
+        "E, E7 A7 B7 E7",
+        "Dm, Dm Gm A7 Dm",
+        "Em, Em C B7 Em",
+        "Am, Am G F E",
+        "D, D C G D",
+        "C, C Bb F C",
+        "E, E G A E",
+        "A, A G D A",
+        "C, C E7 A7 D7 G7 C",
+        "C, C Ab Bb Bb C",
+        "G, G Cm G D7",
+        "F, F Bb C7 Dm",
+        "Bb, Bb Eb F Gm",
+        "F, Gm7 C7 Fmaj7 Dm7",
+        "Am, Am C D F Am E",
+        "D, D A Bm F#m G D G A",
+        "C, F G Em Am Dm G C"
+    })
+    void aKeyThatTheChordsComeHomeToIsNotDoubted(String key, String chords) {
+        Song song =
+                song("4/4", "C: 1 bar", "d-du-udu").withSection(section("verse", "Verse", chords.replace(" ", " | ")));
+        song = song.withFacts(song.facts().withKey(Key.parse(key)));
+        assertEquals(List.of(), of(song, Kind.KEY_DOES_NOT_AGREE));
+    }
+
+    /** A capo that was forgotten in the key, and a key that was said of the shapes. */
+    @ParameterizedTest
+    @CsvSource({
+        "G, 2, G D Em C",
+        "C, 3, C Am F G",
+        "E, 0, C Am F G",
+        "Am, 4, Am F C G",
+        "D, 2, D A Bm G",
+        "B, 0, G D Em C"
+    })
+    void aKeyThatTheChordsDoNotSoundInIsDoubtedAndMended(String key, int capo, String chords) {
+        Song song =
+                song("4/4", "C: 1 bar", "d-du-udu").withSection(section("verse", "Verse", chords.replace(" ", " | ")));
+        song = song.withFacts(song.facts().withKey(Key.parse(key)).withInstrument(Instrument.USUAL.withCapo(capo)));
+        mended(song, Kind.KEY_DOES_NOT_AGREE);
+    }
 }

@@ -44,6 +44,11 @@ public final class KeyGuess {
         return names.isEmpty() ? 0 : inside(key, names) / names.size();
     }
 
+    /** Whether {@code names}, of which there is at least one, begin or end on the chord of the tonic of {@code key}. */
+    public static boolean isAtHome(Key key, List<ChordName> names) {
+        return isHome(key, names.getFirst()) + isHome(key, names.getLast()) > 0;
+    }
+
     private static double inside(Key key, List<ChordName> names) {
         Set<Integer> scale = key.minor() ? MINOR : MAJOR;
         double sum = 0;

@@ -63,19 +63,22 @@ final class SpokenWords {
     SpokenWords(Lexicon lexicon, boolean isHigh) {
         this.lexicon = lexicon;
         this.isHigh = isHigh;
-        var codes = new ArrayList<String>();
-        Stream.of("stroke", "mark", "several", "times", "held", "again")
-                .map(lexicon::codes)
-                .forEach(codes::addAll);
-        word = Pattern.compile(
-                lexicon.longer(lexicon.codes("together"), plucked())
+        word = lexicon.made("dictation", SpokenWords::dividing);
+    }
+
+    private static Pattern dividing(Lexicon lexicon) {
+        List<String> codes = Stream.of("stroke", "mark", "several", "times", "held", "again")
+                .flatMap(family -> lexicon.codes(family).stream())
+                .toList();
+        return Pattern.compile(
+                lexicon.longer(lexicon.codes("together"), plucked(lexicon))
                         + "|" + lexicon.longer(codes, PINCHED)
                         + "|\\p{L}+|\\d+|[^\\s\\p{L}0-9]",
                 Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
     }
 
     /** What can be plucked together with something else: a finger, or a string by its number. */
-    private String plucked() {
+    private static String plucked(Lexicon lexicon) {
         String fingers = Stream.of("pinch", "number", "ordinal")
                 .flatMap(family -> lexicon.codes(family).stream())
                 .flatMap(code -> lexicon.forms(code).stream())

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -35,6 +36,8 @@ public final class Lexicon {
     private final Map<String, List<String>> forms;
     private final Map<String, String> words = new HashMap<>();
     private final Map<String, Pattern> patterns = new ConcurrentHashMap<>();
+    private final Map<String, Pattern> made = new ConcurrentHashMap<>();
+    private final Map<String, List<String>> families = new ConcurrentHashMap<>();
 
     /** @param forms for each code at least one form */
     public Lexicon(Map<String, List<String>> forms) {
@@ -119,6 +122,11 @@ public final class Lexicon {
                         .toList());
     }
 
+    /** What {@code making} makes of these words, made once: reading at every key must not take long. */
+    public Pattern made(String name, Function<Lexicon, Pattern> making) {
+        return made.computeIfAbsent(name, _ -> making.apply(this));
+    }
+
     private Pattern pattern(String form) {
         return patterns.computeIfAbsent(
                 form,
@@ -190,10 +198,12 @@ public final class Lexicon {
 
     /** The codes of a family, in order. */
     public List<String> codes(String family) {
-        return forms.keySet().stream()
-                .filter(code -> code.startsWith(family + "."))
-                .sorted()
-                .toList();
+        return families.computeIfAbsent(
+                family,
+                _ -> forms.keySet().stream()
+                        .filter(code -> code.startsWith(family + "."))
+                        .sorted()
+                        .toList());
     }
 
     /** The same with every form changed by {@code change}, which must leave holes as they are. */

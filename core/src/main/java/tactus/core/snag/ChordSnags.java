@@ -97,7 +97,9 @@ final class ChordSnags implements Finder {
                 .map(name ->
                         name.transposed(instrument.transposition(), song.facts().spelling(), stated))
                 .toList();
-        if (sounding.stream().map(ChordName::root).distinct().count() < 3) return Optional.empty();
+        // Borrowed chords do not move a song whose chords come home.
+        if (sounding.stream().map(ChordName::root).distinct().count() < 3 || KeyGuess.isAtHome(stated, sounding))
+            return Optional.empty();
         Optional<Key> guess = KeyGuess.among(sounding);
         return guess.filter(key -> KeyGuess.share(key, sounding) >= SURE)
                 .filter(key -> KeyGuess.share(key, sounding) - KeyGuess.share(stated, sounding) >= DOUBT)
