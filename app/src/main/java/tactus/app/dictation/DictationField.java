@@ -4,9 +4,9 @@ import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.VBox;
 import tactus.app.action.Scope;
 import tactus.app.field.Bound;
+import tactus.app.field.WrappingBox;
 import tactus.core.dictation.Placing;
 import tactus.core.dictation.Question;
 import tactus.core.refusal.NotationException;
@@ -15,7 +15,7 @@ import tactus.words.Sentences;
 import tactus.words.Words;
 
 /** The line where a pattern is said, and the question about it. Style class {@code line-field}; state {@code :wrong}. */
-public final class DictationField extends VBox {
+public final class DictationField extends WrappingBox {
 
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 

@@ -8,7 +8,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
+import tactus.app.field.WrappingBox;
 import tactus.app.hand.HandView;
 import tactus.app.work.Settings;
 import tactus.core.picture.Frame;
@@ -72,27 +72,9 @@ public final class PictureCards extends ScrollPane {
         note.getStyleClass().add("card-note");
         var button = new Button();
         button.getStyleClass().setAll("picture-card");
-        button.setGraphic(new Content(head, picture, note));
+        button.setGraphic(new WrappingBox(head, picture, note));
         button.setAccessibleText(card.title() + ". " + card.note());
         button.setOnAction(_ -> card.choose().run());
         return button;
-    }
-
-    /** A button asks how high its picture is before it knows how wide, and the note would wrap at every word. */
-    private static final class Content extends VBox {
-
-        Content(Node... children) {
-            super(children);
-        }
-
-        @Override
-        protected double computePrefHeight(double width) {
-            return super.computePrefHeight(width < 0 ? prefWidth(-1) : width);
-        }
-
-        @Override
-        protected double computeMinHeight(double width) {
-            return super.computeMinHeight(width < 0 ? prefWidth(-1) : width);
-        }
     }
 }

@@ -17,6 +17,7 @@ import tactus.core.statement.Statement;
 import tactus.core.stroke.Hand;
 import tactus.core.stroke.Miss;
 import tactus.core.stroke.Stroke;
+import tactus.core.time.Length;
 import tactus.core.time.Meter;
 import tactus.core.time.Quantity;
 import tactus.core.time.Slot;
@@ -157,11 +158,16 @@ public record Placing(
         if (found == null) throw new Refusal("placing.usual-hand", meter);
         return slower == null || slower == found || slower.isPossible() || !found.isPossible()
                 ? found
-                : found.remarked(Statement.of(
-                        "placing.quicker",
-                        slower.frame.hand().rate(),
-                        slower.problem.orElseThrow(),
-                        found.frame.hand().rate()));
+                : found.remarked(
+                        quicker(slower.problem.orElseThrow(), found.frame.hand().rate()));
+    }
+
+    /** Why the hand is quicker than usual. */
+    private static Statement quicker(Statement problem, Length rate) {
+        var values = new ArrayList<>(problem.values());
+        values.add(rate);
+        return new Statement(
+                problem.code().equals("placing.no-slot") ? "placing.quicker-slot" : "placing.quicker-room", values);
     }
 
     private static boolean isLikelier(Placing placing, Placing found) {

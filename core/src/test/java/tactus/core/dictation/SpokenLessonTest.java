@@ -145,8 +145,7 @@ class SpokenLessonTest {
     @Test
     void aQuickerHandAndASilentCountAreRemarked() {
         assertEquals(
-                "stroke 5 (down) has no slot left where the hand, moving in 1/8 notes, goes that way; so the hand moves in "
-                        + "1/16 notes.",
+                "stroke 5 (down) finds no slot in 1/8 notes, so the hand moves in 1/16.",
                 placed("six downs").remarks().stream().map(English::say).collect(Collectors.joining()));
         assertEquals(
                 "6 counts were said, and 5 strokes: some of the counts are silent.",
