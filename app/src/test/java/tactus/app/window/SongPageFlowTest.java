@@ -293,7 +293,7 @@ class SongPageFlowTest extends WindowTest {
     }
 
     @Test
-    void zoomGoesFromTheWholeSongToOneLineOfBars() {
+    void zoomGoesFromTheWholeSongToOneLineOfBars() throws Exception {
         chord(CONTROL, MINUS);
         long all = robot.lookup(".page-head").queryAll().stream()
                 .filter(this::isIn)
@@ -301,7 +301,7 @@ class SongPageFlowTest extends WindowTest {
         assertTrue(all >= 8, "all entries of a song of 100 bars are in sight: " + all);
         assertFalse(isShown(".bar-view .hand-view"));
         for (int i = 0; i < 4; i++) chord(CONTROL, PLUS);
-        assertTrue(isShown(".bar-view .hand-view"));
+        await(() -> isShown(".bar-view .hand-view"));
         double width = robot.lookup(".bar-view")
                 .queryAll()
                 .iterator()
@@ -310,7 +310,7 @@ class SongPageFlowTest extends WindowTest {
                 .getWidth();
         assertTrue(width > 400, "a bar is " + width + " wide");
         chord(CONTROL, DIGIT0);
-        assertFalse(isShown(".bar-view .hand-view"));
+        await(() -> !isShown(".bar-view .hand-view"));
     }
 
     @Test
