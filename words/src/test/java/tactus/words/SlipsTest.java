@@ -327,4 +327,24 @@ class SlipsTest {
         song = song.withFacts(song.facts().withKey(Key.parse(key)).withInstrument(Instrument.USUAL.withCapo(capo)));
         mended(song, Kind.KEY_DOES_NOT_AGREE);
     }
+
+    @Test
+    void aPatternOfTwoBarsIsCutWhereThreeBarsEnd() {
+        Song song = song("4/4 4/4 4/4", "C: 1 bar, G: 1 bar, D: 1 bar", "d-du-udud-d-d-du");
+        assertTrue(of(song, Kind.PATTERN_CUT).getFirst().sentence().startsWith("\"P\" is cut on D:"));
+        assertEquals(1, of(song, Kind.PATTERN_CUT).size());
+    }
+
+    /** A chord sounds on where a rule cuts it in two, where it is named again, and is told once for all uses of its section. */
+    @Test
+    void aChordThatSoundsOnIsHeard() {
+        Song held = song("4/4 4/4", "C: 2 bars", "d-------d-------").withOrder(List.of(VERSE, VERSE));
+        Song cut = WordedSong.ruled(held, "Verse, bar 1.3-1: soft", "Verse, bar 2.3-2: strong");
+        assertEquals(List.of(), of(cut, Kind.CHORD_NOT_STRUCK));
+        Song again = song("4/4", "C: 2 beats, C: 2 beats", "d-------");
+        assertEquals(List.of(), of(again, Kind.CHORD_NOT_STRUCK));
+        Song silent = song("4/4", "C: 3 beats, G: 1 beat", "----d-d-").withOrder(List.of(VERSE, VERSE, VERSE));
+        assertEquals(1, of(silent, Kind.CHORD_NOT_STRUCK).size());
+        assertTrue(of(silent, Kind.CHORD_NOT_STRUCK).getFirst().sentence().endsWith("(3 times in the song.)"));
+    }
 }

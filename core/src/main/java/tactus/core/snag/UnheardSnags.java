@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
@@ -16,6 +15,7 @@ import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.picking.Plucked;
+import tactus.core.section.SectionId;
 import tactus.core.stroke.Pluck;
 import tactus.core.time.Slot;
 import tactus.core.timeline.TimelineBar;
@@ -25,7 +25,7 @@ import tactus.core.timeline.TimelineStroke;
 /** Finds what is written and not heard: chords on which nothing is struck, fingers that change nothing. */
 final class UnheardSnags implements Finder {
 
-    private record On(PatternId pattern, int use, Optional<Integer> span) {}
+    private record On(PatternId pattern, SectionId section, int span) {}
 
     @Override
     public void find(LaidSong laid, Consumer<Snag> found) {
@@ -51,6 +51,14 @@ final class UnheardSnags implements Finder {
         for (TimelineStroke stroke : laid.timeline().strokes()) {
             if (stroke.stroke().isStruck()) struck[stroke.span()] = true;
         }
+        // A chord that a rule cuts in two, or that is named again, sounds on from where it was struck.
+        for (int i = 1; i < struck.length; i++) {
+            boolean goesOn = spans.get(i).goesOn()
+                    || spans.get(i).chord().equals(spans.get(i - 1).chord());
+            struck[i] |= goesOn && struck[i - 1];
+        }
+        for (int i = struck.length - 1; i > 0; i--)
+            struck[i - 1] |= spans.get(i).goesOn() && struck[i];
         Map<On, List<TimelineSpan>> silent = new LinkedHashMap<>();
         for (int i = 0; i < spans.size(); i++) {
             TimelineSpan span = spans.get(i);
@@ -58,8 +66,8 @@ final class UnheardSnags implements Finder {
             if (laid.pattern(span.pattern().get()).strokes().isEmpty()) continue;
             var on = new On(
                     span.pattern().get(),
-                    span.use(),
-                    span.inSection().stream().boxed().findFirst());
+                    laid.section(span).id(),
+                    span.inSection().getAsInt());
             silent.computeIfAbsent(on, _ -> new ArrayList<>()).add(span);
         }
         silent.forEach((on, played) -> found.accept(notStruck(laid, on, played)));

@@ -115,7 +115,9 @@ final class PassLayout {
                         .orElse(Length.ZERO)
                 : Length.ZERO;
         var fit = new Fit(span, pattern.length(), offset, Fit.Way.CUT);
-        fit = fit.going(carries ? Fit.Way.CARRIED : way(choice, pattern, fit.rest()));
+        // What goes on unasked is cut at the end of the pass, where the next one begins anew.
+        boolean isOver = choice == null && end.equals(bars.length());
+        fit = fit.going(carries && !isOver ? Fit.Way.CARRIED : way(choice, pattern, fit.rest()));
         if (carries) carried = Optional.of(new Carried(pattern, fit.rest()));
         boolean shortened = pattern != wanted;
         addSpan(piece, end, shortened ? as(assigned, pattern) : assigned, Optional.of(pattern), Optional.of(fit));
