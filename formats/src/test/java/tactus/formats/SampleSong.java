@@ -24,10 +24,13 @@ import tactus.core.rule.Company;
 import tactus.core.rule.Dynamic;
 import tactus.core.rule.FitChoice;
 import tactus.core.rule.FormChoice;
+import tactus.core.rule.Pace;
 import tactus.core.rule.Part;
 import tactus.core.rule.Play;
 import tactus.core.rule.Raise;
 import tactus.core.rule.Rule;
+import tactus.core.rule.SecondGuitar;
+import tactus.core.rule.ShapeChoice;
 import tactus.core.rule.Swell;
 import tactus.core.rule.UseChoice;
 import tactus.core.rule.What;
@@ -206,6 +209,14 @@ public final class SampleSong {
                 new Rule(
                         here.withPass(PassChoice.Group.EVEN)
                                 .withPart(Part.both(new Part.Voice(true), new Part.OnName("Bb", true))),
-                        Play.OPEN.with(FitChoice.SHORT)));
+                        Play.OPEN.with(FitChoice.SHORT)),
+                new Rule(here, Play.OPEN.with(new Pace(Pace.Way.STEADY, 84))),
+                new Rule(
+                        here.withPart(new Part.InBars(Stretch.last(1))),
+                        Play.OPEN.with(new Pace(Pace.Way.SLOWING, 60.5)).with(SecondGuitar.RESTS)),
+                new Rule(here, Play.OPEN.with(new ShapeChoice(Optional.of("up")))),
+                new Rule(here.withPass(PassChoice.LAST), Play.OPEN.with(ShapeChoice.USUAL)),
+                new Rule(here, Play.OPEN.with(SecondGuitar.plays(march))),
+                new Rule(here.withPart(new Part.OnChord(1)), Play.of(What.Event.HELD), true));
     }
 }

@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import tactus.core.rule.FormChoice;
+import tactus.core.rule.Pace;
 import tactus.core.rule.Raise;
 import tactus.core.rule.Swell;
 import tactus.core.rule.What;
 import tactus.core.sentence.RuleSentence;
+import tactus.core.time.TempoMap;
 import tactus.core.timeline.Margin;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
@@ -59,6 +61,15 @@ public final class BarNote {
             if (cue.bar() == bar.number()) parts.add("“" + cue.text() + "”");
         }
         addLoudness(parts);
+        timeline.margin().paces().stream()
+                .filter(pace -> !pace.at().isLessThan(bar.start()) && pace.at().isLessThan(bar.end()))
+                .map(pace -> pace.pace().map(rules::of).orElseGet(this::usualTempo))
+                .forEach(parts::add);
+        timeline.margin().offers().stream()
+                .filter(offer ->
+                        !offer.at().isLessThan(bar.start()) && offer.at().isLessThan(bar.end()))
+                .map(offer -> rules.said(offer.rule()))
+                .forEach(parts::add);
         return parts;
     }
 
@@ -72,15 +83,22 @@ public final class BarNote {
 
     private boolean hasPause() {
         return timeline.tempoMap().pauses().stream()
+                .filter(TempoMap.Pause::isHeld)
                 .anyMatch(pause ->
                         !pause.from().isLessThan(bar.start()) && pause.from().isLessThan(bar.end()));
     }
 
-    /** A second guitar is named where a pass begins. */
+    private String usualTempo() {
+        return rules.of(new Pace(Pace.Way.STEADY, timeline.tempo().perMinute()));
+    }
+
+    /** A second guitar is named where a pass begins and where it comes in. */
     private boolean startsFigure() {
-        return bar.isFirst()
-                && timeline.margin().second().stream()
-                        .anyMatch(stroke -> stroke.bar() == bar.number() && stroke.slot() == 0);
+        return figures(bar.number()) && (bar.isFirst() || !figures(bar.number() - 1));
+    }
+
+    private boolean figures(int number) {
+        return timeline.margin().second().stream().anyMatch(stroke -> stroke.bar() == number);
     }
 
     private boolean isLikeBefore(TimelineSpan span) {

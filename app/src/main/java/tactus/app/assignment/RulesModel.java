@@ -38,8 +38,9 @@ public final class RulesModel {
      *
      * @param index its place among the song's rules, from 0
      * @param isHere whether it speaks of the chosen section
+     * @param isAlternative whether it is another way that is offered
      */
-    public record Sentence(int index, String text, boolean isHere) {}
+    public record Sentence(int index, String text, boolean isHere, boolean isAlternative) {}
 
     private final Work work;
     private final ArrangementModel arrangement;
@@ -91,7 +92,7 @@ public final class RulesModel {
         for (int i = 0; i < rules.size(); i++) {
             boolean here =
                     arrangement.choice().section().equals(rules.get(i).where().section());
-            all.add(new Sentence(i, words().of(rules.get(i)), here));
+            all.add(new Sentence(i, words().of(rules.get(i)), here, rules.get(i).isAlternative()));
         }
         all.sort((one, other) -> Boolean.compare(other.isHere(), one.isHere()));
         return all;
@@ -125,6 +126,11 @@ public final class RulesModel {
         } catch (NotationException wrong) {
             return Optional.of(Words.why(wrong));
         }
+    }
+
+    /** Plays the way that the rule with {@code index} offers, and offers the one that was played there. */
+    public void playInstead(int index) {
+        work.change("edit.play-instead", song -> Assignment.exchanged(song, index));
     }
 
     public void delete(int index) {

@@ -143,6 +143,7 @@ public final class RulesPanel extends PanelBox {
 
     private Node row(RulesModel.Sentence rule) {
         var row = new SentenceRow(rule.text(), () -> rules.edit(rule.index()), () -> rules.delete(rule.index()));
+        if (rule.isAlternative()) row.with(Words.of("rules.play-this"), () -> rules.playInstead(rule.index()));
         if (!rule.isHere()) row.getStyleClass().add("elsewhere");
         return row;
     }

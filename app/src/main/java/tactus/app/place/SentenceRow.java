@@ -26,6 +26,14 @@ public final class SentenceRow extends HBox {
         getChildren().setAll(sentence, removal(text, remove));
     }
 
+    /** A row with one more thing to do, in words. */
+    public SentenceRow with(String title, Runnable action) {
+        Hyperlink link = PanelBox.link(title, action);
+        link.setMinWidth(USE_PREF_SIZE);
+        getChildren().add(1, link);
+        return this;
+    }
+
     private static Node removal(String text, Runnable remove) {
         var button = new Button();
         button.setGraphic(new FontIcon(Feather.X));

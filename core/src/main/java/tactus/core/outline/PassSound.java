@@ -31,7 +31,7 @@ record PassSound(List<Object> chords, List<Struck> strokes, List<Struck> second,
 
     private record Loud(Length at, Swell swell) {}
 
-    private record Pause(Length at, Length extra) {}
+    private record Pause(Length at, Length extra, boolean isHeld) {}
 
     static PassSound of(Timeline timeline, List<TimelineBar> bars) {
         Length start = bars.getFirst().start();
@@ -122,9 +122,13 @@ record PassSound(List<Object> chords, List<Struck> strokes, List<Struck> second,
         timeline.margin().swells().stream()
                 .filter(swell -> isWithin(swell.at(), start, end))
                 .forEach(swell -> margin.add(new Loud(swell.at().minus(start), swell.swell())));
+        timeline.margin().offers().stream()
+                .filter(offer -> isWithin(offer.at(), start, end))
+                .forEach(offer ->
+                        margin.add(List.of(offer.at().minus(start), offer.rule().play())));
         timeline.tempoMap().pauses().stream()
                 .filter(pause -> isWithin(pause.from(), start, end))
-                .forEach(pause -> margin.add(new Pause(pause.from().minus(start), pause.extra())));
+                .forEach(pause -> margin.add(new Pause(pause.from().minus(start), pause.extra(), pause.isHeld())));
         return margin;
     }
 }

@@ -17,9 +17,10 @@ public final class RuleBook {
 
     private final List<Rule> rules;
 
-    /** @param written in the order in which they were written */
+    /** @param written in the order in which they were written; alternatives are left out */
     public RuleBook(List<Rule> written) {
         var sorted = new ArrayList<>(written.reversed());
+        sorted.removeIf(Rule::isAlternative);
         sorted.sort(
                 Comparator.comparingInt((Rule rule) -> rule.where().weight()).reversed());
         rules = List.copyOf(sorted);

@@ -5,14 +5,18 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import tactus.core.harmony.Chord;
 import tactus.core.language.Lexicon;
 import tactus.core.pattern.Form;
 import tactus.core.pattern.PatternId;
 import tactus.core.rule.Dynamic;
 import tactus.core.rule.FitChoice;
 import tactus.core.rule.FormChoice;
+import tactus.core.rule.Pace;
 import tactus.core.rule.Play;
 import tactus.core.rule.Raise;
+import tactus.core.rule.SecondGuitar;
+import tactus.core.rule.ShapeChoice;
 import tactus.core.rule.Swell;
 import tactus.core.rule.What;
 import tactus.core.song.Song;
@@ -40,6 +44,11 @@ final class PlayReader {
             at += part.length() + 1;
         }
         return play;
+    }
+
+    /** Whether a pattern of the song is called so. */
+    boolean isName(String said) {
+        return RuleSentence.pattern(song, said.strip()).isPresent();
     }
 
     /** Splits at commas, but keeps names of patterns that have one whole. */
@@ -72,6 +81,12 @@ final class PlayReader {
         if (swell.isPresent()) return play.with(swell.get());
         Optional<Raise> raise = raise(text, at);
         if (raise.isPresent()) return play.with(raise.get());
+        Optional<Pace> pace = pace(text, at);
+        if (pace.isPresent()) return play.with(pace.get());
+        Optional<ShapeChoice> shapes = shapes(text, at);
+        if (shapes.isPresent()) return play.with(shapes.get());
+        Optional<SecondGuitar> second = second(text, at);
+        if (second.isPresent()) return play.with(second.get());
         return lexicon.read("pause.several", text)
                 .or(() -> lexicon.read("pause.one", text))
                 .map(holes -> slips.ranged(() -> play.withPause(Length.parse(holes.getFirst())), at))
@@ -103,6 +118,7 @@ final class PlayReader {
     }
 
     private Optional<Swell> swell(String text) {
+        if (lexicon.is("swell.fade", text)) return Optional.of(new Swell(Dynamic.MEDIUM, Dynamic.VERY_SOFT));
         Optional<Swell> steady = dynamic(text).map(Swell::of);
         return steady.or(() -> lexicon.read("swell.to", text)
                 .flatMap(holes -> dynamic(holes.getFirst())
@@ -124,5 +140,42 @@ final class PlayReader {
             return Optional.of(slips.ranged(() -> new Raise(semitones, way), at));
         }
         return Optional.empty();
+    }
+
+    private Optional<Pace> pace(String text, int at) {
+        for (Pace.Way way : Pace.Way.values()) {
+            Optional<List<String>> holes = lexicon.read("pace." + Lexicon.code(way), text);
+            if (holes.isEmpty() || !holes.get().getFirst().strip().matches("\\d{1,6}(\\.\\d{1,2})?")) continue;
+            return Optional.of(slips.ranged(
+                    () -> new Pace(way, Double.parseDouble(holes.get().getFirst())), at));
+        }
+        return Optional.empty();
+    }
+
+    private Optional<ShapeChoice> shapes(String text, int at) {
+        if (lexicon.is("shapes.usual", text)) return Optional.of(ShapeChoice.USUAL);
+        Optional<List<String>> holes = lexicon.read("shapes.labelled", text);
+        if (holes.isEmpty()) return Optional.empty();
+        String said = holes.get().getFirst().strip();
+        String wanted = Chord.label(said).orElse(said).replace(' ', '-');
+        List<String> labels = song.chords().stream()
+                .flatMap(chord -> Chord.label(chord.name()).stream())
+                .distinct()
+                .toList();
+        if (labels.isEmpty()) throw slips.wrong("rule-reader.no-labels", at, said);
+        return Optional.of(labels.stream()
+                .filter(wanted::equalsIgnoreCase)
+                .findFirst()
+                .map(label -> new ShapeChoice(Optional.of(label)))
+                .orElseThrow(() -> slips.wrong("rule-reader.label", at, said, labels)));
+    }
+
+    private Optional<SecondGuitar> second(String text, int at) {
+        if (lexicon.is("second.rests", text)) return Optional.of(SecondGuitar.RESTS);
+        return lexicon.read("second.plays", text)
+                .map(holes -> RuleSentence.pattern(song, holes.getFirst().strip())
+                        .map(SecondGuitar::plays)
+                        .orElseThrow(() -> slips.wrong(
+                                "rule-reader.pattern-song", at, holes.getFirst().strip())));
     }
 }

@@ -48,7 +48,14 @@ final class RuleReader {
         for (Said part : parts) {
             if (isEverywhere || part != place) where = condition(where, part.text, part.at);
         }
-        return new Rule(where, new PlayReader(lexicon, song, slips).read(colon + 1));
+        var plays = new PlayReader(lexicon, song, slips);
+        String said = sentence.substring(colon + 1);
+        Optional<String> other = lexicon.read("rule.or", said).map(List::getFirst);
+        if (other.isEmpty() || plays.isName(said)) return new Rule(where, plays.read(colon + 1));
+        int at = sentence.length()
+                - other.get().length()
+                - (said.length() - said.stripTrailing().length());
+        return new Rule(where, plays.read(at), true);
     }
 
     /** A part of the place and where it stands; the parts come in any order. */

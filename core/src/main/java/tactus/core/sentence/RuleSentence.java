@@ -10,9 +10,12 @@ import tactus.core.pattern.PatternId;
 import tactus.core.refusal.NotationException;
 import tactus.core.rule.Company;
 import tactus.core.rule.FormChoice;
+import tactus.core.rule.Pace;
 import tactus.core.rule.Play;
 import tactus.core.rule.Raise;
 import tactus.core.rule.Rule;
+import tactus.core.rule.SecondGuitar;
+import tactus.core.rule.ShapeChoice;
 import tactus.core.rule.Swell;
 import tactus.core.rule.UseChoice;
 import tactus.core.rule.What;
@@ -31,7 +34,8 @@ import tactus.core.timeline.TimelineSpan;
  * pass}; {@code chord 3}, {@code last chord}, {@code chords that share a bar}, {@code bars 5-8}, {@code last 2 bars},
  * {@code second half}, {@code where nobody sings}; {@code with a band}; {@code in version First week}. What: a pattern,
  * {@code silence}, {@code held strum}, {@code stop and count} or {@code muted strokes}; {@code short form}; {@code carry
- * through}; {@code soft to strong}; {@code up 2 with the capo}; {@code pause of 2 beats}.
+ * through}; {@code soft to strong}; {@code up 2 with the capo}; {@code pause of 2 beats}; {@code tempo 84}, {@code slowing to 60}; {@code shape up}; {@code second
+ * guitar plays March}. Behind {@code or} it is another way, which is offered and not played.
  */
 public final class RuleSentence {
 
@@ -50,14 +54,20 @@ public final class RuleSentence {
 
     /** Writes {@code rule} as {@link #parse} reads it. */
     public String of(Rule rule) {
-        return of(rule.where()) + ": " + of(rule.play());
+        return of(rule.where()) + ": " + said(rule);
     }
 
     /** Writes {@code rule} for a place where its section and use are named already: {@code last pass: soft}. */
     public String within(Rule rule) {
         List<String> conditions = conditions(rule.where());
-        String said = of(rule.play());
+        String said = said(rule);
         return conditions.isEmpty() ? said : String.join(", ", conditions) + ": " + said;
+    }
+
+    /** Writes what a rule says, as another way where it is one. */
+    public String said(Rule rule) {
+        String play = of(rule.play());
+        return rule.isAlternative() ? lexicon.say("rule.or", play) : play;
     }
 
     /** Writes where a rule holds. */
@@ -118,6 +128,9 @@ public final class RuleSentence {
         play.dynamics().map(this::of).ifPresent(parts::add);
         play.raise().map(this::of).ifPresent(parts::add);
         play.pause().map(this::pause).ifPresent(parts::add);
+        play.pace().map(this::of).ifPresent(parts::add);
+        play.shapes().map(this::of).ifPresent(parts::add);
+        play.second().map(this::of).ifPresent(parts::add);
         return parts.isEmpty() ? lexicon.word("rule.open") : String.join(", ", parts);
     }
 
@@ -167,6 +180,28 @@ public final class RuleSentence {
     public String of(Raise raise) {
         String family = raise.semitones() > 0 ? "raise-up." : "raise-down.";
         return lexicon.say(family + Lexicon.code(raise.way()), Math.abs(raise.semitones()));
+    }
+
+    /** Writes {@code tempo 84} or {@code slowing to 60}. */
+    public String of(Pace pace) {
+        double number = pace.perMinute();
+        String said = number == Math.rint(number) ? Long.toString((long) number) : Double.toString(number);
+        return lexicon.say("pace." + Lexicon.code(pace.way()), said);
+    }
+
+    /** Writes {@code shape up}. */
+    public String of(ShapeChoice shapes) {
+        return shapes.label()
+                .map(label -> lexicon.say("shapes.labelled", label.replace('-', ' ')))
+                .orElse(lexicon.word("shapes.usual"));
+    }
+
+    /** Writes {@code second guitar plays March}. */
+    public String of(SecondGuitar second) {
+        return second.pattern()
+                .map(id -> lexicon.say(
+                        "second.plays", song.pattern(id).map(Pattern::name).orElse(id.value())))
+                .orElse(lexicon.word("second.rests"));
     }
 
     /**

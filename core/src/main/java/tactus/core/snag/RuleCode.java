@@ -3,6 +3,7 @@ package tactus.core.snag;
 import java.util.ArrayList;
 import java.util.List;
 import tactus.core.language.Lexicon;
+import tactus.core.pattern.PatternId;
 import tactus.core.rule.Part;
 import tactus.core.rule.Play;
 import tactus.core.rule.UseChoice;
@@ -57,6 +58,11 @@ final class RuleCode {
                         parts.add(swell.from().letters() + "-" + swell.to().letters()));
         play.raise().ifPresent(raise -> parts.add(raise.semitones() + "-" + Lexicon.code(raise.way())));
         play.pause().ifPresent(beats -> parts.add("pause-" + beats));
+        play.pace().ifPresent(pace -> parts.add(Lexicon.code(pace.way()) + "-" + pace.perMinute()));
+        play.shapes().ifPresent(shapes -> parts.add("shapes-" + shapes.label().orElse("")));
+        play.second()
+                .ifPresent(second -> parts.add(
+                        "second-" + second.pattern().map(PatternId::value).orElse("rests")));
         return String.join("/", parts);
     }
 }

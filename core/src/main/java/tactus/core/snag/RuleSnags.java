@@ -52,6 +52,7 @@ final class RuleSnags implements Finder {
     private static void checkContradictions(List<Rule> rules, Consumer<Snag> found) {
         Map<Where, List<Integer>> places = new HashMap<>();
         for (int i = 0; i < rules.size(); i++) {
+            if (rules.get(i).isAlternative()) continue;
             places.computeIfAbsent(rules.get(i).where(), _ -> new ArrayList<>()).add(i);
         }
         places.values().stream()
@@ -77,7 +78,10 @@ final class RuleSnags implements Finder {
                 || differ(one, other, Play::fit)
                 || differ(one, other, Play::dynamics)
                 || differ(one, other, Play::raise)
-                || differ(one, other, Play::pause);
+                || differ(one, other, Play::pause)
+                || differ(one, other, Play::pace)
+                || differ(one, other, Play::shapes)
+                || differ(one, other, Play::second);
     }
 
     private static <T> boolean differ(Play one, Play other, Function<Play, Optional<T>> says) {

@@ -31,7 +31,7 @@ public final class Assignment {
 
     private static Optional<PatternId> said(Song song, Where where) {
         return song.rules().reversed().stream()
-                .filter(rule -> rule.where().equals(where))
+                .filter(rule -> rule.where().equals(where) && !rule.isAlternative())
                 .flatMap(rule -> rule.pattern().stream())
                 .findFirst();
     }
@@ -40,8 +40,9 @@ public final class Assignment {
     public static Song assigned(Song song, Where where, Optional<PatternId> pattern) {
         if (pattern.isPresent()) return song.withRule(new Rule(where, Play.pattern(pattern.get())));
         return song.withRules(song.rules().stream()
-                .map(rule ->
-                        rule.where().equals(where) ? rule.withPlay(rule.play().withoutWhat()) : rule)
+                .map(rule -> rule.where().equals(where) && !rule.isAlternative()
+                        ? rule.withPlay(rule.play().withoutWhat())
+                        : rule)
                 .filter(rule -> !rule.play().isOpen())
                 .toList());
     }
@@ -88,12 +89,11 @@ public final class Assignment {
         return song.sections().stream()
                 .filter(section -> of(song, section.id()).filter(id::equals).isPresent()
                         || song.rules().stream()
-                                .anyMatch(rule ->
-                                        rule.pattern().filter(id::equals).isPresent()
-                                                && rule.where()
-                                                        .section()
-                                                        .filter(section.id()::equals)
-                                                        .isPresent())
+                                .anyMatch(rule -> rule.patterns().anyMatch(id::equals)
+                                        && rule.where()
+                                                .section()
+                                                .filter(section.id()::equals)
+                                                .isPresent())
                         || section.second().contains(id))
                 .toList();
     }
@@ -103,7 +103,9 @@ public final class Assignment {
         var all = new ArrayList<Rule>();
         boolean placed = false;
         for (Rule each : rules) {
-            boolean same = each.where().equals(rule.where()) && saysTheSame(each.play(), rule.play());
+            boolean same = each.where().equals(rule.where())
+                    && each.isAlternative() == rule.isAlternative()
+                    && saysTheSame(each.play(), rule.play());
             if (!same) all.add(each);
             else if (!placed) {
                 all.add(rule);
@@ -119,8 +121,24 @@ public final class Assignment {
                 && one.dynamics().isPresent() == other.dynamics().isPresent()
                 && one.raise().isPresent() == other.raise().isPresent()
                 && one.pause().isPresent() == other.pause().isPresent()
+                && one.pace().isPresent() == other.pace().isPresent()
+                && one.shapes().isPresent() == other.shapes().isPresent()
+                && one.second().isPresent() == other.second().isPresent()
                 && (one.what().isPresent()
                         || one.form().isPresent() == other.form().isPresent());
+    }
+
+    /**
+     * {@code song} with the way played that the rule with {@code index} offers; what rules for the same place say about the
+     * same things is offered instead.
+     */
+    public static Song exchanged(Song song, int index) {
+        Rule chosen = song.rules().get(index);
+        var rules = new ArrayList<>(song.rules());
+        rules.replaceAll(each -> each.where().equals(chosen.where()) && saysTheSame(each.play(), chosen.play())
+                ? each.asAlternative(!each.equals(chosen))
+                : each);
+        return song.withRules(rules);
     }
 
     /** The rules without any that says {@code unwanted}. */
@@ -128,6 +146,9 @@ public final class Assignment {
         return rules.stream()
                 .map(rule -> rule.pattern().filter(unwanted::equals).isPresent()
                         ? rule.withPlay(rule.play().withoutWhat())
+                        : rule)
+                .map(rule -> rule.patterns().anyMatch(unwanted::equals)
+                        ? rule.withPlay(rule.play().withoutSecond())
                         : rule)
                 .filter(rule -> !rule.play().isOpen())
                 .toList();

@@ -35,7 +35,7 @@ final class References {
             section.tag().ifPresent(id -> known(sectionIds, id, "section"));
         }
         for (Rule rule : rules) {
-            rule.pattern().ifPresent(id -> known(patternIds, id, "pattern"));
+            rule.patterns().forEach(id -> known(patternIds, id, "pattern"));
             rule.where().section().ifPresent(id -> known(sectionIds, id, "section"));
             rule.where().use().entry().ifPresent(id -> known(useIds, id, "entry"));
             rule.where()

@@ -25,7 +25,10 @@ public record Why(List<Reason> reasons) {
         FORM,
         FIT,
         LOUDNESS,
-        KEY
+        KEY,
+        TEMPO,
+        SHAPE,
+        SECOND_GUITAR
     }
 
     /**
@@ -70,6 +73,9 @@ public record Why(List<Reason> reasons) {
         add(reasons, here, About.FIT, Play::fit);
         add(reasons, here, About.LOUDNESS, Play::dynamics);
         add(reasons, here, About.KEY, Play::raise);
+        add(reasons, here, About.TEMPO, Play::pace);
+        add(reasons, here, About.SHAPE, Play::shapes);
+        add(reasons, here, About.SECOND_GUITAR, Play::second);
         return new Why(reasons);
     }
 

@@ -4,20 +4,21 @@ import java.util.List;
 import java.util.Objects;
 
 /**
- * When positions of a song are reached: one tempo, and pauses in which a beat lasts longer.
+ * When positions of a song are reached: one tempo, pauses in which a beat lasts longer, and parts that go slower or faster.
  *
  * @param pauses in order, none within another
  */
 public record TempoMap(Tempo tempo, List<Pause> pauses) {
 
     /**
-     * A beat that is held.
+     * A beat that is held, or a part that goes at another pace.
      *
      * @param from where it starts
      * @param to where it ends, after {@code from}
-     * @param extra how much longer it lasts, as a length at the song's tempo
+     * @param extra how much longer it lasts, as a length at the song's tempo; below zero for what goes faster
+     * @param isHeld whether a beat is held there
      */
-    public record Pause(Length from, Length to, Length extra) {
+    public record Pause(Length from, Length to, Length extra, boolean isHeld) {
 
         public Pause {
             Objects.requireNonNull(extra);

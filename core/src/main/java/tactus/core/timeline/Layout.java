@@ -8,10 +8,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import tactus.core.pitch.ConcertPitch;
+import tactus.core.rule.Pace;
 import tactus.core.rule.PassPlan;
 import tactus.core.rule.Raise;
 import tactus.core.rule.Rule;
 import tactus.core.rule.RuleBook;
+import tactus.core.rule.Situation;
 import tactus.core.section.Except;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
@@ -35,6 +37,7 @@ final class Layout {
     private final Song song;
     private final Tempo tempo;
     private final RuleBook book;
+    private final List<Rule> alternatives;
     private final Passes passes;
     private final Forms forms;
     private final Map<Optional<Raise>, Strings> strings = new HashMap<>();
@@ -46,6 +49,8 @@ final class Layout {
     private final List<TimelineCue> cues = new ArrayList<>();
     private final List<Bounds> sung = new ArrayList<>();
     private final List<Margin.SwellAt> swells = new ArrayList<>();
+    private final List<Margin.PaceAt> paces = new ArrayList<>();
+    private final List<Margin.OfferAt> offers = new ArrayList<>();
     private final List<TempoMap.Pause> pauses = new ArrayList<>();
 
     private Length length = Length.ZERO;
@@ -54,6 +59,7 @@ final class Layout {
         song = written.asShown();
         tempo = song.facts().tempo();
         book = new RuleBook(song.rules());
+        alternatives = song.rules().stream().filter(Rule::isAlternative).toList();
         passes = new Passes(song);
         forms = new Forms(song);
     }
@@ -74,8 +80,9 @@ final class Layout {
                 LaidPass layout = laid(use, pass, indices, rules);
                 var turn = new PassPlacing.Turn(use, pass, count);
                 SongPosition from = at.orElseGet(() -> start(layout));
-                PlacedPass placed = PassPlacing.of(layout, turn, from, tempo, Pauses.of(rules, layout));
+                PlacedPass placed = PassPlacing.of(layout, turn, from, tempo, Pacing.of(layout, tempo));
                 add(placed);
+                addOffers(passes.situation(use, pass), layout, from.at());
                 at = Optional.of(after(from, layout, placed));
             }
         }
@@ -107,7 +114,18 @@ final class Layout {
     }
 
     Margin margin() {
-        return new Margin(cues, sung, swells, second);
+        return new Margin(cues, sung, swells, paces(), offers, second);
+    }
+
+    /** The changes of tempo without those that change nothing. */
+    private List<Margin.PaceAt> paces() {
+        var changes = new ArrayList<Margin.PaceAt>();
+        Optional<Pace> now = Optional.empty();
+        for (Margin.PaceAt each : paces) {
+            if (!each.pace().equals(now)) changes.add(each);
+            now = each.pace();
+        }
+        return changes;
     }
 
     private LaidPass laid(int use, int pass, BitSet indices, List<Rule> rules) {
@@ -123,9 +141,11 @@ final class Layout {
                                 .toList(),
                         play -> play.raise())
                 .flatMap(verdict -> verdict.winner().play().raise());
-        Section section = Raised.chords(song, written, raise);
+        Section raised = Raised.chords(song, written, raise);
+        Section section = ShapesHeld.in(song, raised, rules, Assignment.round(song, raised));
         PassPlan plan = PassPlan.of(section, rules, Assignment.round(song, section));
-        return PassFrame.of(section, raise, plan, strings.computeIfAbsent(raise, each -> Raised.strings(song, each)));
+        Strings sounding = strings.computeIfAbsent(raise, each -> Raised.strings(song, each));
+        return PassFrame.of(section, raise, plan, rules, sounding);
     }
 
     /** Where the first pass begins: behind the incomplete bar, which is on the chord that the song starts with. */
@@ -174,6 +194,12 @@ final class Layout {
                 new SongPosition.Lead(last.chord(), last.start(), before.frame().strings()));
     }
 
+    private void addOffers(Situation situation, LaidPass pass, Length from) {
+        for (Margin.OfferAt each : Offers.in(alternatives, situation, pass)) {
+            offers.add(new Margin.OfferAt(from.plus(each.at()), each.rule()));
+        }
+    }
+
     private void add(PlacedPass placed) {
         placed.takesFrom().ifPresent(from -> {
             while (!strokes.isEmpty() && !strokes.getLast().start().isLessThan(from)) strokes.removeLast();
@@ -189,6 +215,7 @@ final class Layout {
         }
         sung.addAll(placed.sung());
         swells.addAll(placed.margin().swells());
+        paces.addAll(placed.margin().paces());
         pauses.addAll(placed.pauses());
     }
 }

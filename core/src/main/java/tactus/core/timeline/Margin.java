@@ -3,6 +3,9 @@ package tactus.core.timeline;
 import java.util.Collections;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
+import tactus.core.rule.Pace;
+import tactus.core.rule.Rule;
 import tactus.core.rule.Swell;
 import tactus.core.section.Stretch.Bounds;
 import tactus.core.time.Length;
@@ -13,9 +16,17 @@ import tactus.core.time.Length;
  * @param cues in order
  * @param sung where somebody sings
  * @param swells where each pass begins and where it becomes louder or softer within it
+ * @param paces where the tempo becomes another one
+ * @param offers where another way is offered beside what is played
  * @param second what a second guitar plays; its spans are those of the timeline
  */
-public record Margin(List<TimelineCue> cues, List<Bounds> sung, List<SwellAt> swells, List<TimelineStroke> second) {
+public record Margin(
+        List<TimelineCue> cues,
+        List<Bounds> sung,
+        List<SwellAt> swells,
+        List<PaceAt> paces,
+        List<OfferAt> offers,
+        List<TimelineStroke> second) {
 
     /** From {@code at} on it is as loud as {@code swell} says. */
     public record SwellAt(Length at, Swell swell) {
@@ -26,7 +37,27 @@ public record Margin(List<TimelineCue> cues, List<Bounds> sung, List<SwellAt> sw
         }
     }
 
+    /** From {@code at} on it goes as {@code pace} says; empty where it goes at the song's tempo again. */
+    public record PaceAt(Length at, Optional<Pace> pace) {
+
+        public PaceAt {
+            Objects.requireNonNull(at);
+            Objects.requireNonNull(pace);
+        }
+    }
+
+    /** From {@code at} on what {@code rule} says could be played instead. */
+    public record OfferAt(Length at, Rule rule) {
+
+        public OfferAt {
+            Objects.requireNonNull(at);
+            Objects.requireNonNull(rule);
+        }
+    }
+
     public Margin {
+        offers = Collections.unmodifiableList(offers);
+        paces = Collections.unmodifiableList(paces);
         cues = Collections.unmodifiableList(cues);
         sung = Collections.unmodifiableList(sung);
         swells = Collections.unmodifiableList(swells);

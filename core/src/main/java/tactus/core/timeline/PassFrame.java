@@ -1,8 +1,10 @@
 package tactus.core.timeline;
 
+import java.util.List;
 import java.util.Optional;
 import tactus.core.rule.PassPlan;
 import tactus.core.rule.Raise;
+import tactus.core.rule.Rule;
 import tactus.core.section.Section;
 import tactus.core.time.BarLines;
 
@@ -12,11 +14,13 @@ import tactus.core.time.BarLines;
  * @param section with the chords that are held on this pass
  * @param raise how it lies in another key, if it does
  * @param plan what the rules say of each piece of it
+ * @param rules those that hold there or in a part of it, the most specific first
  * @param strings what its chords sound
  */
-record PassFrame(Section section, BarLines bars, Optional<Raise> raise, PassPlan plan, Strings strings) {
+record PassFrame(
+        Section section, BarLines bars, Optional<Raise> raise, PassPlan plan, List<Rule> rules, Strings strings) {
 
-    static PassFrame of(Section section, Optional<Raise> raise, PassPlan plan, Strings strings) {
-        return new PassFrame(section, section.barLines(), raise, plan, strings);
+    static PassFrame of(Section section, Optional<Raise> raise, PassPlan plan, List<Rule> rules, Strings strings) {
+        return new PassFrame(section, section.barLines(), raise, plan, rules, strings);
     }
 }

@@ -42,7 +42,10 @@ final class PassPlacing {
                 tempo,
                 pauses.stream()
                         .map(pause -> new TempoMap.Pause(
-                                from.at().plus(pause.from()), from.at().plus(pause.to()), pause.extra()))
+                                from.at().plus(pause.from()),
+                                from.at().plus(pause.to()),
+                                pause.extra(),
+                                pause.isHeld()))
                         .toList());
         return new PassPlacing(laid, turn, from, tempo, clock).placed();
     }
@@ -53,7 +56,7 @@ final class PassPlacing {
                 spans(),
                 laid.first().map(this::pickup).orElse(List.of()),
                 strokes(laid.strokes()),
-                new Margin(cues(), sung(), swells(), strokes(laid.second())),
+                new Margin(cues(), sung(), swells(), paces(), List.of(), strokes(laid.second())),
                 clock.pauses());
     }
 
@@ -139,6 +142,12 @@ final class PassPlacing {
     private List<Margin.SwellAt> swells() {
         return laid.loudness().changes().stream()
                 .map(change -> new Margin.SwellAt(from.at().plus(change.at()), change.swell()))
+                .toList();
+    }
+
+    private List<Margin.PaceAt> paces() {
+        return Pacing.changes(laid).stream()
+                .map(change -> new Margin.PaceAt(from.at().plus(change.at()), change.pace()))
                 .toList();
     }
 

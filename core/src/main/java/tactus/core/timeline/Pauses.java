@@ -58,6 +58,6 @@ final class Pauses {
         long last = before.isWhole() ? before.wholesOf(Length.WHOLE) - 1 : before.wholesOf(Length.WHOLE);
         Length from = bars.afterBeats(Length.ZERO, Length.of(last));
         Length beat = bars.afterBeats(Length.ZERO, Length.of(last + 1)).minus(from);
-        return new TempoMap.Pause(from, end, beat.times(beats));
+        return new TempoMap.Pause(from, end, beat.times(beats), true);
     }
 }

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import tactus.core.pattern.PatternId;
 import tactus.core.rule.FormChoice;
+import tactus.core.rule.PassPlan;
+import tactus.core.rule.Piece;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 import tactus.core.time.Slot;
@@ -23,33 +25,57 @@ final class SecondPart {
         this.spans = spans;
     }
 
-    /** Returns the strokes of the section's figures, one after another until the bars are over. */
+    /** A part of the pass in which a second guitar goes on with the same figures. */
+    private record Entry(Length from, Length to, List<PatternId> figures) {}
+
+    /** Returns the strokes of the figures that rules or the section name, one after another while they hold. */
     static List<LaidStroke> of(PassFrame frame, PassSounds sounds, List<LaidSpan> spans, Forms forms) {
-        List<PatternId> figures = frame.section().second();
-        if (figures.isEmpty() || spans.isEmpty()) return List.of();
+        if (spans.isEmpty()) return List.of();
         var part = new SecondPart(frame, sounds, spans);
-        Length at = Length.ZERO;
-        for (int next = 0; at.isLessThan(frame.bars().length()); next++) {
-            PatternId id = figures.get(next % figures.size());
-            Forms.Moving figure = forms.moving(forms.of(id, FormChoice.FULL).orElseThrow());
-            part.layFigure(figure, at);
-            at = at.plus(figure.length());
+        for (Entry entry : part.entries()) {
+            Length at = entry.from;
+            for (int next = 0; at.isLessThan(entry.to) && !entry.figures.isEmpty(); next++) {
+                PatternId id = entry.figures.get(next % entry.figures.size());
+                Forms.Moving figure = forms.moving(forms.of(id, FormChoice.FULL).orElseThrow());
+                part.layFigure(figure, at, entry.to);
+                at = at.plus(figure.length());
+            }
         }
         return part.laid;
     }
 
-    private void layFigure(Forms.Moving figure, Length from) {
+    private List<Entry> entries() {
+        List<PatternId> usual = frame.section().second();
+        Length end = frame.bars().length();
+        boolean ruled =
+                frame.rules().stream().anyMatch(rule -> rule.play().second().isPresent());
+        if (!ruled) return List.of(new Entry(Length.ZERO, end, usual));
+        var entries = new ArrayList<Entry>();
+        for (Piece piece : frame.plan().pieces()) {
+            List<PatternId> figures = PassPlan.holding(frame.rules(), frame.section(), piece).stream()
+                    .flatMap(rule -> rule.play().second().stream())
+                    .findFirst()
+                    .map(second -> second.pattern().stream().toList())
+                    .orElse(usual);
+            boolean goesOn = !entries.isEmpty() && entries.getLast().figures.equals(figures);
+            Length from = goesOn ? entries.removeLast().from : piece.start();
+            entries.add(new Entry(from, piece.end(), figures));
+        }
+        return entries;
+    }
+
+    private void layFigure(Forms.Moving figure, Length from, Length end) {
         BarLines bars = frame.bars();
         int span = 0;
         for (int i = 0; i < figure.slots().size(); i++) {
             Slot slot = figure.slots().get(i);
             Length start = from.plus(figure.starts().get(i));
-            if (!start.isLessThan(bars.length())) return;
+            if (!start.isLessThan(end)) return;
             while (span + 1 < spans.size() && !start.isLessThan(spans.get(span).end())) span++;
             int bar = bars.barAt(start);
             var count = sounds.count(slot, figure.pattern().meter(), bar, start.minus(bars.start(bar)));
             laid.add(new LaidStroke(
-                    new SlotTime(start, slot.length().min(bars.length().minus(start)), count, bar),
+                    new SlotTime(start, slot.length().min(end.minus(start)), count, bar),
                     figure.motions().get(i),
                     new Sounding(sounds.struck(figure, spans.get(span).chord(), i), List.of(), sounds.loudness(start)),
                     new PlayedFrom(span, Optional.of(figure.pattern().id()), slot.index())));

@@ -78,7 +78,13 @@ class RuleSentenceTest {
                 "everywhere, on the last C: held strum",
                 "Verse, every second pass, on the last G@up: stop and count",
                 "Chorus, last chord, where nobody sings: strong",
-                "second Verse, bars 1-2, first half, where somebody sings: soft"
+                "second Verse, bars 1-2, first half, where somebody sings: soft",
+                "Verse: tempo 84",
+                "last Verse, last 2 bars: slowing to 60.5",
+                "Verse, on every C: usual shapes",
+                "Verse, pass 2: second guitar plays P",
+                "Verse, last bar: gaining to 140, second guitar rests",
+                "Verse, last bar: or held strum"
             })
     void aRuleReadsAsTheSentenceItIsWrittenAs(String sentence) {
         Rule rule = English.rule(song, sentence);

@@ -15,8 +15,8 @@ class TempoMapTest {
     private final TempoMap map = new TempoMap(
             new Tempo(60, Length.QUARTER),
             List.of(
-                    new Pause(Length.of(3, 4), Length.of(1), Length.of(2, 4)),
-                    new Pause(Length.of(7, 4), Length.of(2), Length.QUARTER)));
+                    new Pause(Length.of(3, 4), Length.of(1), Length.of(2, 4), true),
+                    new Pause(Length.of(7, 4), Length.of(2), Length.QUARTER, true)));
 
     @ParameterizedTest
     @CsvSource({

@@ -80,10 +80,13 @@ public final class MidiSong {
     private void fillConductor(Track track) throws InvalidMidiDataException {
         track.add(text(TRACK_NAME, song.facts().title(), 0));
         track.add(tempo(1, 0));
-        for (TempoMap.Pause pause : timeline.tempoMap().pauses()) {
-            Length beat = pause.to().minus(pause.from());
-            track.add(tempo(beat.plus(pause.extra()).dividedBy(beat).toDouble(), tick(pause.from())));
-            track.add(tempo(1, tick(pause.to())));
+        List<TempoMap.Pause> pauses = timeline.tempoMap().pauses();
+        for (int i = 0; i < pauses.size(); i++) {
+            TempoMap.Pause pause = pauses.get(i);
+            double length = pause.to().minus(pause.from()).toDouble();
+            track.add(tempo(1 + pause.extra().toDouble() / length, tick(pause.from())));
+            boolean goesOn = i + 1 < pauses.size() && pauses.get(i + 1).from().equals(pause.to());
+            if (!goesOn) track.add(tempo(1, tick(pause.to())));
         }
         for (TimelineCue cue : timeline.margin().cues()) {
             track.add(text(CUE_POINT, cue.text(), Math.max(0, tick(cue.at()))));

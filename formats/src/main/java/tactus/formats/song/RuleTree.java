@@ -1,5 +1,7 @@
 package tactus.formats.song;
 
+import tactus.core.pattern.PatternId;
+import tactus.core.rule.Pace;
 import tactus.core.rule.Part;
 import tactus.core.rule.Play;
 import tactus.core.rule.Rule;
@@ -18,6 +20,7 @@ final class RuleTree {
         ObjectNode tree = JsonNodeFactory.instance.objectNode();
         putWhere(tree, rule.where());
         putPlay(tree, rule.play());
+        if (rule.isAlternative()) tree.put("alternative", true);
         return tree;
     }
 
@@ -66,5 +69,13 @@ final class RuleTree {
                         .put("semitones", raise.semitones())
                         .put("way", Codes.of(raise.way())));
         play.pause().ifPresent(beats -> tree.put("pause", beats.toString()));
+        play.pace().ifPresent(pace -> {
+            tree.put("tempo", pace.perMinute());
+            if (pace.way() != Pace.Way.STEADY) tree.put("tempoChange", Codes.of(pace.way()));
+        });
+        play.shapes().ifPresent(shapes -> tree.put("shapes", shapes.label().orElse("")));
+        play.second()
+                .ifPresent(second -> tree.put(
+                        "second", second.pattern().map(PatternId::value).orElse("")));
     }
 }

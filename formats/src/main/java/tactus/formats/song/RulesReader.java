@@ -12,10 +12,13 @@ import tactus.core.rule.Company;
 import tactus.core.rule.Dynamic;
 import tactus.core.rule.FitChoice;
 import tactus.core.rule.FormChoice;
+import tactus.core.rule.Pace;
 import tactus.core.rule.Part;
 import tactus.core.rule.Play;
 import tactus.core.rule.Raise;
 import tactus.core.rule.Rule;
+import tactus.core.rule.SecondGuitar;
+import tactus.core.rule.ShapeChoice;
 import tactus.core.rule.Swell;
 import tactus.core.rule.UseChoice;
 import tactus.core.rule.What;
@@ -50,7 +53,12 @@ final class RulesReader {
             "loud",
             "loudAtEnd",
             "raise",
-            "pause");
+            "pause",
+            "tempo",
+            "tempoChange",
+            "shapes",
+            "second",
+            "alternative");
 
     private final Set<PatternId> patterns;
     private final Set<SectionId> sections;
@@ -73,7 +81,9 @@ final class RulesReader {
 
     private Rule rule(Branch at) {
         at.expectOnly(FIELDS);
-        return new Rule(where(at), play(at));
+        boolean alternative =
+                at.field("alternative").isThere() && at.field("alternative").truth();
+        return new Rule(where(at), play(at), alternative);
     }
 
     private Where where(Branch at) {
@@ -142,8 +152,27 @@ final class RulesReader {
         if (at.field("raise").isThere()) play = play.with(raise(at.field("raise")));
         if (at.field("pause").isThere())
             play = play.withPause(Length.parse(at.field("pause").text()));
+        if (at.field("tempo").isThere()) play = play.with(pace(at));
+        if (at.field("shapes").isThere()) {
+            play = play.with(
+                    new ShapeChoice(Optional.of(at.field("shapes").text()).filter(label -> !label.isEmpty())));
+        }
+        if (at.field("second").isThere()) play = play.with(second(at.field("second")));
         if (play.isOpen()) throw new Refusal("file.nothing-said");
         return play;
+    }
+
+    private static Pace pace(Branch at) {
+        Pace.Way way = at.field("tempoChange").isThere()
+                ? Codes.read(at.field("tempoChange"), Pace.Way.values())
+                : Pace.Way.STEADY;
+        return new Pace(way, at.field("tempo").decimal());
+    }
+
+    private SecondGuitar second(Branch at) {
+        return at.text().isEmpty()
+                ? SecondGuitar.RESTS
+                : SecondGuitar.plays(known(patterns, new PatternId(at.text()), "pattern"));
     }
 
     private static FormChoice form(Branch at) {

@@ -134,9 +134,9 @@ class SongFileTest {
 
     @Test
     void aFileOfANewerTactusIsRefusedWithBothVersions() {
-        var wrong = assertThrows(FormatException.class, () -> read(with("\"version\": 5", "\"version\": 6")));
+        var wrong = assertThrows(FormatException.class, () -> read(with("\"version\": 6", "\"version\": 7")));
         assertEquals(
-                "song.json, version: was written by a newer Tactus (format 6; this one reads up to 5): please open it "
+                "song.json, version: was written by a newer Tactus (format 7; this one reads up to 6): please open it "
                         + "with that one",
                 wrong.getMessage());
     }
