@@ -54,6 +54,7 @@ import tactus.core.song.Hint;
 import tactus.core.song.HintPlace;
 import tactus.core.song.Lesson;
 import tactus.core.song.Materials;
+import tactus.core.song.Overlay;
 import tactus.core.song.Pulse;
 import tactus.core.song.SnagId;
 import tactus.core.song.Song;
@@ -129,7 +130,15 @@ public final class SampleSong {
                 .withCapo(OptionalInt.of(0))
                 .withPlain(true)
                 .withCompany(Optional.of(Company.SECOND_GUITAR))
-                .withMostStrokes(OptionalInt.of(4));
+                .withMostStrokes(OptionalInt.of(4))
+                .withOverlay(Overlay.NONE
+                        .withChords(List.of(new Chord("Em", Voicing.parse("022000"))))
+                        .withSections(List.of(verse.withPasses(5)))
+                        .withUses(
+                                List.of(new Use(40, verse.id(), List.of(Except.runs(2)))), Optional.of(List.of(40, 7)))
+                        .withDropped(List.of(new Rule(Where.in(verse.id()), Play.of(What.Event.HELD))))
+                        .withKey(Optional.of(Key.parse("A")))
+                        .withTempo(Optional.of(new Tempo(70, Length.QUARTER))));
         return new Song(
                 new Facts(
                         new Heading("Sample", "A note"),

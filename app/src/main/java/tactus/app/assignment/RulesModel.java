@@ -202,8 +202,15 @@ public final class RulesModel {
         List<Rule> rules = onChords().stream()
                 .map(where -> new Rule(where, Play.of(event)))
                 .toList();
-        boolean there = work.song().rules().containsAll(rules);
+        boolean there = rules.stream().allMatch(this::isSaid);
         work.change("edit.event", song -> there ? without(song, rules) : with(song, rules));
+    }
+
+    /** Whether a rule holds there, in every version or in the one that is shown. */
+    private boolean isSaid(Rule rule) {
+        Song song = work.song();
+        Rule own = rule.withWhere(rule.where().withVersion(song.versions().shown()));
+        return song.rules().contains(rule) || song.rules().contains(own);
     }
 
     private static Song without(Song song, List<Rule> rules) {

@@ -15,6 +15,7 @@ import tactus.core.song.Version;
 import tactus.core.song.Versions;
 import tactus.core.suggestion.EasierVersion;
 import tactus.core.suggestion.Replacements;
+import tactus.words.OverlayWords;
 import tactus.words.SongWords;
 import tactus.words.Words;
 
@@ -88,7 +89,7 @@ public final class VersionsModel {
     }
 
     private EasierVersion easier(String name) {
-        Song song = work.song();
+        Song song = work.written();
         return EasierVersion.of(
                 song,
                 name,
@@ -112,7 +113,8 @@ public final class VersionsModel {
                         "versions.standIn",
                         chord.name(),
                         chord.voicing(),
-                        song.chord(chord.name())
+                        work.written()
+                                .chord(chord.name())
                                 .map(full -> full.voicing().toString())
                                 .orElse("–"))));
         Replacements.of(song, version).stream().map(Words::say).forEach(changes::add);
@@ -121,6 +123,18 @@ public final class VersionsModel {
         version.company().ifPresent(company -> changes.add(Words.of("versions.with", Words.value(company))));
         version.mostStrokes().ifPresent(most -> changes.add(Words.of("versions.most", most)));
         return changes;
+    }
+
+    /** What the shown version has of its own beside shapes and rules. */
+    List<OverlayWords.Item> own() {
+        return version()
+                .map(version -> new OverlayWords(work.written(), version.overlay()).items())
+                .orElse(List.of());
+    }
+
+    /** Has it as in the song again. */
+    void takeBack(OverlayWords.Item item) {
+        change(version -> version.withOverlay(item.without()));
     }
 
     private Optional<String> change(UnaryOperator<Version> change) {
@@ -148,7 +162,7 @@ public final class VersionsModel {
 
     /** Who plays along: in the shown version, or in the song where the full one is shown. */
     public Company company() {
-        return work.song().asShown().facts().company();
+        return work.song().facts().company();
     }
 
     public void takeCompany(Company company) {

@@ -1,5 +1,6 @@
 package tactus.app.comparison;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Function;
@@ -16,8 +17,10 @@ import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
 import tactus.app.field.TakenField;
 import tactus.app.place.PanelBox;
+import tactus.app.place.SentenceRow;
 import tactus.core.rule.Company;
 import tactus.core.song.Version;
+import tactus.words.OverlayWords;
 import tactus.words.Words;
 
 /** The versions: which is shown, what it changes, and how another one is made. */
@@ -116,7 +119,14 @@ public final class VersionsPanel extends PanelBox {
             company.setValue(versions.company());
             Optional<Version> version = versions.version();
             own.setVisible(version.isPresent());
-            fill(changes, versions.changes(), PanelBox::plain, Words.of("versions.noChanges"));
+            List<OverlayWords.Item> held = versions.own();
+            fill(
+                    changes,
+                    versions.changes(),
+                    PanelBox::plain,
+                    held.isEmpty() ? Words.of("versions.noChanges") : "");
+            held.forEach(item -> changes.getChildren()
+                    .add(new SentenceRow(item.text(), () -> {}, () -> versions.takeBack(item))));
             plain.setSelected(version.filter(Version::isPlain).isPresent());
             capo.show(text(version.map(Version::capo)));
             most.show(text(version.map(Version::mostStrokes)));

@@ -54,7 +54,7 @@ final class Autosaving {
     private void keep() {
         pause.stop();
         longest.stop();
-        Song song = work.song();
+        Song song = work.written();
         Optional<Origin> from = origin.get();
         if (work.isUnsaved()) background.run(() -> keep(song, from));
         else background.run(autosave::forget);

@@ -24,6 +24,10 @@ final class Consequences {
     }
 
     private void tell(Work.Done done) {
+        if (done.isWhole() && done.consequences().isEmpty()) {
+            String version = done.after().versions().shown().orElse("");
+            notices.show(Words.of("consequence.whole", version), List.of(undo()));
+        }
         for (Consequence consequence : done.consequences()) {
             switch (consequence) {
                 case Consequence.NothingPlayed gone -> tell(done, gone);

@@ -206,7 +206,7 @@ final class SongDesk {
     private String whatIsOther(Path file) {
         try {
             List<Statement> other =
-                    Difference.between(work.song(), SongFile.read(file).song());
+                    Difference.between(work.written(), SongFile.read(file).song());
             if (other.isEmpty()) return Words.of("elsewhere.same");
             return other.stream().map(Words::say).collect(Collectors.joining("\n  • ", "\n  • ", ""));
         } catch (IOException unreadable) {
@@ -216,7 +216,7 @@ final class SongDesk {
 
     private boolean overwrite(Path file) {
         try {
-            SongFile.write(work.song(), file);
+            SongFile.write(work.written(), file);
             origin = Optional.of(new Origin(file, Checksum.of(file)));
             work.savedAs(file);
             autosave.forget();

@@ -17,6 +17,7 @@ import tactus.core.edit.Edit;
 import tactus.core.history.History;
 import tactus.core.snag.Snag;
 import tactus.core.snag.Snags;
+import tactus.core.song.InVersion;
 import tactus.core.song.Song;
 import tactus.core.statement.Statement;
 import tactus.core.timeline.Timeline;
@@ -27,15 +28,18 @@ public final class Work {
     /**
      * What the song is and what follows from it, always in step.
      *
+     * @param written the song with all of its versions, as it is kept
+     * @param song the song as the shown version has it, which is what is seen and edited
      * @param snags those that are not accepted
      * @param accepted those that are meant so
      */
-    public record State(Song song, Timeline timeline, List<Snag> snags, List<Snag> accepted) {
+    public record State(Song written, Song song, Timeline timeline, List<Snag> snags, List<Snag> accepted) {
 
-        static State of(Song song) {
+        static State of(Song written) {
+            Song song = written.asShown();
             Timeline timeline = Timeline.of(song);
             Map<Boolean, List<Snag>> snags = Snags.byAcceptance(song, Snags.all(song, timeline));
-            return new State(song, timeline, snags.get(false), snags.get(true));
+            return new State(written, song, timeline, snags.get(false), snags.get(true));
         }
     }
 
@@ -45,9 +49,10 @@ public final class Work {
     /**
      * An edit that was done and of which something came that a person must be told.
      *
-     * @param before the song in front of it
+     * @param before the song in front of it, as it was seen
+     * @param isWhole whether it changed every version while one was shown
      */
-    public record Done(List<Consequence> consequences, Song before, Song after) {}
+    public record Done(List<Consequence> consequences, Song before, Song after, boolean isWhole) {}
 
     private final ReadOnlyObjectWrapper<State> state = new ReadOnlyObjectWrapper<>(this, "state");
     private final ReadOnlyObjectWrapper<Optional<Path>> file =
@@ -100,7 +105,7 @@ public final class Work {
 
     /** Remembers that the song as it stands is in {@code path}. */
     public void savedAs(Path path) {
-        saved = song();
+        saved = written();
         file.set(Optional.of(path));
         unsaved.set(false);
     }
@@ -138,16 +143,21 @@ public final class Work {
         completing = rest;
     }
 
-    /** The state that would follow is computed first, so that nothing is kept that cannot be laid out. */
+    /**
+     * The state that would follow is computed first, so that nothing is kept that cannot be laid out. What is changed while a
+     * version is shown is changed in that version.
+     */
     private boolean take(Edit edit, boolean goesOn) {
         Song before = song();
-        Song after = completing.apply(before, edit.appliedTo(before));
-        if (after.equals(before)) return false;
-        State next = State.of(after);
-        var step = new Step(after, Optional.of(edit.label()));
+        InVersion made = InVersion.of(written(), song -> completing.apply(song, edit.appliedTo(song)));
+        if (made.written().equals(written())) return false;
+        State next = State.of(made.written());
+        var step = new Step(made.written(), Optional.of(edit.label()));
         show(goesOn ? history.amended(step) : history.plus(step), next);
         List<Consequence> consequences = edit.consequences(before);
-        if (!consequences.isEmpty()) done.set(Optional.of(new Done(consequences, before, after)));
+        if (!consequences.isEmpty() || made.isWhole()) {
+            done.set(Optional.of(new Done(consequences, before, next.song(), made.isWhole())));
+        }
         return true;
     }
 
@@ -169,7 +179,7 @@ public final class Work {
     private void show(History<Step> next) {
         show(
                 next,
-                next.present().song().equals(song())
+                next.present().song().equals(written())
                         ? state.get()
                         : State.of(next.present().song()));
     }
@@ -180,12 +190,18 @@ public final class Work {
         canRedo.set(next.canRedo());
         undoLabel.set(next.canUndo() ? next.present().made() : Optional.empty());
         redoLabel.set(next.canRedo() ? next.future().getFirst().made() : Optional.empty());
-        unsaved.set(!shown.song().equals(saved));
+        unsaved.set(!shown.written().equals(saved));
         state.set(shown);
     }
 
+    /** The song as the shown version has it. */
     public Song song() {
         return state.get().song();
+    }
+
+    /** The song with all of its versions, as it is kept in files. */
+    public Song written() {
+        return state.get().written();
     }
 
     public Timeline timeline() {

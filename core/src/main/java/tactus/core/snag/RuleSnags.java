@@ -100,7 +100,8 @@ final class RuleSnags implements Finder {
     /** The rules whose place is on no pass; a pass in the middle is like the one before unless a rule names it. */
     private static Set<Integer> missing(Song song) {
         Set<Integer> missing = new LinkedHashSet<>();
-        for (int i = 0; i < song.rules().size(); i++) missing.add(i);
+        for (int i = 0; i < song.rules().size(); i++)
+            if (canBeThere(song, song.rules().get(i))) missing.add(i);
         var passes = new Passes(song);
         for (int use = 0; use < song.uses().size() && !missing.isEmpty(); use++) {
             int count = passes.count(use);
@@ -112,6 +113,11 @@ final class RuleSnags implements Finder {
             }
         }
         return missing;
+    }
+
+    /** A version may have entries of its own; rules about them are not missed where it is not shown. */
+    private static boolean canBeThere(Song song, Rule rule) {
+        return rule.where().use().entry().map(id -> song.use(id).isPresent()).orElse(true);
     }
 
     private static boolean speaksOfPass(Song song, int pass) {

@@ -29,7 +29,15 @@ public final class Assignment {
         return said(song, Where.in(section).withPass(PassChoice.LAST));
     }
 
+    /** What a rule of the version that is shown says there, or else one that holds in all of them. */
     private static Optional<PatternId> said(Song song, Where where) {
+        return song.versions()
+                .shown()
+                .flatMap(name -> saidAt(song, where.withVersion(Optional.of(name))))
+                .or(() -> saidAt(song, where));
+    }
+
+    private static Optional<PatternId> saidAt(Song song, Where where) {
         return song.rules().reversed().stream()
                 .filter(rule -> rule.where().equals(where) && !rule.isAlternative())
                 .flatMap(rule -> rule.pattern().stream())
@@ -95,6 +103,17 @@ public final class Assignment {
                                                 .filter(section.id()::equals)
                                                 .isPresent())
                         || section.second().contains(id))
+                .toList();
+    }
+
+    /** {@code rules} without those of {@code version} in whose place {@code rule} is said. */
+    static List<Rule> withoutOwn(List<Rule> rules, Rule rule, Optional<String> version) {
+        if (version.isEmpty() || rule.where().version().isPresent()) return rules;
+        Where own = rule.where().withVersion(version);
+        return rules.stream()
+                .filter(each -> !each.where().equals(own)
+                        || each.isAlternative() != rule.isAlternative()
+                        || !saysTheSame(each.play(), rule.play()))
                 .toList();
     }
 

@@ -29,6 +29,7 @@ final class References {
         Set<PatternId> patternIds = once(patterns, Pattern::id, "pattern");
         Set<SectionId> sectionIds = once(sections, Section::id, "section");
         Set<Integer> useIds = once(uses, Use::id, "entry");
+        versions.all().forEach(version -> version.overlay().uses().forEach(use -> useIds.add(use.id())));
         uses.forEach(use -> known(sectionIds, use.section(), "section"));
         for (Section section : sections) {
             section.second().forEach(id -> known(patternIds, id, "pattern"));

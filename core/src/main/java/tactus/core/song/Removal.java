@@ -2,6 +2,7 @@ package tactus.core.song;
 
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import tactus.core.pattern.PatternId;
 import tactus.core.section.SectionId;
 
@@ -23,11 +24,20 @@ final class Removal {
                         .filter(each -> !each.equals(id))
                         .toList()))
                 .toList();
-        return song.withRules(Assignment.without(song.rules(), id))
+        return song.withVersions(overlays(song, overlay -> overlay.without(id)))
+                .withRules(Assignment.without(song.rules(), id))
                 .withSections(freed)
                 .withPatterns(rest)
                 .withLesson(withoutHints(
                         song, place -> place.inPattern().filter(id::equals).isPresent()));
+    }
+
+    private static Versions overlays(Song song, UnaryOperator<Overlay> change) {
+        return new Versions(
+                song.versions().all().stream()
+                        .map(version -> version.withOverlay(change.apply(version.overlay())))
+                        .toList(),
+                song.versions().shown());
     }
 
     private static Lesson withoutHints(Song song, Predicate<HintPlace> gone) {
@@ -39,7 +49,8 @@ final class Removal {
                 .filter(section -> !section.id().equals(id))
                 .map(section -> section.withTag(section.tag().filter(tag -> !tag.equals(id))))
                 .toList();
-        return song.withUses(song.uses().stream()
+        return song.withVersions(overlays(song, overlay -> overlay.without(id)))
+                .withUses(song.uses().stream()
                         .filter(use -> !use.section().equals(id))
                         .toList())
                 .withRules(song.rules().stream()

@@ -6,6 +6,7 @@ import tactus.core.harmony.Chord;
 import tactus.core.harmony.Span;
 import tactus.core.rule.Rule;
 import tactus.core.section.Except;
+import tactus.core.section.Section;
 import tactus.core.section.Use;
 
 /** Gives chords other names wherever a song has them. */
@@ -13,14 +14,13 @@ record Renaming(UnaryOperator<String> name) {
 
     Song of(Song song) {
         return song.withChords(chords(song.chords()))
-                .withSections(song.sections().stream()
-                        .map(section -> section.withSpans(spans(section.spans())))
-                        .toList())
+                .withSections(sections(song.sections()))
                 .withUses(song.uses().stream().map(this::use).toList())
                 .withRules(song.rules().stream().map(this::rule).toList())
                 .withVersions(new Versions(
                         song.versions().all().stream()
-                                .map(version -> version.withStandIns(chords(version.standIns())))
+                                .map(version -> version.withStandIns(chords(version.standIns()))
+                                        .withOverlay(overlay(version.overlay())))
                                 .toList(),
                         song.versions().shown()))
                 .withChangeCounts(song.changeCounts().stream().map(this::count).toList())
@@ -34,6 +34,19 @@ record Renaming(UnaryOperator<String> name) {
         return chords.stream()
                 .map(chord -> chord.withName(name.apply(chord.name())))
                 .toList();
+    }
+
+    private List<Section> sections(List<Section> sections) {
+        return sections.stream()
+                .map(section -> section.withSpans(spans(section.spans())))
+                .toList();
+    }
+
+    private Overlay overlay(Overlay other) {
+        return other.withChords(chords(other.chords()))
+                .withSections(sections(other.sections()))
+                .withUses(other.uses().stream().map(this::use).toList(), other.order())
+                .withDropped(other.dropped().stream().map(this::rule).toList());
     }
 
     private List<Span> spans(List<Span> spans) {

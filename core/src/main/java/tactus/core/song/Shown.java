@@ -1,5 +1,6 @@
 package tactus.core.song;
 
+import java.util.ArrayList;
 import java.util.Optional;
 import java.util.TreeMap;
 import tactus.core.harmony.Chord;
@@ -18,9 +19,9 @@ final class Shown {
     private static Song of(Song song, Version version) {
         Song shown = song;
         if (!version.standIns().isEmpty()) {
-            shown = shown.withChords(song.chords().stream()
-                    .map(chord -> standIn(version, chord).orElse(chord))
-                    .toList());
+            var chords = new ArrayList<>(song.chords());
+            chords.replaceAll(chord -> standIn(version, chord).orElse(chord));
+            shown = shown.withChords(chords);
         }
         if (version.isPlain()) {
             shown = shown.withPatterns(
@@ -28,9 +29,10 @@ final class Shown {
         }
         if (version.capo().isPresent()) shown = withCapo(shown, version.capo().getAsInt());
         Song before = shown;
-        return version.company()
+        Song whole = version.company()
                 .map(company -> before.withFacts(before.facts().withCompany(company)))
                 .orElse(before);
+        return version.overlay().over(whole);
     }
 
     private static Optional<Chord> standIn(Version version, Chord chord) {

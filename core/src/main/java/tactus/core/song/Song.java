@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import tactus.core.harmony.Chord;
 import tactus.core.name.Slug;
 import tactus.core.pattern.Pattern;
@@ -150,7 +151,8 @@ public record Song(
 
     /** An id for a new entry of the running order. */
     public int freshUseId() {
-        return uses().stream().mapToInt(Use::id).max().orElse(0) + 1;
+        var others = versions.all().stream().flatMap(version -> version.overlay().uses().stream());
+        return Stream.concat(uses().stream(), others).mapToInt(Use::id).max().orElse(0) + 1;
     }
 
     /** The song as its shown version has it: easier shapes, another capo, no embellishments. */
@@ -226,6 +228,7 @@ public record Song(
     /** Replaces the running order; rules that speak of an entry which is gone go with it. */
     public Song withUses(List<Use> others) {
         Set<Integer> ids = new HashSet<>(others.stream().map(Use::id).toList());
+        versions.all().forEach(version -> version.overlay().uses().forEach(use -> ids.add(use.id())));
         var rest = rules().stream()
                 .filter(rule -> holdsFor(rule.where().use(), ids))
                 .toList();
@@ -246,14 +249,22 @@ public record Song(
         return with(new Arrangement(sections(), uses(), others));
     }
 
-    /** Puts a rule in place of those that speak of the very same place about the same things, or at the end. */
+    /**
+     * Puts a rule in place of those that speak of the very same place about the same things, or at the end; those that the
+     * shown version has for the place go as well.
+     */
     public Song withRule(Rule rule) {
-        return withRules(Assignment.with(rules(), rule));
+        return withRules(Assignment.with(Assignment.withoutOwn(rules(), rule, versions.shown()), rule));
     }
 
-    /** The same with other versions. */
+    /** The same with other versions; rules about entries that only a version had go with them. */
     public Song withVersions(Versions other) {
-        return new Song(facts, materials, arrangement, other, changeCounts, lesson);
+        Set<Integer> ids = new HashSet<>(uses().stream().map(Use::id).toList());
+        other.all().forEach(version -> version.overlay().uses().forEach(use -> ids.add(use.id())));
+        List<Rule> rest = rules().stream()
+                .filter(rule -> holdsFor(rule.where().use(), ids))
+                .toList();
+        return new Song(facts, materials, new Arrangement(sections(), uses(), rest), other, changeCounts, lesson);
     }
 
     /** The same with other notes for the lesson. */

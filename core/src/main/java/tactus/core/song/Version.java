@@ -11,7 +11,7 @@ import tactus.core.rule.Company;
 
 /**
  * Another way of playing the same song, such as {@code first week}. It says only what it changes; which patterns it
- * plays is said by rules that hold in it.
+ * plays is said by rules that hold in it as well.
  *
  * @param name 1 to 40 characters
  * @param standIns easier shapes, each under the name of the chord that it stands in for
@@ -19,6 +19,7 @@ import tactus.core.rule.Company;
  * @param isPlain whether it leaves out what the fretting hand adds to the shapes
  * @param company who plays along, if not as in the song
  * @param mostStrokes how many times a second the hand may cross the strings at most, 1 to 20
+ * @param overlay what else is other in it
  */
 public record Version(
         String name,
@@ -26,7 +27,8 @@ public record Version(
         OptionalInt capo,
         boolean isPlain,
         Optional<Company> company,
-        OptionalInt mostStrokes) {
+        OptionalInt mostStrokes,
+        Overlay overlay) {
 
     /** The version that changes nothing. */
     public static final String FULL = "full";
@@ -36,6 +38,7 @@ public record Version(
         Objects.requireNonNull(capo);
         Objects.requireNonNull(company);
         Objects.requireNonNull(mostStrokes);
+        Objects.requireNonNull(overlay);
         name = name.strip();
         standIns = List.copyOf(standIns);
         if (name.isEmpty() || name.length() > 40 || name.contains(":") || name.contains(",")) {
@@ -52,31 +55,37 @@ public record Version(
 
     /** Returns a version that changes nothing yet. */
     public static Version of(String name) {
-        return new Version(name, List.of(), OptionalInt.empty(), false, Optional.empty(), OptionalInt.empty());
+        return new Version(
+                name, List.of(), OptionalInt.empty(), false, Optional.empty(), OptionalInt.empty(), Overlay.NONE);
     }
 
     /** The same with other shapes in place of the song's. */
     public Version withStandIns(List<Chord> others) {
-        return new Version(name, others, capo, isPlain, company, mostStrokes);
+        return new Version(name, others, capo, isPlain, company, mostStrokes, overlay);
     }
 
     /** The same with another capo, or the song's. */
     public Version withCapo(OptionalInt other) {
-        return new Version(name, standIns, other, isPlain, company, mostStrokes);
+        return new Version(name, standIns, other, isPlain, company, mostStrokes, overlay);
     }
 
     /** The same with or without what the fretting hand adds. */
     public Version withPlain(boolean plain) {
-        return new Version(name, standIns, capo, plain, company, mostStrokes);
+        return new Version(name, standIns, capo, plain, company, mostStrokes, overlay);
     }
 
     /** The same with others who play along, or those of the song. */
     public Version withCompany(Optional<Company> other) {
-        return new Version(name, standIns, capo, isPlain, other, mostStrokes);
+        return new Version(name, standIns, capo, isPlain, other, mostStrokes, overlay);
     }
 
     /** The same for a hand of another speed, in strokes a second, or any. */
     public Version withMostStrokes(OptionalInt other) {
-        return new Version(name, standIns, capo, isPlain, company, other);
+        return new Version(name, standIns, capo, isPlain, company, other, overlay);
+    }
+
+    /** The same with something else that is other in it. */
+    public Version withOverlay(Overlay other) {
+        return new Version(name, standIns, capo, isPlain, company, mostStrokes, other);
     }
 }

@@ -44,11 +44,16 @@ final class SectionTree {
             order.add(use.section().value());
             return;
         }
-        ObjectNode tree = order.addObject()
-                .put("id", use.id())
-                .put("section", use.section().value());
+        order.add(of(use));
+    }
+
+    /** An entry with its id and all that is other in it. */
+    static ObjectNode of(Use use) {
+        ObjectNode tree =
+                object().put("id", use.id()).put("section", use.section().value());
         use.name().ifPresent(name -> tree.put("name", name));
         use.excepts().forEach(except -> tree.withArray("except").add(of(except)));
+        return tree;
     }
 
     private static ObjectNode of(Except except) {

@@ -1,6 +1,7 @@
 package tactus.formats.song;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -90,12 +91,17 @@ final class SongReader {
         var sectionReader = new SectionReader(facts.meter(), patterns.keySet());
         Map<SectionId, Section> sections = sectionReader.read(root.field("sections"));
         List<Use> uses = sectionReader.order(root.field("order"), sections.keySet());
-        Versions versions = new VersionsReader(root).read();
+        Set<Integer> useIds = uses.stream().map(Use::id).collect(Collectors.toSet());
+        var overlays = new OverlayReader(
+                facts.meter(), patterns.keySet(), sections.keySet(), useIds, VersionsReader.names(root));
+        Versions versions = new VersionsReader(root, overlays).read();
+        Set<Integer> entries = new HashSet<>(useIds);
+        versions.all().forEach(version -> version.overlay().uses().forEach(use -> entries.add(use.id())));
         var rules = new ArrayList<>(sectionReader.rules());
         rules.addAll(new RulesReader(
                         patterns.keySet(),
                         sections.keySet(),
-                        uses.stream().map(Use::id).collect(Collectors.toSet()),
+                        entries,
                         versions.all().stream().map(Version::name).collect(Collectors.toSet()))
                 .read(root.field("rules")));
         var song = new Song(
@@ -216,7 +222,7 @@ final class SongReader {
         return root.field(field).or(whole, remedy, at -> change.apply(whole, at));
     }
 
-    private static Tempo tempo(Branch at) {
+    static Tempo tempo(Branch at) {
         return new Tempo(
                 at.field("perMinute").decimal(), Length.parse(at.field("beat").text()));
     }

@@ -10,8 +10,10 @@ import tactus.core.song.Accepted;
 import tactus.core.song.ChangeCount;
 import tactus.core.song.Facts;
 import tactus.core.song.Lesson;
+import tactus.core.song.Overlay;
 import tactus.core.song.Song;
 import tactus.core.song.Version;
+import tactus.core.time.Tempo;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -54,9 +56,7 @@ final class SongTree {
         }
         putInstrument(tree, facts.instrument());
         tree.put("meter", facts.meter().toString());
-        ObjectNode tempo = tree.putObject("tempo");
-        putNumber(tempo, "perMinute", facts.tempo().perMinute());
-        tempo.put("beat", facts.tempo().beat().toString());
+        tree.set("tempo", of(facts.tempo()));
         if (facts.pickup() > 0) tree.put("pickup", facts.pickup());
         if (facts.company() != Company.ALONE) tree.put("company", Codes.of(facts.company()));
         facts.recording().ifPresent(seconds -> putNumber(tree, "recording", seconds));
@@ -65,6 +65,12 @@ final class SongTree {
                         .put("meter", groove.meter().toString())
                         .put("beats", groove.beats())
                         .put("hits", groove.line()));
+    }
+
+    static ObjectNode of(Tempo tempo) {
+        ObjectNode tree = object();
+        putNumber(tree, "perMinute", tempo.perMinute());
+        return tree.put("beat", tempo.beat().toString());
     }
 
     private static void putInstrument(ObjectNode tree, Instrument instrument) {
@@ -81,7 +87,7 @@ final class SongTree {
         else tree.put(field, number);
     }
 
-    private static ObjectNode of(Chord chord) {
+    static ObjectNode of(Chord chord) {
         ObjectNode tree =
                 object().put("name", chord.name()).put("shape", chord.voicing().toString());
         chord.fingering().ifPresent(fingers -> tree.put("fingers", fingers.toText(chord.voicing())));
@@ -101,6 +107,7 @@ final class SongTree {
         if (version.isPlain()) tree.put("plain", true);
         version.company().ifPresent(company -> tree.put("company", Codes.of(company)));
         version.mostStrokes().ifPresent(count -> tree.put("mostStrokes", count));
+        if (!version.overlay().equals(Overlay.NONE)) tree.set("other", OverlayTree.of(version.overlay()));
         return tree;
     }
 

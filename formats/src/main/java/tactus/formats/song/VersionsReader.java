@@ -1,6 +1,7 @@
 package tactus.formats.song;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -14,9 +15,19 @@ import tactus.core.song.Versions;
 final class VersionsReader {
 
     private final Branch root;
+    private final OverlayReader overlays;
 
-    VersionsReader(Branch root) {
+    VersionsReader(Branch root, OverlayReader overlays) {
         this.root = root;
+        this.overlays = overlays;
+    }
+
+    /** The names that the file has for versions. */
+    static Set<String> names(Branch root) {
+        var names = new HashSet<String>();
+        for (Branch at : root.field("versions").elements())
+            if (at.field("name").isText()) names.add(at.field("name").text());
+        return names;
     }
 
     Versions read() {
@@ -39,8 +50,8 @@ final class VersionsReader {
         return versions.with(version);
     }
 
-    private static Version version(Branch at) {
-        at.expectOnly(Set.of("name", "standIns", "capo", "plain", "company", "mostStrokes"));
+    private Version version(Branch at) {
+        at.expectOnly(Set.of("name", "standIns", "capo", "plain", "company", "mostStrokes", "other"));
         var standIns = new ArrayList<Chord>();
         for (Branch chord : at.field("standIns").elements()) {
             chord.optional("remedy.left-out", SongReader::chord).ifPresent(standIns::add);
@@ -53,6 +64,7 @@ final class VersionsReader {
         if (at.field("company").isThere()) {
             version = version.withCompany(Optional.of(RulesReader.company(at.field("company"))));
         }
+        if (at.field("other").isThere()) version = version.withOverlay(overlays.read(at.field("other")));
         return at.field("mostStrokes").isThere()
                 ? version.withMostStrokes(OptionalInt.of(at.field("mostStrokes").number()))
                 : version;

@@ -1,0 +1,174 @@
+package tactus.core.song;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import tactus.core.rule.Rule;
+import tactus.core.section.Use;
+
+/**
+ * A change that is made while a version is shown: it goes into that version only. What cannot differ from version to
+ * version goes into the whole song: title, meter, tuning, notes for the lesson, and what is taken out of the song.
+ *
+ * @param written the song after it
+ * @param isWhole whether something changed in every version
+ */
+public record InVersion(Song written, boolean isWhole) {
+
+    /** Does {@code change} to {@code written}: to the version that is shown, or to the song where none is. */
+    public static InVersion of(Song written, UnaryOperator<Song> change) {
+        Optional<Version> version = written.versions().shownOne();
+        if (version.isEmpty()) return new InVersion(change.apply(written), false);
+        Song seen = written.asShown().withVersions(bare(written.versions()));
+        Song after = change.apply(seen);
+        if (!after.versions().equals(seen.versions())) return new InVersion(change.apply(written), false);
+        if (takesOut(written, seen, after)) return new InVersion(change.apply(written), true);
+        return new Split(written, version.get(), seen, after).done();
+    }
+
+    /** What a version says has been done to the song already. */
+    private static Versions bare(Versions versions) {
+        return new Versions(
+                versions.all().stream()
+                        .map(version -> Version.of(version.name()))
+                        .toList(),
+                versions.shown());
+    }
+
+    private static boolean takesOut(Song written, Song seen, Song after) {
+        boolean lessChords = after.sections().equals(seen.sections())
+                && seen.chords().stream()
+                        .filter(chord -> !chord.isOffered()
+                                && written.chord(chord.name()).isPresent())
+                        .anyMatch(chord -> after.chord(chord.name()).isEmpty());
+        return lessChords
+                || seen.patterns().stream()
+                        .anyMatch(each -> after.pattern(each.id()).isEmpty())
+                || seen.sections().stream()
+                        .anyMatch(each -> after.section(each.id()).isEmpty());
+    }
+
+    /** What became other is told apart: what the version holds, and what the song does. */
+    private record Split(Song written, Version version, Song seen, Song after) {
+
+        InVersion done() {
+            Facts facts = wholeFacts();
+            Song plain = written.withVersions(written.versions().with(version.withOverlay(Overlay.NONE)))
+                    .asShown();
+            var patterns = new ArrayList<>(written.patterns());
+            after.patterns().stream()
+                    .filter(each -> written.pattern(each.id()).isEmpty())
+                    .forEach(patterns::add);
+            var sections = new ArrayList<>(written.sections());
+            after.sections().stream()
+                    .filter(each -> written.section(each.id()).isEmpty())
+                    .forEach(sections::add);
+            var dropped = new ArrayList<>(version.overlay().dropped());
+            List<Rule> rules = rules(dropped);
+            var overlay = new Overlay(
+                    after.chords().stream()
+                            .filter(chord -> written.chord(chord.name()).isEmpty())
+                            .toList(),
+                    other(after.patterns(), each -> plain.pattern(each.id())),
+                    other(after.sections(), each -> written.section(each.id())),
+                    otherUses(),
+                    order(),
+                    dropped,
+                    key(facts),
+                    Optional.of(after.facts().tempo()).filter(tempo -> !tempo.equals(facts.tempo())));
+            Version held = version.withOverlay(overlay)
+                    .withStandIns(after.chords().stream()
+                            .filter(chord -> written.chord(chord.name())
+                                    .filter(same -> !same.equals(chord))
+                                    .isPresent())
+                            .toList())
+                    .withCapo(capo(facts))
+                    .withCompany(
+                            Optional.of(after.facts().company()).filter(company -> !company.equals(facts.company())));
+            var song = new Song(
+                    facts,
+                    new Materials(written.chords(), patterns),
+                    new Arrangement(sections, written.uses(), rules),
+                    written.versions().with(held),
+                    after.changeCounts(),
+                    after.lesson());
+            return new InVersion(song, !facts.equals(written.facts()));
+        }
+
+        /** Patterns and sections that are new belong to the song; those that became other belong to the version. */
+        private static <T> List<T> other(List<T> after, Function<T, Optional<T>> before) {
+            return after.stream()
+                    .filter(each -> before.apply(each)
+                            .filter(same -> !same.equals(each))
+                            .isPresent())
+                    .toList();
+        }
+
+        private List<Use> otherUses() {
+            return after.uses().stream()
+                    .filter(use -> !written.use(use.id()).equals(Optional.of(use)))
+                    .toList();
+        }
+
+        private Optional<List<Integer>> order() {
+            List<Integer> ids = after.uses().stream().map(Use::id).toList();
+            return Optional.of(ids)
+                    .filter(each ->
+                            !each.equals(written.uses().stream().map(Use::id).toList()));
+        }
+
+        private List<Rule> rules(List<Rule> dropped) {
+            var gone = new HashSet<>(seen.rules());
+            gone.removeAll(after.rules());
+            List<Rule> rules = new ArrayList<>(written.rules());
+            for (Rule rule : gone) {
+                boolean own = rule.where().version().equals(Optional.of(version.name()));
+                if (own) rules.remove(rule);
+                else if (!dropped.contains(rule)) dropped.add(rule);
+            }
+            var before = new HashSet<>(seen.rules());
+            for (Rule rule : after.rules()) {
+                if (before.contains(rule)) continue;
+                if (dropped.remove(rule)) continue;
+                boolean own = rule.where().version().isPresent();
+                rules = Assignment.with(
+                        rules, own ? rule : rule.withWhere(rule.where().withVersion(Optional.of(version.name()))));
+            }
+            return rules;
+        }
+
+        /** The facts of the song with those changed that hold in every version. */
+        private Facts wholeFacts() {
+            Facts now = after.facts();
+            Facts was = seen.facts();
+            Facts facts = written.facts();
+            if (!now.heading().equals(was.heading())) {
+                facts = facts.withTitle(now.title()).withNote(now.note());
+            }
+            if (now.spelling() != was.spelling()) facts = facts.withSpelling(now.spelling());
+            int capo = facts.instrument().capo();
+            if (!now.instrument().withCapo(0).equals(was.instrument().withCapo(0))) {
+                facts = facts.withInstrument(now.instrument().withCapo(capo));
+            }
+            if (!now.meter().equals(was.meter())) facts = facts.withMeter(now.meter());
+            if (now.pickup() != was.pickup()) facts = facts.withPickup(now.pickup());
+            if (!now.groove().equals(was.groove())) facts = facts.withGroove(now.groove());
+            return facts.withRecording(now.recording());
+        }
+
+        private OptionalInt capo(Facts facts) {
+            int capo = after.facts().capo();
+            return capo == facts.capo() ? OptionalInt.empty() : OptionalInt.of(capo);
+        }
+
+        /** The key, unless it is the song's moved by the capo. */
+        private Optional<tactus.core.pitch.Key> key(Facts facts) {
+            var moved = facts.key().plus(after.facts().capo() - facts.capo());
+            return Optional.of(after.facts().key()).filter(key -> !key.equals(moved));
+        }
+    }
+}

@@ -1,0 +1,82 @@
+package tactus.formats.song;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import tactus.core.harmony.Chord;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.pitch.Key;
+import tactus.core.rule.Rule;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
+import tactus.core.section.Use;
+import tactus.core.song.Overlay;
+import tactus.core.time.Meter;
+import tactus.core.time.Tempo;
+
+/**
+ * Reads what else is other in a version; what speaks of something that is not in the song is left out.
+ *
+ * @param patterns those of the song
+ * @param sections those of the song
+ * @param uses the ids of its entries
+ * @param versions the names of its versions
+ */
+record OverlayReader(
+        Meter usual, Set<PatternId> patterns, Set<SectionId> sections, Set<Integer> uses, Set<String> versions) {
+
+    private static final Set<String> FIELDS =
+            Set.of("chords", "patterns", "sections", "entries", "order", "dropped", "key", "tempo");
+
+    Overlay read(Branch at) {
+        at.expectOnly(FIELDS);
+        var chords = new ArrayList<Chord>();
+        for (Branch each : at.field("chords").elements())
+            each.optional("remedy.left-out", SongReader::chord).ifPresent(chords::add);
+        var others = new ArrayList<Pattern>();
+        for (Branch each : at.field("patterns").elements()) {
+            each.optional("remedy.left-out", PatternReader::read)
+                    .filter(pattern -> patterns.contains(pattern.id()))
+                    .ifPresent(others::add);
+        }
+        var reader = new SectionReader(usual, patterns);
+        Map<SectionId, Section> read = reader.read(at.field("sections"));
+        read.keySet().retainAll(sections);
+        List<Use> entries = reader.order(at.field("entries"), sections);
+        return new Overlay(
+                chords,
+                others,
+                List.copyOf(read.values()),
+                entries,
+                order(at.field("order")),
+                dropped(at.field("dropped"), entries),
+                at.field("key").isThere()
+                        ? at.field("key").optional("remedy.left-out", each -> Key.parse(each.text()))
+                        : Optional.empty(),
+                tempo(at.field("tempo")));
+    }
+
+    private static Optional<List<Integer>> order(Branch at) {
+        if (!at.isThere()) return Optional.empty();
+        var ids = new ArrayList<Integer>();
+        for (Branch each : at.elements())
+            each.optional("remedy.left-out", Branch::number)
+                    .filter(id -> !ids.contains(id))
+                    .ifPresent(ids::add);
+        return Optional.of(ids);
+    }
+
+    private List<Rule> dropped(Branch at, List<Use> entries) {
+        var known = new HashSet<>(uses);
+        entries.forEach(use -> known.add(use.id()));
+        return new RulesReader(patterns, sections, known, versions).read(at);
+    }
+
+    private static Optional<Tempo> tempo(Branch at) {
+        return at.isThere() ? at.optional("remedy.left-out", SongReader::tempo) : Optional.empty();
+    }
+}
