@@ -120,13 +120,9 @@ public final class VersionsPanel extends PanelBox {
             Optional<Version> version = versions.version();
             own.setVisible(version.isPresent());
             List<OverlayWords.Item> held = versions.own();
-            fill(
-                    changes,
-                    versions.changes(),
-                    PanelBox::plain,
-                    held.isEmpty() ? Words.of("versions.noChanges") : "");
-            held.forEach(item -> changes.getChildren()
-                    .add(new SentenceRow(item.text(), () -> {}, () -> versions.takeBack(item))));
+            fill(changes, versions.changes(), PanelBox::plain, held.isEmpty() ? Words.of("versions.noChanges") : "");
+            held.forEach(item ->
+                    changes.getChildren().add(new SentenceRow(item.text(), () -> {}, () -> versions.takeBack(item))));
             plain.setSelected(version.filter(Version::isPlain).isPresent());
             capo.show(text(version.map(Version::capo)));
             most.show(text(version.map(Version::mostStrokes)));

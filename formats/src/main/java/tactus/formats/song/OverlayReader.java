@@ -27,7 +27,11 @@ import tactus.core.time.Tempo;
  * @param versions the names of its versions
  */
 record OverlayReader(
-        Meter usual, Set<PatternId> patterns, Set<SectionId> sections, Set<Integer> uses, Set<String> versions) {
+        Meter usual,
+        Set<PatternId> patterns,
+        Map<SectionId, Section> sections,
+        Set<Integer> uses,
+        Set<String> versions) {
 
     private static final Set<String> FIELDS =
             Set.of("chords", "patterns", "sections", "entries", "order", "dropped", "key", "tempo");
@@ -44,13 +48,12 @@ record OverlayReader(
                     .ifPresent(others::add);
         }
         var reader = new SectionReader(usual, patterns);
-        Map<SectionId, Section> read = reader.read(at.field("sections"));
-        read.keySet().retainAll(sections);
-        List<Use> entries = reader.order(at.field("entries"), sections);
+        List<Section> read = reader.readOthers(at.field("sections"), sections);
+        List<Use> entries = reader.order(at.field("entries"), sections.keySet());
         return new Overlay(
                 chords,
                 others,
-                List.copyOf(read.values()),
+                read,
                 entries,
                 order(at.field("order")),
                 dropped(at.field("dropped"), entries),
@@ -73,7 +76,7 @@ record OverlayReader(
     private List<Rule> dropped(Branch at, List<Use> entries) {
         var known = new HashSet<>(uses);
         entries.forEach(use -> known.add(use.id()));
-        return new RulesReader(patterns, sections, known, versions).read(at);
+        return new RulesReader(patterns, sections.keySet(), known, versions).read(at);
     }
 
     private static Optional<Tempo> tempo(Branch at) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -73,6 +74,27 @@ final class SectionReader {
         }
         tags.forEach((id, at) -> at.optional("remedy.no-tag-taken", tag -> tagged(sections, id, tag.text())));
         return sections;
+    }
+
+    /**
+     * Reads sections that stand in for some of {@code written}; their tags lead to those. What is written for a section that is
+     * not there is left out.
+     */
+    List<Section> readOthers(Branch list, Map<SectionId, Section> written) {
+        var all = new LinkedHashMap<>(written);
+        var others = new LinkedHashSet<SectionId>();
+        for (Branch at : list.elements()) {
+            at.optional("remedy.left-out", this::section)
+                    .filter(section -> written.containsKey(section.id()))
+                    .ifPresent(section -> {
+                        all.put(section.id(), section);
+                        others.add(section.id());
+                        Branch tag = at.field("tag");
+                        if (!tag.isThere()) return;
+                        tag.optional("remedy.no-tag-taken", each -> tagged(all, section.id(), each.text()));
+                    });
+        }
+        return others.stream().map(all::get).toList();
     }
 
     /** The rules that sections of the first version of the format stand for. */

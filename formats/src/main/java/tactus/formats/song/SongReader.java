@@ -92,8 +92,8 @@ final class SongReader {
         Map<SectionId, Section> sections = sectionReader.read(root.field("sections"));
         List<Use> uses = sectionReader.order(root.field("order"), sections.keySet());
         Set<Integer> useIds = uses.stream().map(Use::id).collect(Collectors.toSet());
-        var overlays = new OverlayReader(
-                facts.meter(), patterns.keySet(), sections.keySet(), useIds, VersionsReader.names(root));
+        var overlays =
+                new OverlayReader(facts.meter(), patterns.keySet(), sections, useIds, VersionsReader.names(root));
         Versions versions = new VersionsReader(root, overlays).read();
         Set<Integer> entries = new HashSet<>(useIds);
         versions.all().forEach(version -> version.overlay().uses().forEach(use -> entries.add(use.id())));

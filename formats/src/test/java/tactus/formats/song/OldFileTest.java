@@ -22,8 +22,10 @@ import tactus.core.rule.Company;
 import tactus.core.snag.Snag;
 import tactus.core.snag.Snags;
 import tactus.core.song.Accepted;
+import tactus.core.song.Overlay;
 import tactus.core.song.SnagId;
 import tactus.core.song.Song;
+import tactus.core.song.Version;
 import tactus.core.timeline.Timeline;
 import tactus.formats.SampleSong;
 
@@ -69,8 +71,10 @@ class OldFileTest {
     @Test
     void theSampleOfVersionTwoIsTodaysSample() throws IOException {
         Song today = SampleSong.song();
-        // There were no hints then, no chords by their names and no parts of parts.
-        Song expected = today.withLesson(today.lesson()
+        // There were no hints then, no chords by their names, no parts of parts, and less that was other in a version.
+        Version week = today.versions().named("First week").orElseThrow().withOverlay(Overlay.NONE);
+        Song expected = today.withVersions(today.versions().with(week))
+                .withLesson(today.lesson()
                         .without(new SnagId("length-odd", List.of("turn")))
                         .withHints(List.of()))
                 .withRules(today.rules().subList(0, 8));
