@@ -41,7 +41,9 @@ import tactus.core.section.PassChoice;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Stretch;
+import tactus.core.section.Syllable;
 import tactus.core.section.Use;
+import tactus.core.section.WordLine;
 import tactus.core.shape.Fingering;
 import tactus.core.shape.StringRange;
 import tactus.core.shape.Voicing;
@@ -108,6 +110,10 @@ public final class SampleSong {
                 .withAliases(List.of("A part"))
                 .withTag(Optional.of(new SectionId("turn")))
                 .withVoice(List.of(Stretch.bars(1, 3), Stretch.ofCode("4.2")))
+                .withWords(List.of(new WordLine(List.of(
+                        new Syllable(0, Length.of(3, 4), "oh", false),
+                        new Syllable(1, Length.ZERO, "lan", true),
+                        new Syllable(1, Length.QUARTER, "tern", false)))))
                 .withCues(List.of(new Cue(0, 4, PassChoice.EVERY, "breathe"), new Cue(2, 1, PassChoice.LAST, "light")))
                 .withSecond(List.of(picked.id(), march.id()));
         var short2 = new Section(
@@ -124,7 +130,13 @@ public final class SampleSong {
                         Except.runs(3),
                         Except.otherBars(Stretch.last(2), bars),
                         new Except(PassChoice.LAST, new Except.ExtraBars(bars)),
-                        new Except(PassChoice.of(2), new Except.LeftOut(Stretch.bars(1, 1)))));
+                        new Except(PassChoice.of(2), new Except.LeftOut(Stretch.bars(1, 1))),
+                        new Except(
+                                PassChoice.LAST,
+                                new Except.OtherWords(
+                                        List.of(new WordLine(List.of(new Syllable(2, Length.ZERO, "home", false)))))),
+                        new Except(PassChoice.of(1), new Except.OtherWords(List.of())),
+                        Except.always(new Except.OtherVoice(List.of(Stretch.bars(2, 2))))));
         var week = Version.of("First week")
                 .withStandIns(List.of(new Chord("Bb", Voicing.parse("xx3331"))))
                 .withCapo(OptionalInt.of(0))

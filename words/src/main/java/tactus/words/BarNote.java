@@ -1,8 +1,11 @@
 package tactus.words;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import tactus.core.rule.FormChoice;
 import tactus.core.rule.Pace;
 import tactus.core.rule.Raise;
@@ -36,14 +39,34 @@ public final class BarNote {
         return new BarNote(words, timeline, bar).text();
     }
 
-    /** The note of {@code bar} where ribbons already say what is played: cues, loudness, another key, a pause. */
-    public static String besideRibbons(SongWords words, Timeline timeline, TimelineBar bar) {
-        var note = new BarNote(words, timeline, bar);
-        List<String> parts = note.marks();
-        for (TimelineSpan span : note.spans)
-            if (!span.start().isLessThan(bar.start())) note.raise(span).ifPresent(parts::add);
-        if (note.hasPause()) parts.add(Words.of("bar-note.pause"));
-        return String.join("  ", parts);
+    /** What ribbons do not say: cues, loudness, tempo, another key, a pause. */
+    private List<String> parts() {
+        List<String> parts = marks();
+        for (TimelineSpan span : spans)
+            if (!span.start().isLessThan(bar.start())) raise(span).ifPresent(parts::add);
+        if (hasPause()) parts.add(Words.of("bar-note.pause"));
+        return parts;
+    }
+
+    /**
+     * The notes of the bars at one place of several passes; what does not hold on all of them has the numbers of the passes in
+     * front.
+     */
+    public static String besideRibbons(SongWords words, Timeline timeline, List<TimelineBar> passes) {
+        Map<String, List<Integer>> parts = new LinkedHashMap<>();
+        for (TimelineBar bar : passes) {
+            for (String part : new BarNote(words, timeline, bar).parts())
+                parts.computeIfAbsent(part, _ -> new ArrayList<>()).add(bar.pass());
+        }
+        return parts.entrySet().stream()
+                .map(part -> part.getValue().size() == passes.size()
+                        ? part.getKey()
+                        : Words.of("bar-note.on-passes", numbers(part.getValue()), part.getKey()))
+                .collect(Collectors.joining("  "));
+    }
+
+    private static String numbers(List<Integer> passes) {
+        return passes.stream().distinct().map(Object::toString).collect(Collectors.joining(","));
     }
 
     /** Its parts, the cues first. */

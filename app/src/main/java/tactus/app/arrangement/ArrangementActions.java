@@ -46,6 +46,7 @@ public final class ArrangementActions {
                                     "arrange.why",
                                     "arrange.except",
                                     "arrange.marks",
+                                    "arrange.words",
                                     "arrange.hints",
                                     "arrange.sums",
                                     "arrange.compare",
@@ -178,6 +179,7 @@ public final class ArrangementActions {
         panel(ArrangementPanel.WHY, "Alt+Y", show, actions);
         panel(ArrangementPanel.EXCEPT, "Alt+E", show, actions);
         panel(ArrangementPanel.MARKS, "Alt+K", show, actions);
+        panel(ArrangementPanel.WORDS, "Alt+Q", show, actions);
         panel(ArrangementPanel.HINTS, "Alt+J", show, actions);
         panel(ArrangementPanel.SUMS, "Alt+M", show, actions);
         panel(ArrangementPanel.COMPARE, "Alt+O", show, actions);

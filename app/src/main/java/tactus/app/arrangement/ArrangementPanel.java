@@ -9,6 +9,7 @@ public enum ArrangementPanel {
     WHY,
     EXCEPT,
     MARKS,
+    WORDS,
     HINTS,
     SUMS,
     COMPARE,

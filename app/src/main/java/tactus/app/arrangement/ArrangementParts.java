@@ -8,6 +8,7 @@ import tactus.app.assignment.ExceptsModel;
 import tactus.app.assignment.HintsModel;
 import tactus.app.assignment.MarksModel;
 import tactus.app.assignment.RulesModel;
+import tactus.app.assignment.WordsModel;
 import tactus.app.bars.Zoom;
 import tactus.app.comparison.SumsModel;
 import tactus.app.comparison.VersionsModel;
@@ -36,6 +37,7 @@ public record ArrangementParts(
         RulesModel rules,
         ExceptsModel excepts,
         MarksModel marks,
+        WordsModel sung,
         HintsModel hints,
         SumsModel sums,
         VersionsModel versions,
@@ -54,6 +56,7 @@ public record ArrangementParts(
                 new RulesModel(work, arrangement),
                 new ExceptsModel(work, arrangement),
                 new MarksModel(work, arrangement),
+                new WordsModel(work, arrangement),
                 new HintsModel(work, arrangement),
                 new SumsModel(work),
                 new VersionsModel(work, settings),

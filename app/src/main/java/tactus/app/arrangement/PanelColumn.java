@@ -15,6 +15,7 @@ import tactus.app.assignment.MarksPanel;
 import tactus.app.assignment.PlayWithout;
 import tactus.app.assignment.RulesPanel;
 import tactus.app.assignment.WhyPanel;
+import tactus.app.assignment.WordsPanel;
 import tactus.app.comparison.CompareModel;
 import tactus.app.comparison.ComparePanel;
 import tactus.app.comparison.SumsPanel;
@@ -105,6 +106,7 @@ final class PanelColumn extends HBox {
             case WHY -> new WhyPanel(parts.arrangement(), parts.rules());
             case EXCEPT -> new ExceptsPanel(parts.arrangement(), parts.excepts(), new PlayWithout(player));
             case MARKS -> new MarksPanel(parts.marks());
+            case WORDS -> new WordsPanel(parts.sung());
             case HINTS -> new HintsPanel(parts.hints());
             case SUMS -> new SumsPanel(parts.sums(), parts.arrangement());
             case COMPARE -> new ComparePanel(new CompareModel(work), parts.arrangement());

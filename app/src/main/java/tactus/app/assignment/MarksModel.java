@@ -71,7 +71,7 @@ public final class MarksModel {
         return stretch instanceof Stretch.Counted counted ? counted.code() : SongWords.of(stretch);
     }
 
-    private static List<String> parts(String text) {
+    static List<String> parts(String text) {
         return Arrays.stream(text.split(","))
                 .map(String::strip)
                 .filter(part -> !part.isEmpty())

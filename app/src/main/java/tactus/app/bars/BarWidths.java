@@ -16,6 +16,8 @@ final class BarWidths {
     private static final int[] COUNTS = {16, 8, 4, 2, 1};
     private static final double LETTER = 10.5;
     private static final double ROUND_A_NAME = 16;
+    private static final double SUNG_LETTER = 6.6;
+    private static final double ROUND_A_WORD = 6;
     private static final double SMALL_LETTER = 7.2;
 
     private final Timeline timeline;
@@ -45,7 +47,12 @@ final class BarWidths {
                     + (span.fit().filter(Fit::isCut).isPresent() ? 2.6 : 0);
             least = Math.max(least, (letters * LETTER * zoom.scale() + ROUND_A_NAME) / share);
         }
-        return least;
+        double sung = zoom == Zoom.OVERVIEW
+                ? 0
+                : timeline.wordsIn(bar).stream()
+                        .mapToDouble(word -> word.text().length() * SUNG_LETTER + ROUND_A_WORD)
+                        .sum();
+        return Math.max(least, sung);
     }
 
     /** A text in small letters. */

@@ -13,7 +13,9 @@ import javafx.scene.shape.Line;
 import tactus.core.outline.Lane;
 import tactus.core.outline.LineOfBars;
 import tactus.core.outline.Ribbon;
+import tactus.core.outline.WordLane;
 import tactus.core.time.Length;
+import tactus.core.timeline.Margin;
 import tactus.core.timeline.TimelineBar;
 import tactus.words.SongWords;
 import tactus.words.Words;
@@ -24,9 +26,14 @@ final class LineView extends Region {
     static final double GUTTER = 26;
 
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final PseudoClass LANDMARK = PseudoClass.getPseudoClass("landmark");
 
     /** A ribbon on this line with where it lies, from the start of the pass. */
     private record Placed(Region view, int lane, Length from, Length to) {}
+
+    private record Word(Label label, Length at) {}
+
+    private record Sung(Label number, List<Word> words) {}
 
     private record Notch(Line line, int lane, Length at) {}
 
@@ -35,6 +42,7 @@ final class LineView extends Region {
     private final Zoom zoom;
     private final List<BarView> bars = new ArrayList<>();
     private final List<Label> notes = new ArrayList<>();
+    private final List<Sung> sung = new ArrayList<>();
     private final List<Label> passes = new ArrayList<>();
     private final List<Placed> ribbons = new ArrayList<>();
     private final List<Notch> notches = new ArrayList<>();
@@ -47,10 +55,44 @@ final class LineView extends Region {
         for (TimelineBar bar : row.bars()) bars.add(new BarView(row, bar, look, hand));
         getChildren().addAll(bars);
         for (String note : row.notes()) notes.add(note(note));
+        for (WordLane each : row.sung()) addWords(each);
         var words = new SongWords(look.song());
         int lane = 0;
         for (Lane each : row.block().lanes()) addLane(each, lane++, look, words, hand, false);
         for (Lane each : row.block().second()) addLane(each, lane++, look, words, hand, true);
+    }
+
+    /** The words of a text, each where it is sung; the first one of a line is its landmark. */
+    private void addWords(WordLane lane) {
+        int all = row.block().passes().size();
+        String passes = lane.passes().stream().map(Object::toString).collect(Collectors.joining(","));
+        var number = new Label(lane.passes().size() < all ? passes : "");
+        number.getStyleClass().add("lane-pass");
+        var words = new ArrayList<Word>();
+        for (Margin.SungAt each : lane.between(line.start(), line.end())) {
+            var label = new Label(each.goesOn() ? each.text() + "-" : each.text());
+            label.getStyleClass().add("sung-word");
+            label.pseudoClassStateChanged(LANDMARK, each.startsLine());
+            label.setMinWidth(USE_PREF_SIZE);
+            words.add(new Word(label, each.at()));
+            getChildren().add(label);
+        }
+        sung.add(new Sung(number, words));
+        getChildren().add(number);
+    }
+
+    private void layWords(double top) {
+        for (int i = 0; i < sung.size(); i++) {
+            double y = top + i * PageRows.WORDS;
+            sung.get(i).number().resizeRelocate(2, y, GUTTER - 4, PageRows.WORDS);
+            double free = GUTTER;
+            for (Word word : sung.get(i).words()) {
+                double x = Math.max(free, GUTTER + line.xAt(word.at()) + 5);
+                double width = word.label().prefWidth(-1);
+                word.label().resizeRelocate(x, y, width, PageRows.WORDS);
+                free = x + width + (word.label().getText().endsWith("-") ? 1 : 4);
+            }
+        }
     }
 
     private Label note(String text) {
@@ -108,7 +150,8 @@ final class LineView extends Region {
                             row.notesHeight());
             x += width;
         }
-        double top = noteTop + row.notesHeight();
+        layWords(noteTop + row.notesHeight());
+        double top = noteTop + row.notesHeight() + sung.size() * PageRows.WORDS;
         for (int lane = 0; lane < passes.size(); lane++)
             passes.get(lane).resizeRelocate(2, top + lane * zoom.ribbon(), GUTTER - 4, zoom.ribbon());
         for (Placed ribbon : ribbons) {

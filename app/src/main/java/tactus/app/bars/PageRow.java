@@ -4,6 +4,7 @@ import java.util.List;
 import tactus.core.outline.Block;
 import tactus.core.outline.LineOfBars;
 import tactus.core.outline.OutlinedUse;
+import tactus.core.outline.WordLane;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 
@@ -43,6 +44,7 @@ sealed interface PageRow {
      * @param timeline where the bars are from
      * @param notes what is written under the chords of each bar
      * @param notesHeight how high the notes are
+     * @param sung the words that are sung there, a line for each text
      */
     record Line(
             OutlinedUse use,
@@ -51,6 +53,7 @@ sealed interface PageRow {
             LineOfBars line,
             List<String> notes,
             double notesHeight,
+            List<WordLane> sung,
             double height)
             implements PageRow {
 

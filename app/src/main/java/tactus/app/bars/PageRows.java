@@ -12,6 +12,7 @@ import tactus.core.outline.Block;
 import tactus.core.outline.LineOfBars;
 import tactus.core.outline.Outline;
 import tactus.core.outline.OutlinedUse;
+import tactus.core.outline.WordLane;
 import tactus.core.rule.Swell;
 import tactus.core.rule.UseChoice;
 import tactus.core.section.Use;
@@ -29,6 +30,9 @@ final class PageRows {
 
     private static final double HEAD = 34;
     private static final double NOTE = 17;
+    /** How high a line of words is. */
+    static final double WORDS = 16;
+
     private static final double GAP = 10;
     private static final double TITLE_LETTER = 10.5;
     private static final int OTHER_SHOWN = 4;
@@ -185,14 +189,31 @@ final class PageRows {
 
     private void addLine(OutlinedUse use, Block block, List<TimelineBar> line, List<Double> widths) {
         List<String> notes = line.stream()
-                .map(bar -> zoom == Zoom.OVERVIEW ? "" : BarNote.besideRibbons(words, timeline, bar))
+                .map(bar -> zoom == Zoom.OVERVIEW ? "" : BarNote.besideRibbons(words, timeline, alike(block, bar)))
                 .toList();
         double notesHeight = NOTE * noteLines(notes, widths);
         int lanes = block.lanes().size() + block.second().size();
-        double height =
-                zoom.head() + zoom.picture() + notesHeight + lanes * zoom.ribbon() + (zoom == Zoom.OVERVIEW ? 3 : GAP);
-        rows.add(new PageRow.Line(
-                use, isPlayed, timeline, new LineOfBars(block, line, widths), notes, notesHeight, height));
+        var placed = new LineOfBars(block, line, widths);
+        List<WordLane> sung = zoom == Zoom.OVERVIEW ? List.of() : sung(placed);
+        double wordsHeight = WORDS * sung.size();
+        double height = zoom.head()
+                + zoom.picture()
+                + notesHeight
+                + wordsHeight
+                + lanes * zoom.ribbon()
+                + (zoom == Zoom.OVERVIEW ? 3 : GAP);
+        rows.add(new PageRow.Line(use, isPlayed, timeline, placed, notes, notesHeight, sung, height));
+    }
+
+    /** The bars at the place of {@code bar} in every pass; a pick-up stands once. */
+    private List<TimelineBar> alike(Block block, TimelineBar bar) {
+        return bar.inSection().isEmpty() ? List.of(bar) : block.alike(timeline, bar);
+    }
+
+    private static List<WordLane> sung(LineOfBars line) {
+        return line.block().words().stream()
+                .filter(lane -> !lane.between(line.start(), line.end()).isEmpty())
+                .toList();
     }
 
     /** A note has the room up to the next one; a longer one wraps. */

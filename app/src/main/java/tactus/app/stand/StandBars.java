@@ -3,6 +3,7 @@ package tactus.app.stand;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -12,9 +13,10 @@ import javafx.scene.layout.VBox;
 import tactus.app.work.Work;
 import tactus.core.pitch.NoteSchool;
 import tactus.core.timeline.TimelineBar;
-import tactus.core.timeline.TimelineCue;
 import tactus.core.timeline.TimelineSpan;
 import tactus.formats.font.ChordText;
+import tactus.words.BarNote;
+import tactus.words.SongWords;
 
 /** The bars of a section with chords as large as there is room. Style class {@code stand-bars}. */
 final class StandBars extends Region {
@@ -37,12 +39,13 @@ final class StandBars extends Region {
         cells.clear();
         longestName = 1;
         hasWords = false;
-        for (TimelineBar bar : shown) cells.add(cell(work, bar, school));
+        var said = new SongWords(work.song());
+        for (TimelineBar bar : shown) cells.add(cell(work, said, bar, school));
         getChildren().setAll(cells);
         requestLayout();
     }
 
-    private VBox cell(Work work, TimelineBar bar, NoteSchool school) {
+    private VBox cell(Work work, SongWords said, TimelineBar bar, NoteSchool school) {
         var chords = new HBox();
         chords.getStyleClass().add("stand-chords");
         chords.setAlignment(Pos.BASELINE_LEFT);
@@ -58,8 +61,9 @@ final class StandBars extends Region {
             chords.getChildren().add(label);
         }
         longestName = Math.max(longestName, letters);
-        var words = new Label(words(work, bar));
+        var words = new Label(words(work, said, bar));
         words.getStyleClass().add("stand-words");
+        words.setWrapText(true);
         hasWords |= !words.getText().isEmpty();
         var cell = new VBox(chords, words);
         cell.getStyleClass().add("stand-bar");
@@ -67,12 +71,14 @@ final class StandBars extends Region {
         return cell;
     }
 
-    private static String words(Work work, TimelineBar bar) {
-        return work.timeline().margin().cues().stream()
-                .filter(cue -> cue.bar() == bar.number())
-                .map(TimelineCue::text)
-                .findFirst()
-                .orElse("");
+    /** What is said of the bar, and what is sung in it. */
+    private static String words(Work work, SongWords said, TimelineBar bar) {
+        String note = BarNote.of(said, work.timeline(), bar);
+        String sung = work.timeline().wordsIn(bar).stream()
+                .map(word -> word.text() + (word.goesOn() ? "" : " "))
+                .collect(Collectors.joining())
+                .strip();
+        return note.isEmpty() || sung.isEmpty() ? note + sung : note + "  " + sung;
     }
 
     void showSounding(Optional<TimelineBar> sounding) {

@@ -10,6 +10,7 @@ import java.util.OptionalInt;
 import tactus.core.section.SectionId;
 import tactus.core.time.Length;
 import tactus.core.timeline.Fit;
+import tactus.core.timeline.Margin;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
@@ -105,7 +106,25 @@ public record Outline(Optional<TimelineBar> pickup, List<OutlinedUse> uses) {
         List<Lane> lanes = ribbons.keySet().stream()
                 .map(key -> new Lane(byRibbons.get(key), ribbons.get(key)))
                 .toList();
-        return new Block(passes.getFirst(), lanes, second(timeline, passes));
+        return new Block(passes.getFirst(), lanes, second(timeline, passes), words(timeline, passes));
+    }
+
+    /** What is sung over the passes, a lane for each text. */
+    private static List<WordLane> words(Timeline timeline, List<List<TimelineBar>> passes) {
+        Map<List<Margin.SungAt>, List<Integer>> lanes = new LinkedHashMap<>();
+        for (List<TimelineBar> pass : passes) {
+            Length start = pass.getFirst().start();
+            List<Margin.SungAt> sung = timeline.wordsOf(pass).stream()
+                    .map(word ->
+                            new Margin.SungAt(word.at().minus(start), 0, word.text(), word.goesOn(), word.startsLine()))
+                    .toList();
+            if (!sung.isEmpty())
+                lanes.computeIfAbsent(sung, _ -> new ArrayList<>())
+                        .add(pass.getFirst().pass());
+        }
+        return lanes.entrySet().stream()
+                .map(lane -> new WordLane(lane.getValue(), lane.getKey()))
+                .toList();
     }
 
     /** What a second guitar plays over the passes, a lane for each thing that it plays. */

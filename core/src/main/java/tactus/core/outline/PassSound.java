@@ -122,6 +122,9 @@ record PassSound(List<Object> chords, List<Struck> strokes, List<Struck> second,
         timeline.margin().swells().stream()
                 .filter(swell -> isWithin(swell.at(), start, end))
                 .forEach(swell -> margin.add(new Loud(swell.at().minus(start), swell.swell())));
+        timeline.margin().words().stream()
+                .filter(word -> isWithin(word.at(), start, end))
+                .forEach(word -> margin.add(List.of(word.at().minus(start), word.text())));
         timeline.margin().offers().stream()
                 .filter(offer -> isWithin(offer.at(), start, end))
                 .forEach(offer ->

@@ -89,9 +89,7 @@ public record PassPlan(List<Piece> pieces, List<Assigned> assigned) {
             this.rules = rules;
             bars = section.barLines();
             edges = section.edges(round);
-            sung = section.voice().stream()
-                    .flatMap(stretch -> stretch.in(bars).stream())
-                    .toList();
+            sung = section.sung();
         }
 
         PassPlan plan() {

@@ -51,6 +51,20 @@ public record Except(PassChoice on, Change change) {
         }
     }
 
+    /** Other words, line by line; none where nothing is sung. */
+    public record OtherWords(List<WordLine> words) implements Change {
+        public OtherWords {
+            words = List.copyOf(words);
+        }
+    }
+
+    /** Somebody sings elsewhere. */
+    public record OtherVoice(List<Stretch> voice) implements Change {
+        public OtherVoice {
+            voice = List.copyOf(voice);
+        }
+    }
+
     /**
      * Bars with their chords.
      *

@@ -44,6 +44,8 @@ public final class Expansion {
     private static Section changed(Section section, Except.Change change, Length round) {
         return switch (change) {
             case Except.Runs _ -> section;
+            case Except.OtherWords(var words) -> section.withWords(words);
+            case Except.OtherVoice(var voice) -> section.withVoice(voice).withWords(List.of());
             case Except.ExtraBars(Bars added) ->
                 replaced(section, section.bars().size(), section.bars().size(), added, round);
             case Except.OtherBars(var where, var instead) ->
@@ -61,7 +63,7 @@ public final class Expansion {
     /** Whether {@code except} finds bars in {@code section} to change. */
     public static boolean finds(Section section, Except except) {
         return switch (except.change()) {
-            case Except.Runs _, Except.ExtraBars _ -> true;
+            case Except.Runs _, Except.ExtraBars _, Except.OtherWords _, Except.OtherVoice _ -> true;
             case Except.OtherBars other -> wholeBars(section, other.where()).isPresent();
             case Except.LeftOut(var where) ->
                 wholeBars(section, where)
@@ -105,6 +107,9 @@ public final class Expansion {
                         .filter(cue -> moved == 0 || cue.bar() <= from || cue.bar() > to)
                         .map(cue ->
                                 cue.bar() > to ? new Cue(cue.bar() + moved, cue.beat(), cue.passes(), cue.text()) : cue)
+                        .toList())
+                .withWords(section.words().stream()
+                        .flatMap(line -> line.spliced(from, to, moved).stream())
                         .toList())
                 .withVoice(section.voice().stream()
                         .map(stretch -> stretch instanceof Stretch.Counted counted && counted.fromBar() > to
@@ -158,6 +163,12 @@ public final class Expansion {
                 .forEach(voice::add);
         var cues = new ArrayList<>(section.cues());
         tag.cues().forEach(cue -> cues.add(new Cue(cue.bar() + moved, cue.beat(), PassChoice.EVERY, cue.text())));
-        return section.withBars(bars).withSpans(spans).withVoice(voice).withCues(cues);
+        var words = new ArrayList<>(section.words());
+        tag.words().forEach(line -> words.add(line.movedBy(moved)));
+        return section.withBars(bars)
+                .withSpans(spans)
+                .withVoice(voice)
+                .withCues(cues)
+                .withWords(words);
     }
 }

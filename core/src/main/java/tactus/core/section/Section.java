@@ -73,6 +73,24 @@ public record Section(
         return marks.second();
     }
 
+    /** See {@link Marks#words}. */
+    public List<WordLine> words() {
+        return marks.words();
+    }
+
+    /** Where somebody sings: where the words are, or where it is said if there are none. */
+    public List<Stretch.Bounds> sung() {
+        BarLines lines = barLines();
+        if (words().isEmpty())
+            return voice().stream()
+                    .flatMap(stretch -> stretch.in(lines).stream())
+                    .toList();
+        return words().stream()
+                .map(line -> line.sung(lines))
+                .filter(bounds -> bounds.from().isLessThan(bounds.to()))
+                .toList();
+    }
+
     static void checkPasses(int passes) {
         if (passes < 1 || passes > MOST_PASSES) {
             throw new Refusal("section.goes-round", passes);
@@ -153,17 +171,22 @@ public record Section(
 
     /** The same sung elsewhere. */
     public Section withVoice(List<Stretch> others) {
-        return with(new Marks(others, marks.cues(), marks.second()));
+        return with(new Marks(others, marks.cues(), marks.second(), marks.words()));
     }
 
     /** The same with other cues. */
     public Section withCues(List<Cue> others) {
-        return with(new Marks(marks.voice(), others, marks.second()));
+        return with(new Marks(marks.voice(), others, marks.second(), marks.words()));
     }
 
     /** The same with other figures of a second guitar. */
     public Section withSecond(List<PatternId> others) {
-        return with(new Marks(marks.voice(), marks.cues(), others));
+        return with(new Marks(marks.voice(), marks.cues(), others, marks.words()));
+    }
+
+    /** The same with other words. */
+    public Section withWords(List<WordLine> others) {
+        return with(new Marks(marks.voice(), marks.cues(), marks.second(), others));
     }
 
     /** Returns the same section under another id and name. */

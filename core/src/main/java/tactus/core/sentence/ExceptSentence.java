@@ -1,9 +1,12 @@
 package tactus.core.sentence;
 
 import java.util.List;
+import java.util.stream.Collectors;
 import tactus.core.harmony.HarmonyLine;
 import tactus.core.language.Lexicon;
 import tactus.core.section.Except;
+import tactus.core.section.Syllable;
+import tactus.core.section.WordLine;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 
@@ -32,8 +35,27 @@ public final class ExceptSentence {
             case Except.Runs(int count) -> lexicon.say(count == 1 ? "except.once" : "except.times", count);
             case Except.OtherBars(var where, var bars) -> lexicon.say("except.instead", places.of(where), line(bars));
             case Except.ExtraBars(var bars) -> lexicon.say("except.then", line(bars));
+            case Except.OtherWords(var words) ->
+                words.isEmpty()
+                        ? lexicon.word("except.no-words")
+                        : lexicon.say("except.words", first(words.getFirst()));
+            case Except.OtherVoice(var voice) ->
+                voice.isEmpty()
+                        ? lexicon.word("except.no-voice")
+                        : lexicon.say(
+                                "except.voice", voice.stream().map(places::of).collect(Collectors.joining(", ")));
             case Except.LeftOut(var where) -> lexicon.say("except.left-out", places.of(where));
         };
+    }
+
+    /** The landmark of a line: its first word. */
+    private static String first(WordLine line) {
+        var word = new StringBuilder();
+        for (Syllable each : line.syllables()) {
+            word.append(each.text());
+            if (!each.goesOn()) break;
+        }
+        return word.toString();
     }
 
     private String line(Except.Bars bars) {

@@ -3,6 +3,7 @@ package tactus.core.song;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Function;
@@ -18,6 +19,10 @@ import tactus.core.section.Use;
  * @param isWhole whether something changed in every version
  */
 public record InVersion(Song written, boolean isWhole) {
+
+    public InVersion {
+        Objects.requireNonNull(written);
+    }
 
     /** Does {@code change} to {@code written}: to the version that is shown, or to the song where none is. */
     public static InVersion of(Song written, UnaryOperator<Song> change) {

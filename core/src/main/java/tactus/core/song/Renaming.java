@@ -72,6 +72,8 @@ record Renaming(UnaryOperator<String> name) {
         return switch (change) {
             case Except.Runs runs -> runs;
             case Except.LeftOut out -> out;
+            case Except.OtherWords words -> words;
+            case Except.OtherVoice voice -> voice;
             case Except.OtherBars(var where, var bars) -> new Except.OtherBars(where, bars(bars));
             case Except.ExtraBars(var bars) -> new Except.ExtraBars(bars(bars));
         };

@@ -33,7 +33,7 @@ public final class Suggestions {
     }
 
     private static Optional<Suggestion> underVoice(Song song, Section section) {
-        if (section.voice().isEmpty()) return Optional.empty();
+        if (section.sung().isEmpty()) return Optional.empty();
         Dynamic now = song.rules().stream()
                 .filter(rule -> rule.where().equals(Where.in(section.id())))
                 .flatMap(rule -> rule.play().dynamics().stream())
@@ -51,7 +51,7 @@ public final class Suggestions {
     }
 
     private static Optional<Suggestion> inGaps(Section section) {
-        if (section.voice().isEmpty()) return Optional.empty();
+        if (section.sung().isEmpty()) return Optional.empty();
         Where where = Where.in(section.id()).withPart(new Part.Voice(false));
         return Optional.of(new Suggestion(
                 Statement.of("suggestion.in-gaps"),

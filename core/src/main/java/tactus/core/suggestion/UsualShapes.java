@@ -59,7 +59,7 @@ public final class UsualShapes {
         return switch (except.change()) {
             case Except.OtherBars other -> other.instead().spans().stream();
             case Except.ExtraBars extra -> extra.added().spans().stream();
-            case Except.Runs _, Except.LeftOut _ -> Stream.empty();
+            case Except.Runs _, Except.LeftOut _, Except.OtherWords _, Except.OtherVoice _ -> Stream.empty();
         };
     }
 }

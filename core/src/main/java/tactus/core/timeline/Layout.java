@@ -49,6 +49,7 @@ final class Layout {
     private final List<TimelineCue> cues = new ArrayList<>();
     private final List<Bounds> sung = new ArrayList<>();
     private final List<Margin.SwellAt> swells = new ArrayList<>();
+    private final List<Margin.SungAt> words = new ArrayList<>();
     private final List<Margin.PaceAt> paces = new ArrayList<>();
     private final List<Margin.OfferAt> offers = new ArrayList<>();
     private final List<TempoMap.Pause> pauses = new ArrayList<>();
@@ -114,7 +115,7 @@ final class Layout {
     }
 
     Margin margin() {
-        return new Margin(cues, sung, swells, paces(), offers, second);
+        return new Margin(cues, sung, swells, words, paces(), offers, second);
     }
 
     /** The changes of tempo without those that change nothing. */
@@ -215,6 +216,7 @@ final class Layout {
         }
         sung.addAll(placed.sung());
         swells.addAll(placed.margin().swells());
+        words.addAll(placed.margin().words());
         paces.addAll(placed.margin().paces());
         pauses.addAll(placed.pauses());
     }

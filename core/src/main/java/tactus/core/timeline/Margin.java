@@ -16,6 +16,7 @@ import tactus.core.time.Length;
  * @param cues in order
  * @param sung where somebody sings
  * @param swells where each pass begins and where it becomes louder or softer within it
+ * @param words what is sung
  * @param paces where the tempo becomes another one
  * @param offers where another way is offered beside what is played
  * @param second what a second guitar plays; its spans are those of the timeline
@@ -24,6 +25,7 @@ public record Margin(
         List<TimelineCue> cues,
         List<Bounds> sung,
         List<SwellAt> swells,
+        List<SungAt> words,
         List<PaceAt> paces,
         List<OfferAt> offers,
         List<TimelineStroke> second) {
@@ -34,6 +36,21 @@ public record Margin(
         public SwellAt {
             Objects.requireNonNull(at);
             Objects.requireNonNull(swell);
+        }
+    }
+
+    /**
+     * A word or a syllable that is sung.
+     *
+     * @param bar the number of the first bar of the pass that it belongs to; it may stand in front of that
+     * @param goesOn whether the next one belongs to the same word
+     * @param startsLine whether it begins a line of the words
+     */
+    public record SungAt(Length at, int bar, String text, boolean goesOn, boolean startsLine) {
+
+        public SungAt {
+            Objects.requireNonNull(at);
+            Objects.requireNonNull(text);
         }
     }
 
@@ -56,6 +73,7 @@ public record Margin(
     }
 
     public Margin {
+        words = Collections.unmodifiableList(words);
         offers = Collections.unmodifiableList(offers);
         paces = Collections.unmodifiableList(paces);
         cues = Collections.unmodifiableList(cues);

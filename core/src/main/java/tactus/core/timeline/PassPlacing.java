@@ -8,6 +8,8 @@ import java.util.OptionalInt;
 import tactus.core.pattern.Pattern;
 import tactus.core.section.Cue;
 import tactus.core.section.Stretch.Bounds;
+import tactus.core.section.Syllable;
+import tactus.core.section.WordLine;
 import tactus.core.stroke.Miss;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
@@ -56,7 +58,7 @@ final class PassPlacing {
                 spans(),
                 laid.first().map(this::pickup).orElse(List.of()),
                 strokes(laid.strokes()),
-                new Margin(cues(), sung(), swells(), paces(), List.of(), strokes(laid.second())),
+                new Margin(cues(), sung(), swells(), words(), paces(), List.of(), strokes(laid.second())),
                 clock.pauses());
     }
 
@@ -152,11 +154,22 @@ final class PassPlacing {
     }
 
     private List<Bounds> sung() {
-        return laid.section().voice().stream()
-                .flatMap(stretch -> stretch.in(laid.bars()).stream())
+        return laid.section().sung().stream()
                 .map(bounds ->
                         new Bounds(from.at().plus(bounds.from()), from.at().plus(bounds.to())))
                 .toList();
+    }
+
+    private List<Margin.SungAt> words() {
+        var words = new ArrayList<Margin.SungAt>();
+        for (WordLine line : laid.section().words()) {
+            for (Syllable each : line.syllables()) {
+                boolean starts = each == line.syllables().getFirst();
+                words.add(new Margin.SungAt(
+                        from.at().plus(each.at(laid.bars())), from.bar(), each.text(), each.goesOn(), starts));
+            }
+        }
+        return words;
     }
 
     private List<TimelineCue> cues() {

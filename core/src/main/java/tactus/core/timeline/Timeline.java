@@ -116,6 +116,34 @@ public record Timeline(
         return index > 0 ? Optional.of(spans.get(index - 1)) : Optional.empty();
     }
 
+    /** What is sung on a pass, words in front of it included. */
+    public List<Margin.SungAt> wordsOf(List<TimelineBar> pass) {
+        int first = pass.getFirst().number();
+        List<Margin.SungAt> all = margin.words();
+        int from = firstWordOf(first);
+        int to = from;
+        while (to < all.size() && all.get(to).bar() == first) to++;
+        return all.subList(from, to);
+    }
+
+    /** What is sung in {@code bar}, words that lead to the next pass included. */
+    public List<Margin.SungAt> wordsIn(TimelineBar bar) {
+        return margin.words().stream()
+                .filter(word -> !word.at().isLessThan(bar.start()) && word.at().isLessThan(bar.end()))
+                .toList();
+    }
+
+    private int firstWordOf(int bar) {
+        int low = 0;
+        int high = margin.words().size();
+        while (low < high) {
+            int middle = (low + high) / 2;
+            if (margin.words().get(middle).bar() < bar) low = middle + 1;
+            else high = middle;
+        }
+        return low;
+    }
+
     /** The first span that ends after {@code position}. */
     private int firstSpanAfter(Length position) {
         int low = 0;

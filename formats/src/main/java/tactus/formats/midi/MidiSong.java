@@ -20,6 +20,7 @@ import tactus.core.song.Song;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 import tactus.core.time.TempoMap;
+import tactus.core.timeline.Margin;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineCue;
@@ -37,6 +38,7 @@ public final class MidiSong {
     /** Ticks in a quarter note. */
     public static final int RESOLUTION = 960;
 
+    private static final int LYRIC = 0x05;
     private static final int MARKER = 0x06;
     private static final int CUE_POINT = 0x07;
     private static final int TRACK_NAME = 0x03;
@@ -90,6 +92,10 @@ public final class MidiSong {
         }
         for (TimelineCue cue : timeline.margin().cues()) {
             track.add(text(CUE_POINT, cue.text(), Math.max(0, tick(cue.at()))));
+        }
+        for (Margin.SungAt word : timeline.margin().words()) {
+            String text = word.goesOn() ? word.text() + "-" : word.text() + " ";
+            track.add(text(LYRIC, text, Math.max(0, tick(word.at()))));
         }
         Meter meter = null;
         for (TimelineBar bar : timeline.bars()) {

@@ -80,7 +80,7 @@ final class Pages {
     /** Sets texts below each other, as many lines each as it needs. */
     void paragraphs(List<String> texts, double x, double width) throws IOException {
         for (String text : texts) {
-            for (String line : lines(MusicText.signs(text), width)) {
+            for (String line : lines(MusicText.signs(text), width, Typeface.REGULAR, 9.5)) {
                 double top = startBlock(LINE);
                 pen.text(line, x, top + 8, Typeface.REGULAR, 9.5, Ink.WARM);
                 moveDown(LINE);
@@ -89,18 +89,18 @@ final class Pages {
     }
 
     /** {@code text} in lines that are no wider than {@code width}; a word that is wider stands in several. */
-    private List<String> lines(String text, double width) {
+    List<String> lines(String text, double width, Typeface face, double size) {
         var lines = new ArrayList<String>();
         var line = new StringBuilder();
         for (String word : text.split("(?<= )")) {
             String rest = word;
-            if (!line.isEmpty() && isWider(line + rest.stripTrailing(), width)) {
+            if (!line.isEmpty() && isWider(line + rest.stripTrailing(), width, face, size)) {
                 lines.add(line.toString().stripTrailing());
                 line.setLength(0);
             }
-            while (line.isEmpty() && isWider(rest, width) && rest.length() > 1) {
+            while (line.isEmpty() && isWider(rest, width, face, size) && rest.length() > 1) {
                 int fits = rest.length() - 1;
-                while (fits > 1 && isWider(rest.substring(0, fits), width)) fits--;
+                while (fits > 1 && isWider(rest.substring(0, fits), width, face, size)) fits--;
                 lines.add(rest.substring(0, fits));
                 rest = rest.substring(fits);
             }
@@ -110,8 +110,8 @@ final class Pages {
         return lines;
     }
 
-    private boolean isWider(String text, double width) {
-        return pen.width(text, Typeface.REGULAR, 9.5) > width;
+    private boolean isWider(String text, double width, Typeface face, double size) {
+        return pen.width(text, face, size) > width;
     }
 
     /** Adds the feet and returns the document. */

@@ -12,12 +12,14 @@ import tactus.core.outline.LineOfBars;
 import tactus.core.outline.Outline;
 import tactus.core.outline.OutlinedUse;
 import tactus.core.outline.Ribbon;
+import tactus.core.outline.WordLane;
 import tactus.core.picture.Point;
 import tactus.core.section.Stretch.Bounds;
 import tactus.core.section.Use;
 import tactus.core.song.Song;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
+import tactus.core.timeline.Margin;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
@@ -41,6 +43,7 @@ final class RunningOrderLayout {
     private static final double BAR_HEIGHT = 32;
     private static final double NOTE_HEIGHT = 9;
     private static final double RIBBON = 13;
+    private static final double WORDS = 11;
     private static final double HEAD = 22;
     private static final double GUTTER = 14;
     private static final double LEAST_PICKUP = 26;
@@ -121,8 +124,13 @@ final class RunningOrderLayout {
                     ? withPickup(block, bars, pickup.get(), width)
                     : even(block, bars, width);
             int lanes = block.lanes().size() + block.second().size();
-            double height = NOTE_HEIGHT + BAR_HEIGHT + lanes * RIBBON;
-            layLine(line, pages.startBlock(height) + NOTE_HEIGHT);
+            List<List<String>> notes = notes(line);
+            double above = NOTE_HEIGHT
+                    * Math.max(1, notes.stream().mapToInt(List::size).max().orElse(1));
+            double height = above + BAR_HEIGHT + sung(line).size() * WORDS + lanes * RIBBON;
+            double top = pages.startBlock(height) + above;
+            layNotes(line, notes, top);
+            layLine(line, top);
             pages.moveDown(height + 2);
         }
         pages.moveDown(2);
@@ -164,6 +172,10 @@ final class RunningOrderLayout {
             layBar(line.bars().get(i), left() + line.x(i), top, line.widths().get(i));
         barLine(left() + line.width(), top);
         double lane = top + BAR_HEIGHT - 4;
+        for (WordLane each : sung(line)) {
+            layWords(line, each, lane);
+            lane += WORDS;
+        }
         for (Lane each : line.block().lanes()) {
             layLane(line, each, lane, false);
             lane += RIBBON;
@@ -174,20 +186,66 @@ final class RunningOrderLayout {
         }
     }
 
+    /** What is written over each bar, in lines: a note has the room up to the next one. */
+    private List<List<String>> notes(LineOfBars line) {
+        List<String> texts = line.bars().stream()
+                .map(bar -> BarNote.besideRibbons(
+                        words,
+                        timeline,
+                        bar.inSection().isEmpty() ? List.of(bar) : line.block().alike(timeline, bar)))
+                .toList();
+        var notes = new ArrayList<List<String>>();
+        for (int i = 0; i < texts.size(); i++) {
+            double room = line.widths().get(i) - 4;
+            for (int next = i + 1; next < texts.size() && texts.get(next).isEmpty(); next++)
+                room += line.widths().get(next);
+            notes.add(texts.get(i).isEmpty() ? List.of() : pages.lines(texts.get(i), room, Typeface.SEMIBOLD, 8));
+        }
+        return notes;
+    }
+
+    private void layNotes(LineOfBars line, List<List<String>> notes, double top) throws IOException {
+        for (int i = 0; i < notes.size(); i++) {
+            double y = top - 2.5 - NOTE_HEIGHT * (notes.get(i).size() - 1);
+            for (String text : notes.get(i)) {
+                pages.pen().text(text, left() + line.x(i) + 3, y, Typeface.SEMIBOLD, 8, Ink.WARM);
+                y += NOTE_HEIGHT;
+            }
+        }
+    }
+
+    private static List<WordLane> sung(LineOfBars line) {
+        return line.block().words().stream()
+                .filter(lane -> !lane.between(line.start(), line.end()).isEmpty())
+                .toList();
+    }
+
+    /** The words where they are sung; the first one of a line is its landmark. */
+    private void layWords(LineOfBars line, WordLane lane, double top) throws IOException {
+        Pen pen = pages.pen();
+        if (lane.passes().size() < line.block().passes().size()) layPasses(lane.passes(), top + 7.5);
+        double free = left();
+        for (Margin.SungAt each : lane.between(line.start(), line.end())) {
+            String text = each.goesOn() ? each.text() + "-" : each.text();
+            Typeface face = each.startsLine() ? Typeface.SEMIBOLD : Typeface.REGULAR;
+            double x = Math.max(free, left() + line.xAt(each.at()) + 4);
+            pen.text(text, x, top + 7.5, face, 9, Ink.DARK);
+            free = x + pen.width(text, face, 9) + (each.goesOn() ? 0.5 : 3);
+        }
+    }
+
+    private void layPasses(List<Integer> passes, double base) throws IOException {
+        String said = passes.stream().map(Object::toString).collect(Collectors.joining(","));
+        Pen pen = pages.pen();
+        pen.text(
+                pen.fitted(said, GUTTER - 2, Typeface.SEMIBOLD, 8), pages.left(), base, Typeface.SEMIBOLD, 8, Ink.DARK);
+    }
+
     /** What is played from where to where, with the passes that play it in front. */
     private void layLane(LineOfBars line, Lane lane, double top, boolean isSecond) throws IOException {
         Pen pen = pages.pen();
         int all = line.block().passes().size();
-        if (all > 1 && (lane.passes().size() < all || isSecond)) {
-            String passes = lane.passes().stream().map(Object::toString).collect(Collectors.joining(","));
-            pen.text(
-                    pen.fitted(passes, GUTTER - 2, Typeface.SEMIBOLD, 8),
-                    pages.left(),
-                    top + 8.5,
-                    Typeface.SEMIBOLD,
-                    8,
-                    Ink.DARK);
-        }
+        if (all > 1 && (lane.passes().size() < all || isSecond)) layPasses(lane.passes(), top + 8.5);
         for (Ribbon ribbon : lane.ribbons()) {
             Length from = ribbon.from().max(line.start());
             Length to = ribbon.to().min(line.end());
@@ -235,8 +293,6 @@ final class RunningOrderLayout {
         if (bar.number() > 0) {
             pen.text(Integer.toString(bar.number()), x + 3, top + 7, Typeface.REGULAR, 8, Ink.SOFT);
         }
-        String note = pen.fitted(BarNote.besideRibbons(words, timeline, bar), width - 4, Typeface.SEMIBOLD, 8);
-        pen.text(note, x + 3, top - 2.5, Typeface.SEMIBOLD, 8, Ink.WARM);
         boolean unusual = bar.number() > 0 && isNewMeter(bar);
         if (unusual) pen.text(bar.meter().toString(), x + 20, top + 7, Typeface.SEMIBOLD, 8, Ink.WARM);
         for (TimelineSpan span : timeline.spansIn(bar)) {

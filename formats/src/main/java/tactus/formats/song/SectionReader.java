@@ -23,7 +23,9 @@ import tactus.core.section.PassChoice;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Stretch;
+import tactus.core.section.Syllable;
 import tactus.core.section.Use;
+import tactus.core.section.WordLine;
 import tactus.core.song.Song;
 import tactus.core.statement.Statement;
 import tactus.core.time.Length;
@@ -46,6 +48,7 @@ final class SectionReader {
             "voice",
             "cues",
             "secondGuitar",
+            "words",
             "pattern",
             "lastPassPattern");
 
@@ -131,7 +134,8 @@ final class SectionReader {
         return section.withAliases(texts(at.field("aliases")))
                 .withVoice(each(at.field("voice"), text -> Stretch.ofCode(text.text())))
                 .withCues(each(at.field("cues"), SectionReader::cue))
-                .withSecond(each(at.field("secondGuitar"), this::known));
+                .withSecond(each(at.field("secondGuitar"), this::known))
+                .withWords(words(at.field("words")));
     }
 
     private static List<String> texts(Branch list) {
@@ -143,6 +147,21 @@ final class SectionReader {
         for (Branch at : list.elements())
             at.optional("remedy.left-out", reading).ifPresent(read::add);
         return read;
+    }
+
+    private static List<WordLine> words(Branch lines) {
+        return each(lines, line -> new WordLine(each(line, SectionReader::syllable)));
+    }
+
+    private static Syllable syllable(Branch at) {
+        at.expectOnly(Set.of("bar", "at", "text"));
+        String text = at.field("text").text();
+        boolean goesOn = text.length() > 1 && text.endsWith("-");
+        return new Syllable(
+                at.field("bar").number(),
+                Length.parse(at.field("at").text()),
+                goesOn ? text.substring(0, text.length() - 1) : text,
+                goesOn);
     }
 
     private static Cue cue(Branch at) {
@@ -228,7 +247,7 @@ final class SectionReader {
     }
 
     private Except except(Branch at) {
-        at.expectOnly(Set.of("pass", "runs", "leftOut", "instead", "then", "bars", "chords"));
+        at.expectOnly(Set.of("pass", "runs", "leftOut", "instead", "then", "bars", "chords", "words", "voice"));
         return new Except(pass(at), change(at));
     }
 
@@ -236,6 +255,9 @@ final class SectionReader {
         if (at.field("runs").isThere()) return new Except.Runs(at.field("runs").number());
         if (at.field("leftOut").isThere())
             return new Except.LeftOut(Stretch.ofCode(at.field("leftOut").text()));
+        if (at.field("words").isThere()) return new Except.OtherWords(words(at.field("words")));
+        if (at.field("voice").isThere())
+            return new Except.OtherVoice(each(at.field("voice"), text -> Stretch.ofCode(text.text())));
         var bars = new Except.Bars(bars(at.field("bars")), spans(at.field("chords")));
         if (at.field("then").isThere()) return new Except.ExtraBars(bars);
         if (at.field("instead").isThere())

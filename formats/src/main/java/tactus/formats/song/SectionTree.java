@@ -6,7 +6,9 @@ import tactus.core.section.Cue;
 import tactus.core.section.Except;
 import tactus.core.section.PassChoice;
 import tactus.core.section.Section;
+import tactus.core.section.Syllable;
 import tactus.core.section.Use;
+import tactus.core.section.WordLine;
 import tactus.core.time.Meter;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -28,8 +30,23 @@ final class SectionTree {
         section.tag().ifPresent(id -> tree.put("tag", id.value()));
         section.voice().forEach(stretch -> tree.withArray("voice").add(stretch.code()));
         section.cues().forEach(cue -> tree.withArray("cues").add(of(cue)));
+        putWords(tree, section.words());
         section.second().forEach(id -> tree.withArray("secondGuitar").add(id.value()));
         return tree;
+    }
+
+    /** Each line is a list of syllables with the bar and the place in it; a hyphen behind one that goes on. */
+    private static void putWords(ObjectNode tree, List<WordLine> words) {
+        for (WordLine line : words) {
+            ArrayNode syllables = tree.withArray("words").addArray();
+            for (Syllable each : line.syllables()) {
+                syllables
+                        .addObject()
+                        .put("bar", each.bar())
+                        .put("at", each.inBar().toString())
+                        .put("text", each.goesOn() ? each.text() + "-" : each.text());
+            }
+        }
     }
 
     private static ObjectNode of(Cue cue) {
@@ -61,6 +78,14 @@ final class SectionTree {
         if (!except.on().equals(PassChoice.EVERY)) tree.put("pass", except.on().code());
         switch (except.change()) {
             case Except.Runs(int passes) -> tree.put("runs", passes);
+            case Except.OtherWords(var words) -> {
+                if (words.isEmpty()) tree.putArray("words");
+                putWords(tree, words);
+            }
+            case Except.OtherVoice(var voice) -> {
+                ArrayNode codes = tree.putArray("voice");
+                voice.forEach(stretch -> codes.add(stretch.code()));
+            }
             case Except.LeftOut(var where) -> tree.put("leftOut", where.code());
             case Except.OtherBars(var where, var bars) -> {
                 tree.put("instead", where.code());

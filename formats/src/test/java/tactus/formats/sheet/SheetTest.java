@@ -92,13 +92,18 @@ class SheetTest {
                             "pass 2, bar 1 left out",
                             "“breathe”",
                             "stop and count",
-                            "Verse, last pass")
+                            "Verse, last pass",
+                            "lan-",
+                            "home",
+                            "other words",
+                            "slowing to 60.5",
+                            "or held strum")
                     .forEach(wanted -> assertTrue(text.contains(wanted), wanted + " in\n" + text));
             assertFalse(text.contains("First week ·"));
         }
         try (PDDocument document = written(whole, Paper.A4)) {
             String text = new PDFTextStripper().getText(document);
-            assertTrue(text.contains("First week · sounds in C"), text);
+            assertTrue(text.contains("First week · sounds in A"), text);
             assertTrue(text.contains("xx3331"), "the stand-in is printed");
         }
     }

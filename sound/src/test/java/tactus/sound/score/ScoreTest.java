@@ -64,7 +64,7 @@ class ScoreTest {
                 timeline.spans(),
                 timeline.strokes(),
                 timeline.length(),
-                new Margin(List.of(), List.of(), List.of(), List.of(), List.of(), timeline.strokes()));
+                new Margin(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), timeline.strokes()));
         var score = Score.of(both, new Playback(0, 4, false, 1, false, false));
         List<Integer> strings = IntStream.range(0, score.events())
                 .filter(event -> score.kind(event) == Score.Kind.PLUCK)

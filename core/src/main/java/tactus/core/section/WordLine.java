@@ -1,0 +1,43 @@
+package tactus.core.section;
+
+import java.util.List;
+import java.util.Optional;
+import tactus.core.refusal.Refusal;
+import tactus.core.section.Stretch.Bounds;
+import tactus.core.time.BarLines;
+import tactus.core.time.Length;
+
+/**
+ * A line of the words that are sung.
+ *
+ * @param syllables at least one, in order; the first one is the landmark by which the line is found
+ */
+public record WordLine(List<Syllable> syllables) {
+
+    /** @throws Refusal if there is no syllable */
+    public WordLine {
+        syllables = List.copyOf(syllables);
+        if (syllables.isEmpty()) throw new Refusal("words.none");
+    }
+
+    /** From the first syllable to the end of the beat of the last one, as far as the bars go. */
+    Bounds sung(BarLines bars) {
+        Length from = syllables.getFirst().at(bars).max(Length.ZERO);
+        Length last = syllables.getLast().at(bars).max(Length.ZERO);
+        Length to = bars.afterBeats(last, Length.WHOLE).min(bars.length());
+        return new Bounds(from, to);
+    }
+
+    /** The line without the syllables of the bars behind {@code from} up to {@code to}, those behind them moved. */
+    Optional<WordLine> spliced(int from, int to, int moved) {
+        List<Syllable> kept = syllables.stream()
+                .filter(each -> moved == 0 || each.bar() <= from || each.bar() > to)
+                .map(each -> each.bar() > to ? each.movedBy(moved) : each)
+                .toList();
+        return kept.isEmpty() ? Optional.empty() : Optional.of(new WordLine(kept));
+    }
+
+    WordLine movedBy(int bars) {
+        return new WordLine(syllables.stream().map(each -> each.movedBy(bars)).toList());
+    }
+}
