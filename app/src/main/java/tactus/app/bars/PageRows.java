@@ -31,7 +31,7 @@ final class PageRows {
     private static final double HEAD = 34;
     private static final double NOTE = 17;
     /** How high a line of words is. */
-    static final double WORDS = 16;
+    static final double WORDS = 19;
 
     private static final double GAP = 10;
     private static final double TITLE_LETTER = 10.5;
@@ -222,7 +222,23 @@ final class PageRows {
         for (int i = 0; i < notes.size(); i++) {
             if (notes.get(i).isEmpty()) continue;
             double room = room(notes, widths, i);
-            lines = Math.max(lines, (int) Math.ceil(BarWidths.text(notes.get(i)) / room));
+            lines = Math.max(lines, lines(notes.get(i), room));
+        }
+        return lines;
+    }
+
+    /** How many lines a text takes that is divided between words. */
+    private static int lines(String text, double room) {
+        int lines = 1;
+        double taken = 0;
+        for (String word : text.split(" ")) {
+            double width = BarWidths.text(word);
+            if (taken > 0 && taken + width > room) {
+                lines++;
+                taken = 0;
+            }
+            taken += width;
+            lines += (int) (taken / Math.max(room, 20));
         }
         return lines;
     }

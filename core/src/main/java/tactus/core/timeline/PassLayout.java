@@ -24,7 +24,7 @@ import tactus.core.timeline.TimelineSpan.Played;
 final class PassLayout {
 
     /** A round that is not over when its chord is. */
-    private record Carried(Pattern pattern, Length offset) {}
+    private record Carried(Pattern pattern, Length offset, boolean changesForm) {}
 
     private final PassFrame frame;
     private final BarLines bars;
@@ -57,7 +57,7 @@ final class PassLayout {
         while (from < pieces.size()) {
             int to = from + 1;
             while (to < pieces.size() && isSame(from, to)) to++;
-            lay(from, pieces.get(to - 1).end());
+            lay(from, pieces.get(to - 1).end(), to < pieces.size() && isOnlyAnotherForm(from, to));
             from = to;
         }
     }
@@ -74,7 +74,22 @@ final class PassLayout {
                 && now.fit().equals(next.fit());
     }
 
-    private void lay(int index, Length end) {
+    /** Whether the next piece has the same chord and pattern in a form that is as long, so that the round goes on. */
+    private boolean isOnlyAnotherForm(int one, int other) {
+        Assigned now = frame.plan().assigned().get(one);
+        Assigned next = frame.plan().assigned().get(other);
+        boolean sameChord = frame.plan().pieces().get(one).span()
+                == frame.plan().pieces().get(other).span();
+        if (!sameChord || !now.what().equals(next.what()) || !now.pattern().equals(next.pattern())) return false;
+        return length(now).isPresent() && length(now).equals(length(next));
+    }
+
+    private Optional<Length> length(Assigned assigned) {
+        return assigned.pattern().flatMap(id -> forms.of(id, assigned.form())).map(Pattern::length);
+    }
+
+    /** @param goesOn whether the round goes on in another form behind it */
+    private void lay(int index, Length end, boolean goesOn) {
         Piece piece = frame.plan().pieces().get(index);
         Assigned assigned = frame.plan().assigned().get(index);
         Optional<Carried> before = carried;
@@ -82,10 +97,10 @@ final class PassLayout {
         Optional<Pattern> pattern = assigned.pattern().flatMap(id -> forms.of(id, assigned.form()));
         switch (assigned.what().orElse(null)) {
             case null -> addSpan(piece, end, assigned, Optional.empty(), Optional.empty());
-            case What.Plays _ -> layPattern(piece, end, assigned, pattern.orElseThrow(), before, false);
+            case What.Plays _ -> layPattern(piece, end, assigned, pattern.orElseThrow(), before, false, goesOn);
             case What.Event event -> {
                 if (event == What.Event.MUTED && pattern.isPresent())
-                    layPattern(piece, end, assigned, pattern.get(), Optional.empty(), true);
+                    layPattern(piece, end, assigned, pattern.get(), Optional.empty(), true, false);
                 else layEvent(piece, end, assigned, event);
             }
         }
@@ -104,21 +119,34 @@ final class PassLayout {
     }
 
     private void layPattern(
-            Piece piece, Length end, Assigned assigned, Pattern wanted, Optional<Carried> before, boolean muted) {
+            Piece piece,
+            Length end,
+            Assigned assigned,
+            Pattern wanted,
+            Optional<Carried> before,
+            boolean muted,
+            boolean goesOn) {
         Length span = end.minus(piece.start());
         Pattern pattern = fitting(wanted, span, assigned);
         FitChoice choice = assigned.fit().orElse(null);
         boolean carries = choice == FitChoice.CARRY || choice == null && isMadeToGoOn(pattern, piece.start(), end);
-        Length offset = carries
-                ? before.filter(each -> each.pattern() == pattern)
-                        .map(Carried::offset)
-                        .orElse(Length.ZERO)
-                : Length.ZERO;
+        boolean changesForm = before.filter(
+                        each -> each.changesForm() && each.pattern().length().equals(pattern.length()))
+                .isPresent();
+        Length offset = changesForm
+                ? before.get().offset()
+                : carries
+                        ? before.filter(each -> each.pattern() == pattern)
+                                .map(Carried::offset)
+                                .orElse(Length.ZERO)
+                        : Length.ZERO;
         var fit = new Fit(span, pattern.length(), offset, Fit.Way.CUT);
         // What goes on unasked is cut at the end of the pass, where the next one begins anew.
         boolean isOver = choice == null && end.equals(bars.length());
-        fit = fit.going(carries && !isOver ? Fit.Way.CARRIED : way(choice, pattern, fit.rest()));
-        if (carries) carried = Optional.of(new Carried(pattern, fit.rest()));
+        boolean isLeft = goesOn && !fit.rest().isZero();
+        fit = fit.going(carries && !isOver || isLeft ? Fit.Way.CARRIED : way(choice, pattern, fit.rest()));
+        if (isLeft) carried = Optional.of(new Carried(pattern, fit.rest(), true));
+        else if (carries) carried = Optional.of(new Carried(pattern, fit.rest(), false));
         boolean shortened = pattern != wanted;
         addSpan(piece, end, shortened ? as(assigned, pattern) : assigned, Optional.of(pattern), Optional.of(fit));
         layRounds(pattern, piece.start().minus(offset), fit, muted);

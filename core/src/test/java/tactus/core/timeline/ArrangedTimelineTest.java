@@ -134,7 +134,7 @@ class ArrangedTimelineTest {
     @Test
     void whereNobodySingsIsFoundToTheBeat() {
         Song sung = TWO_CHORDS.withSection(VERSE, section -> section.withVoice(List.of(English.stretch("1.1-1.2"))));
-        assertEquals("d-dud-d- d-d-d-d-", strokes(ruled(sung, "Verse, where nobody sings: only beats form")));
+        assertEquals("d-du--d- d-d-d-d-", strokes(ruled(sung, "Verse, where nobody sings: only beats form")));
         assertEquals(
                 Length.of(1, 2), Timeline.of(sung).margin().sung().getFirst().to());
     }

@@ -229,4 +229,18 @@ class PlayedOtherwiseTest {
                 .withSection(song.section(VERSE).orElseThrow().copiedAs(new SectionId("b"), "Bridge"));
         assertEquals("Bridge: Or else", English.say(named, English.rule(named, "Bridge: Or else")));
     }
+
+    @Test
+    void aRoundGoesOnWhereOnlyItsFormChanges() {
+        Song half = ruled(song("4/4", "C: 1 bar", "d-du-udu"), "Verse, bars 1.3-1.4: only beats form");
+        Timeline timeline = Timeline.of(half);
+        assertEquals(
+                List.of(0, 2, 3, 6),
+                timeline.strokes().stream()
+                        .filter(stroke -> !stroke.strings().isEmpty())
+                        .map(stroke -> (int) stroke.start().wholesOf(Length.EIGHTH))
+                        .toList());
+        assertTrue(timeline.spans().stream()
+                .noneMatch(span -> span.fit().filter(Fit::isCut).isPresent()));
+    }
 }
