@@ -16,6 +16,7 @@ import tactus.core.pattern.PatternId;
 import tactus.core.pattern.Story;
 import tactus.core.picking.PickingHand;
 import tactus.core.pitch.ConcertPitch;
+import tactus.core.pitch.Guitar;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
@@ -156,7 +157,8 @@ public final class SampleSong {
                         new Heading("Sample", "A note"),
                         Key.parse("D"),
                         Spelling.FLATS,
-                        new Instrument(Tuning.parse("D2 A2 D3 G3 B3 E4"), 0, 2, new ConcertPitch(442)),
+                        new Instrument(
+                                Tuning.parse("D2 A2 D3 G3 B3 E4"), 0, 2, new ConcertPitch(442), Guitar.NYLON_STRINGS),
                         new Pulse(
                                 new Tempo(92.5, Length.QUARTER),
                                 FOUR,

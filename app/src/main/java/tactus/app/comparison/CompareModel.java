@@ -7,6 +7,7 @@ import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import tactus.app.work.Work;
+import tactus.core.comparison.Recap;
 import tactus.core.comparison.SideBySide;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
@@ -82,5 +83,13 @@ public final class CompareModel {
         int use = side.use().getAsInt();
         boolean there = use < work.song().uses().size();
         return there ? Optional.of(new Passes(work.song()).section(use, 1)) : Optional.empty();
+    }
+
+    /** What is written otherwise than it is said, a sentence each; one that says so if nothing is. */
+    List<String> recap(String said) {
+        Recap recap = Recap.of(work.song(), said, Words.lexicon());
+        if (recap.isEmpty()) return List.of();
+        if (recap.found().isEmpty()) return List.of(Words.of("recap.same"));
+        return recap.found().stream().map(Words::say).toList();
     }
 }

@@ -6,8 +6,10 @@ import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
 import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
@@ -29,6 +31,8 @@ public final class ComparePanel extends PanelBox {
     private final Label verdict = plain("");
     private final Label played = quiet("");
     private final GridPane lines = new GridPane();
+    private final TextArea recap = new TextArea();
+    private final VBox recapped = new VBox();
 
     public ComparePanel(CompareModel compare, ArrangementModel arrangement) {
         this.compare = compare;
@@ -46,7 +50,17 @@ public final class ComparePanel extends PanelBox {
                         new NamedField(Words.of("compare.right"), right),
                         verdict,
                         lines,
-                        played);
+                        played,
+                        new NamedField(Words.of("recap.title"), recap),
+                        recapped,
+                        quiet(Words.of("recap.how")));
+        recap.setId("recap");
+        recap.setWrapText(true);
+        recap.setPrefRowCount(3);
+        recap.setPromptText(Words.of("recap.prompt"));
+        recap.textProperty().subscribe((_, _) -> showRecap());
+        recapped.setId("recapped");
+        recapped.getStyleClass().add("sentences");
     }
 
     private ComboBox<CompareModel.Side> sides(String id) {
@@ -67,6 +81,14 @@ public final class ComparePanel extends PanelBox {
             keep(right, sides, compare.other(chosen));
         }
         showLines();
+        showRecap();
+    }
+
+    private void showRecap() {
+        recapped.getChildren()
+                .setAll(compare.recap(recap.getText()).stream()
+                        .map(PanelBox::plain)
+                        .toList());
     }
 
     /** Keeps what was chosen where it is still there. */

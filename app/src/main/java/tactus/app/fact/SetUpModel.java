@@ -13,6 +13,7 @@ import tactus.core.edit.Edit;
 import tactus.core.harmony.Chord;
 import tactus.core.harmony.Span;
 import tactus.core.pitch.ConcertPitch;
+import tactus.core.pitch.Guitar;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
@@ -83,6 +84,17 @@ public final class SetUpModel {
     /** Tunes the strings; the standard tuning said lower is the standard tuning, tuned down. */
     public Optional<String> setTuning(String tuning) {
         return guitar("tuning", guitar -> tuned(guitar, Tuning.parse(tuning)));
+    }
+
+    /** Says what is played; the tuning stays, as long as it has as many strings. */
+    Optional<String> setGuitar(Guitar kind) {
+        return guitar("guitar", guitar -> onKind(guitar, kind));
+    }
+
+    private static Instrument onKind(Instrument guitar, Guitar kind) {
+        Instrument other = guitar.withGuitar(kind);
+        boolean isUsual = guitar.tuning().equals(guitar.tuning().usual());
+        return isUsual ? other.withTuning(kind.usualTuning().orElse(guitar.tuning())) : other;
     }
 
     private static Instrument tuned(Instrument guitar, Tuning tuning) {

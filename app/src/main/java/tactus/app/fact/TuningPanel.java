@@ -11,11 +11,13 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.field.Bound;
+import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
 import tactus.app.field.WholeNumberSpinner;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.pitch.CommonTuning;
+import tactus.core.pitch.Guitar;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.StringTension;
 import tactus.core.pitch.TuningAdvice;
@@ -30,6 +32,7 @@ public final class TuningPanel extends HBox {
     private final Label problem;
     private final TuningView strings;
     private final ComboBox<String> common = new ComboBox<>();
+    private final ComboBox<Guitar> guitars = new ComboBox<>();
     private final TextField notes = new TextField();
     private final WholeNumberSpinner down = new WholeNumberSpinner(0, Instrument.LOWEST_TUNED_DOWN);
     private final TextField concert = new TextField();
@@ -42,6 +45,10 @@ public final class TuningPanel extends HBox {
         strings = new TuningView(settings);
         getStyleClass().add("tuning-panel");
         common.setId("tuning-common");
+        guitars.setId("tuning-guitar");
+        guitars.setMaxWidth(Double.MAX_VALUE);
+        guitars.setConverter(new ChosenText<>(Words::value));
+        guitars.getItems().setAll(Guitar.values());
         notes.setId("tuning-notes");
         down.setId("tuning-down");
         concert.setId("tuning-concert");
@@ -59,16 +66,15 @@ public final class TuningPanel extends HBox {
         var row = new HBox(
                 new NamedField(Words.of("tuning.down"), down), new NamedField(Words.of("tuning.concert"), concert));
         row.getStyleClass().add("field-row");
-        var fields = new VBox(
-                new NamedField(Words.of("tuning.common"), common),
-                new NamedField(Words.of("tuning.notes"), notes),
-                row,
-                warning,
-                instead);
+        var kind = new HBox(
+                new NamedField(Words.of("tuning.guitar"), guitars), new NamedField(Words.of("tuning.common"), common));
+        kind.getStyleClass().add("field-row");
+        var fields = new VBox(kind, new NamedField(Words.of("tuning.notes"), notes), row, warning, instead);
         fields.getStyleClass().add("tuning-fields");
         HBox.setHgrow(strings, Priority.ALWAYS);
         getChildren().setAll(fields, strings);
         bound.take(common.valueProperty(), this::choose);
+        bound.take(guitars.valueProperty(), model::setGuitar, this::say);
         settled(notes, model::setTuning);
         settled(concert, model::setConcert);
         bound.take(down.valueProperty(), model::setTunedDown, this::say);
@@ -101,6 +107,7 @@ public final class TuningPanel extends HBox {
             strings.instrumentProperty().set(guitar);
             common.setValue(
                     CommonTuning.of(guitar.tuning()).map(TuningPanel::name).orElse(null));
+            guitars.setValue(guitar.guitar());
             put(notes, guitar.tuning().toString());
             put(concert, guitar.concert().toString());
             down.show(guitar.tunedDown());
@@ -114,14 +121,13 @@ public final class TuningPanel extends HBox {
     }
 
     private void showWarning(Instrument guitar) {
-        List<StringTension> tight = StringTension.of(guitar.strings(), guitar.concert()).stream()
-                .filter(StringTension::isTight)
-                .toList();
+        List<StringTension> tight =
+                StringTension.of(guitar).stream().filter(StringTension::isTight).toList();
         boolean hasTight = !tight.isEmpty();
         warning.setText(hasTight ? Words.of("tuning.tight", tight.size()) : "");
         warning.setVisible(hasTight);
         warning.setManaged(hasTight);
-        Optional<TuningAdvice> advice = TuningAdvice.of(guitar.strings(), guitar.capo(), Instrument.HIGHEST_CAPO);
+        Optional<TuningAdvice> advice = TuningAdvice.of(guitar, Instrument.HIGHEST_CAPO);
         instead.setVisible(advice.isPresent());
         instead.setManaged(advice.isPresent());
         advice.ifPresent(each -> {

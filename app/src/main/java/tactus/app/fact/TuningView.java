@@ -44,7 +44,7 @@ final class TuningView extends InkCanvas {
     @Override
     protected void paint(GraphicsContext brush, double width, double height) {
         Instrument guitar = instrument.get();
-        List<StringTension> tensions = StringTension.of(guitar.strings(), guitar.concert());
+        List<StringTension> tensions = StringTension.of(guitar);
         double gap = Math.min(46, (height - 24) / tensions.size());
         brush.setTextBaseline(VPos.CENTER);
         brush.setLineDashes();

@@ -37,8 +37,8 @@ public final class CapoMove {
      */
     public static Song lowered(Song song, TuningAdvice advice) {
         Facts facts = song.facts();
-        Instrument lower = new Instrument(
-                advice.tuning(), 0, advice.capo(), facts.instrument().concert());
+        Instrument lower =
+                facts.instrument().withTuning(advice.tuning()).withTunedDown(0).withCapo(advice.capo());
         int up = facts.instrument().transposition() - lower.transposition();
         return renamed(song.withFacts(facts.withInstrument(lower)), up);
     }

@@ -9,8 +9,9 @@ import tactus.core.refusal.Refusal;
  * @param tuning what the open strings are called, so that shapes keep their names
  * @param tunedDown by how many semitones all strings lie below that, 0 to 4
  * @param capo the fret of the capo, 0 for none, to 11
+ * @param guitar what is played, by which tension is judged
  */
-public record Instrument(Tuning tuning, int tunedDown, int capo, ConcertPitch concert) {
+public record Instrument(Tuning tuning, int tunedDown, int capo, ConcertPitch concert, Guitar guitar) {
 
     public static final int HIGHEST_CAPO = 11;
     public static final int LOWEST_TUNED_DOWN = 4;
@@ -21,12 +22,18 @@ public record Instrument(Tuning tuning, int tunedDown, int capo, ConcertPitch co
     public Instrument {
         Objects.requireNonNull(tuning);
         Objects.requireNonNull(concert);
+        Objects.requireNonNull(guitar);
         if (capo < 0 || capo > HIGHEST_CAPO) {
             throw new Refusal("instrument.capo-fret", capo);
         }
         if (tunedDown < 0 || tunedDown > LOWEST_TUNED_DOWN) {
             throw new Refusal("instrument.guitar-tuned", tunedDown);
         }
+    }
+
+    /** Whatever guitar the tuning is usual for. */
+    public Instrument(Tuning tuning, int tunedDown, int capo, ConcertPitch concert) {
+        this(tuning, tunedDown, capo, concert, Guitar.AS_TUNED);
     }
 
     /** The pitch of each open string as it sounds without the capo. */
@@ -41,21 +48,26 @@ public record Instrument(Tuning tuning, int tunedDown, int capo, ConcertPitch co
 
     /** The same with other open strings. */
     public Instrument withTuning(Tuning other) {
-        return new Instrument(other, tunedDown, capo, concert);
+        return new Instrument(other, tunedDown, capo, concert, guitar);
     }
 
     /** @throws Refusal unless {@code other} is 0 to 4 semitones */
     public Instrument withTunedDown(int other) {
-        return new Instrument(tuning, other, capo, concert);
+        return new Instrument(tuning, other, capo, concert, guitar);
     }
 
     /** @throws Refusal unless {@code other} is 0 to 11 */
     public Instrument withCapo(int other) {
-        return new Instrument(tuning, tunedDown, other, concert);
+        return new Instrument(tuning, tunedDown, other, concert, guitar);
     }
 
     /** The same tuned to another A. */
     public Instrument withConcert(ConcertPitch other) {
-        return new Instrument(tuning, tunedDown, capo, other);
+        return new Instrument(tuning, tunedDown, capo, other, guitar);
+    }
+
+    /** The same on another guitar. */
+    public Instrument withGuitar(Guitar other) {
+        return new Instrument(tuning, tunedDown, capo, concert, other);
     }
 }

@@ -19,7 +19,14 @@ public record TuningAdvice(Tuning tuning, int capo) {
 
     /** The advice for {@code tuning} played with a capo at {@code capo}; empty if no string is tightened. */
     public static Optional<TuningAdvice> of(Tuning tuning, int capo, int highestCapo) {
-        List<Integer> above = tuning.semitonesAbove(tuning.usual());
+        return of(new Instrument(tuning, 0, capo, ConcertPitch.ISO_16), highestCapo);
+    }
+
+    /** The advice for {@code instrument}; empty if no string is tightened. */
+    public static Optional<TuningAdvice> of(Instrument instrument, int highestCapo) {
+        Tuning tuning = instrument.strings();
+        int capo = instrument.capo();
+        List<Integer> above = tuning.semitonesAbove(instrument.guitar().madeFor(tuning));
         int up = above.stream().mapToInt(Integer::intValue).max().orElse(0);
         if (up <= 0 || capo + up > highestCapo) return Optional.empty();
         return Optional.of(new TuningAdvice(tuning.plus(-up), capo + up));

@@ -29,10 +29,10 @@ final class SetUpSnags implements Finder {
 
     private static void checkStrings(Instrument instrument, Consumer<Snag> found) {
         Optional<TuningAdvice> advice = Optional.empty();
-        for (StringTension string : StringTension.of(instrument.strings(), instrument.concert())) {
+        for (StringTension string : StringTension.of(instrument)) {
             if (!string.isTight()) continue;
             if (advice.isEmpty()) {
-                advice = TuningAdvice.of(instrument.strings(), instrument.capo(), Instrument.HIGHEST_CAPO);
+                advice = TuningAdvice.of(instrument, Instrument.HIGHEST_CAPO);
             }
             found.accept(new SetUpSnag.StringTooTight(string.string(), string.semitones(), string.percent(), advice));
         }

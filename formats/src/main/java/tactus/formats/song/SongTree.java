@@ -3,6 +3,7 @@ package tactus.formats.song;
 import java.util.Locale;
 import tactus.core.harmony.Chord;
 import tactus.core.pitch.ConcertPitch;
+import tactus.core.pitch.Guitar;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Spelling;
 import tactus.core.rule.Company;
@@ -77,6 +78,7 @@ final class SongTree {
         tree.put("tuning", instrument.tuning().toString());
         if (instrument.tunedDown() > 0) tree.put("tunedDown", instrument.tunedDown());
         tree.put("capo", instrument.capo());
+        if (instrument.guitar() != Guitar.AS_TUNED) tree.put("guitar", Codes.of(instrument.guitar()));
         if (!instrument.concert().equals(ConcertPitch.ISO_16)) {
             putNumber(tree, "concertPitch", instrument.concert().hertz());
         }
