@@ -66,6 +66,7 @@ public final class SnagWords {
             case SectionSnag.NotThere part -> part.part();
             case SectionSnag.Uneven uneven -> section(uneven.section());
             case SectionSnag.RoundsOfNothing rounds -> section(rounds.section());
+            case SectionSnag.LengthsOpen open -> section(open.section());
             case SectionSnag.NoShape chord -> section(chord.section());
             case SectionSnag.SameName same -> section(same.section());
             case SectionSnag.UnlikeSibling sibling -> section(sibling.section());
@@ -155,6 +156,7 @@ public final class SnagWords {
         return switch (snag) {
             case SectionSnag.Uneven uneven -> uneven(uneven);
             case SectionSnag.RoundsOfNothing _ -> Words.of("snag.rounds-of-nothing");
+            case SectionSnag.LengthsOpen open -> Words.of("snag.lengths-open", open.chords());
             case SectionSnag.NoShape chord -> Words.of("snag.no-shape", chord.chord());
             case SectionSnag.NoBarsLeft except ->
                 Words.of("snag.no-bars-left", words.of(except.except()), section(except.section()));

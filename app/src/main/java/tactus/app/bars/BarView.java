@@ -9,6 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import tactus.app.hand.HandView;
 import tactus.app.work.Settings;
+import tactus.core.harmony.SpanLength;
 import tactus.core.picture.Frame;
 import tactus.core.picture.Passage;
 import tactus.core.pitch.NoteSchool;
@@ -32,6 +33,7 @@ final class BarView extends Region {
 
     private static final PseudoClass SOUNDING = PseudoClass.getPseudoClass("sounding");
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final PseudoClass OPEN = PseudoClass.getPseudoClass("open");
     private static final PseudoClass CUT = PseudoClass.getPseudoClass("cut");
     private static final PseudoClass TARGET = PseudoClass.getPseudoClass("target");
 
@@ -59,8 +61,7 @@ final class BarView extends Region {
         noChord.getStyleClass().addAll("bar-chord", "no-chord");
         noChord.pseudoClassStateChanged(CUT, true);
         number.setText(numbered(look));
-        chords =
-                spans.stream().map(span -> chord(span, look.reading().school())).toList();
+        chords = spans.stream().map(span -> chord(span, look)).toList();
         getChildren().add(number);
         if (zoom.hasPicture()) addPicture(look);
         sung = line.timeline().margin().sung().stream().filter(this::isHere).toList();
@@ -104,6 +105,16 @@ final class BarView extends Region {
             return song.facts().meter();
         }
 
+        /** Whether nobody has said how long a chord lasts. */
+        boolean isOpen(TimelineBar bar, TimelineSpan span) {
+            return song.section(bar.section())
+                    .filter(section -> span.inSection().isPresent()
+                            && span.inSection().getAsInt() < section.spans().size())
+                    .filter(section ->
+                            section.spans().get(span.inSection().getAsInt()).length() instanceof SpanLength.Open)
+                    .isPresent();
+        }
+
         int strings() {
             return song.facts().tuning().strings();
         }
@@ -132,11 +143,13 @@ final class BarView extends Region {
         getChildren().add(line);
     }
 
-    private Label chord(TimelineSpan span, NoteSchool school) {
+    private Label chord(TimelineSpan span, Look look) {
         boolean starts = !span.start().isLessThan(bar.start()) && !span.goesOn();
         boolean cut = span.fit().filter(Fit::isCut).isPresent() && span.end().compareTo(bar.end()) <= 0;
-        String name = ChordText.of(span.chord(), school);
-        var label = new Label((starts ? name : "(" + name + ")") + (cut ? " ✂" : ""));
+        String name = ChordText.of(span.chord(), look.reading().school());
+        boolean open = look.isOpen(bar, span);
+        var label = new Label((starts ? name : "(" + name + ")") + (open ? " ?" : "") + (cut ? " ✂" : ""));
+        label.pseudoClassStateChanged(OPEN, open);
         label.getStyleClass().add("bar-chord");
         label.pseudoClassStateChanged(CUT, cut);
         int index = span.inSection().orElse(0);

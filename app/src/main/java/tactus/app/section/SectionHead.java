@@ -3,6 +3,7 @@ package tactus.app.section;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Control;
 import javafx.scene.control.Label;
@@ -19,7 +20,9 @@ import tactus.app.field.WholeNumberSpinner;
 import tactus.app.work.Attempt;
 import tactus.core.harmony.Span;
 import tactus.core.harmony.SpanLength;
+import tactus.core.language.Lexicon;
 import tactus.core.refusal.Refusal;
+import tactus.core.section.EachLasts;
 import tactus.core.section.Section;
 import tactus.core.sentence.LengthWords;
 import tactus.core.time.Meter;
@@ -44,6 +47,7 @@ public final class SectionHead extends VBox {
     private final ProblemLabel problem = new ProblemLabel();
     private final Label units = new Label();
     private final HarmonyLineBar line;
+    private final FlowPane lengths = new FlowPane();
 
     public SectionHead(ArrangementModel model, HarmonyModel harmony, BarsModel bars, HarmonyLineModel chords) {
         this.model = model;
@@ -69,7 +73,11 @@ public final class SectionHead extends VBox {
         units.getStyleClass().add("quiet");
         units.setId("section-units");
         problem.setId("section-problem");
-        getChildren().setAll(row, problem, line, units);
+        lengths.getStyleClass().addAll("head-flow", "lengths-asked");
+        lengths.setId("lengths");
+        lengths.managedProperty().bind(lengths.visibleProperty());
+        lengths.setVisible(false);
+        getChildren().setAll(row, problem, line, lengths, units);
         listen();
     }
 
@@ -131,6 +139,7 @@ public final class SectionHead extends VBox {
         meter.setValue("");
         units.setText("");
         passField.setVisible(false);
+        lengths.setVisible(false);
     }
 
     private void show(Section section) {
@@ -147,6 +156,25 @@ public final class SectionHead extends VBox {
                         : model.isAsWritten() || section.spans().isEmpty() ? "" : Words.of("section.otherHere"));
         meter.setValue(bars.meter().map(Meter::toString).orElse(""));
         showPasses();
+        askLengths(section);
+    }
+
+    /** Asks how long chords last where that is not said. */
+    private void askLengths(Section section) {
+        lengths.setVisible(EachLasts.isOpen(section));
+        lengths.getChildren().clear();
+        if (!lengths.isVisible()) return;
+        var asked = new Label(Words.of("lengths.ask"));
+        asked.setMinWidth(USE_PREF_SIZE);
+        lengths.getChildren().add(asked);
+        for (EachLasts each : EachLasts.of(section)) {
+            String code = Lexicon.code(each);
+            var answer = new Button(Words.of("lengths." + code));
+            answer.setId("lengths-" + code);
+            answer.setMinWidth(USE_PREF_SIZE);
+            answer.setOnAction(_ -> problem.say(model.change("edit.lengths", each::in)));
+            lengths.getChildren().add(answer);
+        }
     }
 
     /** A button for each pass; of very many the first ones and the last, which can differ. */

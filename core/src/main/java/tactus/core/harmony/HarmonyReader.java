@@ -43,6 +43,8 @@ final class HarmonyReader {
     }
 
     HarmonyLine read() {
+        Optional<HarmonyLine> open = open();
+        if (open.isPresent()) return open.get();
         int from = 0;
         for (int at = 0; at <= line.length(); at++) {
             boolean ends = at == line.length() || line.charAt(at) == '|' || line.charAt(at) == '\n';
@@ -54,6 +56,27 @@ final class HarmonyReader {
         if (loopStart >= 0) throw wrong("harmony-reader.opens-bracket", line.indexOf('['));
         if (bars.isEmpty()) throw wrong("harmony-reader.chord-write", 0);
         return new HarmonyAssembly(line).of(bars.stream().map(this::plain).toList());
+    }
+
+    /** Chords and nothing else, so that it is not said how long they last: {@code C F C/G G}. */
+    private Optional<HarmonyLine> open() {
+        List<Token> tokens = tokens(0, line.length());
+        boolean isSaid = tokens.size() < 2
+                || line.chars().anyMatch(sign -> "|\n[]:".indexOf(sign) >= 0)
+                || tokens.stream()
+                        .anyMatch(token -> token.text.equals("-")
+                                || TIMES.matcher(token.text).matches())
+                || METER.matcher(tokens.getFirst().text).matches();
+        if (isSaid) return Optional.empty();
+        checkCount(tokens.size());
+        var spans = new ArrayList<Span>();
+        var marks = new ArrayList<HarmonyLine.Mark>();
+        for (Token token : tokens) {
+            Part part = part(token);
+            if (!part.mark.isEmpty()) marks.add(new HarmonyLine.Mark(spans.size(), part.mark.equals("_")));
+            spans.add(new Span(part.name, new SpanLength.Open()));
+        }
+        return Optional.of(new HarmonyLine(Collections.nCopies(spans.size(), usual), spans, marks));
     }
 
     private HarmonyAssembly.Bar plain(Bar bar) {

@@ -3,6 +3,8 @@ package tactus.core.harmony;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
@@ -28,6 +30,10 @@ final class HarmonyWriter {
     }
 
     String write() {
+        if (isOpen())
+            return IntStream.range(0, spans.size())
+                    .mapToObj(i -> spans.get(i).chord() + mark(i))
+                    .collect(Collectors.joining(" "));
         var cells = new ArrayList<String>();
         int bar = 0;
         while (bar < meters.size()) {
@@ -37,7 +43,17 @@ final class HarmonyWriter {
             bar += Math.max(1, held);
         }
         while (!cells.isEmpty() && cells.getLast().isEmpty()) cells.removeLast();
-        return String.join(" | ", cells);
+        // A bar line in front says that chords of one bar share it.
+        boolean shares = cells.size() == 1 && spans.size() > 1;
+        return (shares ? "| " : "") + String.join(" | ", cells);
+    }
+
+    /** Whether it is not said of any chord how long it lasts. */
+    private boolean isOpen() {
+        return spans.size() > 1
+                && spans.size() == meters.size()
+                && meters.stream().allMatch(usual::equals)
+                && spans.stream().allMatch(span -> span.length() instanceof SpanLength.Open);
     }
 
     private String meter(int bar) {

@@ -16,7 +16,9 @@ public sealed interface SpanLength {
     enum Unit {
         BEAT(Beats::new),
         BAR(Bars::new),
-        ROUND(Rounds::new);
+        ROUND(Rounds::new),
+        /** Not said yet. */
+        OPEN(count -> count.equals(Length.WHOLE) ? new Open() : new Bars(count));
 
         private final Function<Length, SpanLength> length;
 
@@ -101,6 +103,25 @@ public sealed interface SpanLength {
         @Override
         public Unit unit() {
             return Unit.ROUND;
+        }
+    }
+
+    /** Nobody has said yet how long; meanwhile it is a bar. */
+    record Open() implements SpanLength {
+
+        @Override
+        public Length count() {
+            return Length.WHOLE;
+        }
+
+        @Override
+        public Length end(BarLines bars, Length from, Length round) {
+            return bars.afterBars(from, Length.WHOLE);
+        }
+
+        @Override
+        public Unit unit() {
+            return Unit.OPEN;
         }
     }
 

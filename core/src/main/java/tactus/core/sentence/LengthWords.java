@@ -1,5 +1,6 @@
 package tactus.core.sentence;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import tactus.core.harmony.SpanLength;
@@ -20,6 +21,7 @@ public final class LengthWords {
 
     /** Returns {@code 2 bars}, as {@link #parse} reads it. */
     public String of(SpanLength length) {
+        if (length instanceof SpanLength.Open) return lexicon.word("harmony-open");
         List<String> forms = lexicon.forms("harmony-unit." + Lexicon.code(length.unit()));
         return length.count() + " " + (length.count().equals(Length.WHOLE) ? forms.getFirst() : forms.getLast());
     }
@@ -30,10 +32,11 @@ public final class LengthWords {
      * @throws NotationException if the text is no length of a chord
      */
     public SpanLength parse(String text) {
+        if (lexicon.is("harmony-open", text)) return new SpanLength.Open();
         String[] parts = text.strip().split("\\s+");
         if (parts.length != 2) throw new NotationException("span-length.unread", text, unread(parts, text));
         Length count = count(parts[0], text);
-        Optional<SpanLength.Unit> unit = lexicon.find("harmony-unit", parts[1], SpanLength.Unit.values());
+        Optional<SpanLength.Unit> unit = lexicon.find("harmony-unit", parts[1]).flatMap(LengthWords::unit);
         int at = text.indexOf(parts[1]);
         try {
             return unit.orElseThrow(() -> new NotationException("span-length.counts-beats", text, at))
@@ -43,6 +46,12 @@ public final class LengthWords {
         } catch (Refusal wrong) {
             throw new NotationException("span-length.impossible", text, text.indexOf(parts[0]), wrong.reason());
         }
+    }
+
+    private static Optional<SpanLength.Unit> unit(String code) {
+        return Arrays.stream(SpanLength.Unit.values())
+                .filter(unit -> Lexicon.code(unit).equals(code))
+                .findFirst();
     }
 
     /** Behind the number if its unit is missing, at the third word if there are more. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Objects;
 import tactus.core.harmony.Span;
 import tactus.core.section.Cue;
+import tactus.core.section.EachLasts;
 import tactus.core.section.SectionId;
 import tactus.core.song.Song;
 import tactus.core.statement.Statement;
@@ -65,6 +66,24 @@ public sealed interface SectionFix extends Fix {
             var longer = new ArrayList<>(now);
             longer.addAll(Collections.nCopies(bars - now.size(), now.getLast()));
             return longer;
+        }
+    }
+
+    /** Chords of which nothing is said last a bar each. */
+    record LastABar(SectionId section) implements SectionFix {
+
+        public LastABar {
+            Objects.requireNonNull(section);
+        }
+
+        @Override
+        public Statement label() {
+            return Statement.of("fix.last-a-bar");
+        }
+
+        @Override
+        public Song appliedTo(Song song) {
+            return song.withSection(section, EachLasts.A_BAR::in);
         }
     }
 

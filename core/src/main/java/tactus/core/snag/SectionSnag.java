@@ -73,6 +73,43 @@ public sealed interface SectionSnag extends Snag {
         }
     }
 
+    /**
+     * Nobody has said how long chords last.
+     *
+     * @param chords how many
+     */
+    record LengthsOpen(SectionId section, int span, int chords) implements SectionSnag {
+
+        public LengthsOpen {
+            Objects.requireNonNull(section);
+        }
+
+        @Override
+        public Kind kind() {
+            return Kind.CHORD_WITHOUT_LENGTH;
+        }
+
+        @Override
+        public SnagPlace place() {
+            return new SnagPlace.InSection(section, span, span);
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of(section, "open");
+        }
+
+        @Override
+        public List<Number> numbers() {
+            return Snag.numbers("chords", chords);
+        }
+
+        @Override
+        public Optional<Fix> fix() {
+            return Optional.of(new SectionFix.LastABar(section));
+        }
+    }
+
     /** A chord has no shape. */
     record NoShape(SectionId section, String chord, int span, Optional<Fix> fix) implements SectionSnag {
 

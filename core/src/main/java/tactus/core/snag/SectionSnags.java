@@ -1,9 +1,11 @@
 package tactus.core.snag;
 
 import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 import tactus.core.chord.ChordName;
 import tactus.core.harmony.Chord;
 import tactus.core.harmony.Span;
@@ -24,6 +26,7 @@ final class SectionSnags implements Finder {
         for (Section section : laid.song().sections()) {
             checkSum(laid.song(), section).ifPresent(found);
             checkRounds(laid, section).ifPresent(found);
+            checkOpen(section).ifPresent(found);
             checkShapes(laid.song(), section, found);
         }
         for (int use = 0; use < laid.song().uses().size(); use++) checkExcepts(laid, use, found);
@@ -54,6 +57,16 @@ final class SectionSnags implements Finder {
         Span span = section.spans().get(last);
         SpanLength length = SpanLength.between(bars, start, bars.length());
         return Optional.of(new SectionFix.Hold(section.id(), last, new Span(span.chord(), length)));
+    }
+
+    private static Optional<Snag> checkOpen(Section section) {
+        List<Span> spans = section.spans();
+        int[] open = IntStream.range(0, spans.size())
+                .filter(span -> spans.get(span).length() instanceof SpanLength.Open)
+                .toArray();
+        return open.length == 0
+                ? Optional.empty()
+                : Optional.of(new SectionSnag.LengthsOpen(section.id(), open[0], open.length));
     }
 
     private static Optional<Snag> checkRounds(LaidSong laid, Section section) {

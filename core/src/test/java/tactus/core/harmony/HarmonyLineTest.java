@@ -1,6 +1,7 @@
 package tactus.core.harmony;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -16,6 +17,9 @@ import tactus.core.chord.ChordName;
 import tactus.core.outside.English;
 import tactus.core.refusal.NotationException;
 import tactus.core.refusal.Refusal;
+import tactus.core.section.EachLasts;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
 import tactus.core.sentence.LengthWords;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
@@ -87,7 +91,7 @@ class HarmonyLineTest {
                 "C:3 D:2; has 5 beats of chords in bar 1, which holds 4: 1 too many; 0",
                 "C:3; has 3 beats of chords in bar 1, which holds 4: 1 missing; 0",
                 "G | C:4 D; has 5 beats of chords in bar 2, which holds 4: 1 too many; 4",
-                "C D Em; has 3 chords sharing 4 beats in bar 1, which do not come out even; 0",
+                "| C D Em; has 3 chords sharing 4 beats in bar 1, which do not come out even; 2",
                 "G | Xyz; has \"Xyz\" in it, which is no chord; 4",
                 "- | G; has no chord yet to go on; 0",
                 "G | | C; has no chord in bar 2; 3",
@@ -176,7 +180,11 @@ class HarmonyLineTest {
                 "D for two beats then G for two beats;D 2 beats, G 2 beats",
                 "C:1r G/B:1r;C 1 rounds, G/B 1 rounds",
                 "C:1/2r G/B:1/2r;C 1/2 rounds, G/B 1/2 rounds",
-                "[C | G] x2;C 1, G 1, C 1, G 1"
+                "[C | G] x2;C 1, G 1, C 1, G 1",
+                // Chords and nothing else: nobody has said how long.
+                "C F C/G G;C ?, F ?, C/G ?, G ?",
+                "| C G;C 2 beats, G 2 beats",
+                "C x2;C 2"
             })
     void chordsAreReadAsTheyAreSaid(String said, String spans) {
         HarmonyLine line = English.line(said, Meter.of(4, 4), Optional.of(Length.WHOLE));
@@ -187,8 +195,49 @@ class HarmonyLineTest {
                                 + switch (span.length()) {
                                     case SpanLength.Bars bars -> bars.count();
                                     case SpanLength.Beats beats -> beats.count() + " beats";
+                                    case SpanLength.Open _ -> "?";
                                     case SpanLength.Rounds rounds -> rounds.count() + " rounds";
                                 })
                         .collect(Collectors.joining(", ")));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "C F C/G G; 4/4; A_BAR; C | F | C/G | G",
+                "C F C/G G; 4/4; TWO_BARS; C x2 | F x2 | C/G x2 | G x2",
+                "C F C/G G; 4/4; HALF_A_BAR; C F | C/G G",
+                "C F G; 4/4; HALF_A_BAR; C F | G",
+                "C F C/G G; 4/4; A_BEAT; | C F C/G G",
+                "C F C/G G Am; 4/4; A_BEAT; C F C/G G | Am",
+                "C F G; 3/4; A_BEAT; | C F G",
+                "C F; 6/8; HALF_A_BAR; | C F"
+            })
+    void chordsThatAreOpenAreSaidAtOnce(String line, String meter, EachLasts each, String wanted) {
+        Meter bar = Meter.parse(meter);
+        HarmonyLine read = English.line(line, bar, Optional.empty());
+        var section = new Section(new SectionId("a"), "A", read.bars(), read.spans(), 1);
+        assertEquals(
+                line,
+                HarmonyLine.format(section.bars(), section.spans(), List.of(), bar, bar.length()),
+                "as it was typed");
+        assertTrue(EachLasts.isOpen(section));
+        Section said = each.in(section);
+        assertFalse(EachLasts.isOpen(said));
+        String written = HarmonyLine.format(said.bars(), said.spans(), List.of(), bar, bar.length());
+        assertEquals(wanted, written);
+        assertEquals(said.spans(), English.line(written, bar, Optional.empty()).spans());
+    }
+
+    @Test
+    void aBarOfThreeHasNoHalf() {
+        HarmonyLine read = English.line("C F G", Meter.of(3, 4), Optional.empty());
+        var section = new Section(new SectionId("a"), "A", read.bars(), read.spans(), 1);
+        assertFalse(EachLasts.of(section).contains(EachLasts.HALF_A_BAR));
+        assertEquals(
+                SpanLength.bars(2),
+                section.spans().getFirst().length().withCount(Length.of(2)),
+                "lengthened by hand it is said");
     }
 }

@@ -195,12 +195,13 @@ final class SectionReader {
     }
 
     private static Span span(Branch at) {
-        at.expectOnly(Set.of("chord", "beats", "bars", "rounds"));
+        at.expectOnly(Set.of("chord", "beats", "bars", "rounds", "open"));
         return new Span(at.field("chord").text(), length(at));
     }
 
     /** How long a chord is held is written in the field of its unit. */
     private static SpanLength length(Branch at) {
+        if (at.field("open").isThere()) return new SpanLength.Open();
         for (SpanLength.Unit unit : SpanLength.Unit.values()) {
             Branch count = at.field(Codes.plural(unit));
             if (count.isThere()) return unit.of(Length.parse(count.text()));

@@ -2,6 +2,7 @@ package tactus.formats.song;
 
 import java.util.List;
 import tactus.core.harmony.Span;
+import tactus.core.harmony.SpanLength;
 import tactus.core.section.Cue;
 import tactus.core.section.Except;
 import tactus.core.section.PassChoice;
@@ -102,9 +103,12 @@ final class SectionTree {
     private static void putBars(ObjectNode tree, List<Meter> bars, List<Span> spans) {
         putRuns(tree.putArray("bars"), bars);
         ArrayNode chords = tree.putArray("chords");
-        spans.forEach(span -> chords.addObject()
-                .put("chord", span.chord())
-                .put(Codes.plural(span.length().unit()), span.length().count().toString()));
+        spans.forEach(span -> putLength(chords.addObject().put("chord", span.chord()), span.length()));
+    }
+
+    private static void putLength(ObjectNode tree, SpanLength length) {
+        if (length instanceof SpanLength.Open) tree.put("open", true);
+        else tree.put(Codes.plural(length.unit()), length.count().toString());
     }
 
     private static void putRuns(ArrayNode runs, List<Meter> bars) {
