@@ -66,6 +66,10 @@ public final class SnagWords {
             case SectionSnag.NotThere part -> part.part();
             case SectionSnag.Uneven uneven -> section(uneven.section());
             case SectionSnag.RoundsOfNothing rounds -> section(rounds.section());
+            case SectionSnag.LetterAway chord -> section(chord.section());
+            case SectionSnag.NoHalf half -> section(half.section());
+            case SectionSnag.BeyondBars mark -> section(mark.section());
+            case SectionSnag.StopUnlike stop -> section(stop.section());
             case SectionSnag.LengthsOpen open -> section(open.section());
             case SectionSnag.NoShape chord -> section(chord.section());
             case SectionSnag.SameName same -> section(same.section());
@@ -156,6 +160,21 @@ public final class SnagWords {
         return switch (snag) {
             case SectionSnag.Uneven uneven -> uneven(uneven);
             case SectionSnag.RoundsOfNothing _ -> Words.of("snag.rounds-of-nothing");
+            case SectionSnag.LetterAway chord ->
+                Words.of("snag.letter-away", chord.chord(), chord.bar() + 1, chord.likely(), chord.times());
+            case SectionSnag.NoHalf half ->
+                Words.of(
+                        "snag.no-half",
+                        count(Quantity.Unit.BAR, half.bars()),
+                        section(half.whole()),
+                        count(Quantity.Unit.BAR, half.wholeBars()));
+            case SectionSnag.BeyondBars mark -> Words.of("snag.beyond-bars", mark.mark(), mark.bar(), mark.bars());
+            case SectionSnag.StopUnlike stop ->
+                Words.of(
+                        "snag.stop-unlike",
+                        Words.count(Quantity.beats(stop.beats())),
+                        Words.count(Quantity.beats(stop.others())),
+                        stop.times());
             case SectionSnag.LengthsOpen open -> Words.of("snag.lengths-open", open.chords());
             case SectionSnag.NoShape chord -> Words.of("snag.no-shape", chord.chord());
             case SectionSnag.NoBarsLeft except ->
@@ -197,7 +216,7 @@ public final class SnagWords {
     private static String odd(SectionSnag.OddLength snag) {
         String what = Words.of(snag.bars() > snag.nearest() ? "snag.counted-twice" : "snag.forgotten");
         return Words.of(
-                "snag.odd-length",
+                snag.others() < 2 ? "snag.odd-alone" : "snag.odd-length",
                 count(Quantity.Unit.BAR, snag.bars()),
                 count(Quantity.Unit.SECTION, snag.others()),
                 snag.nearest(),

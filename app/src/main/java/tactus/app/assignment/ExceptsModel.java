@@ -8,6 +8,7 @@ import tactus.app.work.Attempt;
 import tactus.app.work.Work;
 import tactus.core.edit.Edit;
 import tactus.core.harmony.HarmonyLine;
+import tactus.core.harmony.SpanLength;
 import tactus.core.name.Slug;
 import tactus.core.refusal.Refusal;
 import tactus.core.rule.Rule;
@@ -102,9 +103,27 @@ public final class ExceptsModel {
         Section section = arrangement.section().orElseThrow();
         Optional<Length> round =
                 Assignment.of(work.song(), section.id()).map(_ -> Assignment.round(work.song(), section));
-        HarmonyLine read = HarmonyLine.parse(line, work.song().facts().meter(), round, Words.lexicon());
+        HarmonyLine typed = read(line, round);
+        boolean isOpen = typed.spans().stream().anyMatch(span -> span.length() instanceof SpanLength.Open);
+        HarmonyLine read = isOpen ? read(said(line, where, section), round) : typed;
         var bars = new Except.Bars(read.bars(), read.spans());
         return where.isBlank() ? new Except.ExtraBars(bars) : new Except.OtherBars(bars(where), bars);
+    }
+
+    private HarmonyLine read(String line, Optional<Length> round) {
+        return HarmonyLine.parse(line, work.song().facts().meter(), round, Words.lexicon());
+    }
+
+    /** Chords without lengths share the one bar that they replace, otherwise each has a bar. */
+    private String said(String line, String where, Section section) {
+        boolean isOneBar = !where.isBlank()
+                && bars(where)
+                        .in(section.barLines())
+                        .filter(bounds -> bounds.to()
+                                .minus(bounds.from())
+                                .equals(section.bars().getFirst().length()))
+                        .isPresent();
+        return isOneBar ? "| " + line : line.strip().replaceAll("\\s+", " | ");
     }
 
     private Stretch bars(String where) {

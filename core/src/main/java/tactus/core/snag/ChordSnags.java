@@ -11,6 +11,7 @@ import tactus.core.harmony.Chord;
 import tactus.core.harmony.Span;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
+import tactus.core.rule.Rule;
 import tactus.core.search.ShapeCheck;
 import tactus.core.section.Section;
 import tactus.core.song.Song;
@@ -69,10 +70,27 @@ final class ChordSnags implements Finder {
             for (Span span : section.spans()) used.add(span.chord());
         }
         laid.timeline().spans().forEach(span -> used.add(span.chord()));
+        addSpokenOf(song, used);
         song.chords().stream()
                 .map(Chord::name)
                 .filter(name -> !used.contains(name))
                 .forEach(name -> found.accept(new SetUpSnag.NotUsed(name)));
+    }
+
+    /** What a version plays, and shapes that rules and other ways ask for, are needed though they do not sound now. */
+    private static void addSpokenOf(Song song, Set<String> used) {
+        for (Version version : song.versions().all()) {
+            for (Section section : version.overlay().sections())
+                section.spans().forEach(span -> used.add(span.chord()));
+        }
+        for (Rule rule : song.rules()) {
+            rule.play()
+                    .shapes()
+                    .ifPresent(shapes -> song.chords().stream()
+                            .map(Chord::name)
+                            .filter(name -> shapes.of(name).equals(name))
+                            .forEach(used::add));
+        }
     }
 
     private static void checkStandIns(Song song, Version version, Consumer<Snag> found) {

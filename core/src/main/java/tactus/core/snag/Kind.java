@@ -28,6 +28,14 @@ public enum Kind {
     STAND_IN_IS_ANOTHER_CHORD,
     /** The key that is said is not the one that shapes and capo sound in. */
     KEY_DOES_NOT_AGREE,
+    /** A chord off the key is a letter away from one that stands between the same chords elsewhere. */
+    CHORD_A_LETTER_AWAY,
+    /** A section is called half of another one and has not half its bars. */
+    HALF_THAT_IS_NONE,
+    /** A cue or a voice stands in a bar that the section does not have. */
+    MARK_BEYOND_BARS,
+    /** The stop at the end of one pass is longer or shorter than those of all others. */
+    STOPS_UNLIKE,
     /** A string is pulled far above what it is made for. */
     STRING_TOO_TIGHT,
     /** The capo sits where the hand is cramped. */

@@ -10,11 +10,13 @@ import java.util.function.Consumer;
 import tactus.core.comparison.SideBySide;
 import tactus.core.comparison.SideBySide.Line;
 import tactus.core.harmony.Span;
+import tactus.core.harmony.SpanLength;
 import tactus.core.name.Slug;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.song.Assignment;
 import tactus.core.song.Song;
+import tactus.core.time.Length;
 
 /**
  * Finds sections whose length is odd for the song or unlike a sibling's, those that are called the same and differ, and
@@ -97,8 +99,9 @@ final class LengthSnags implements Finder {
         int even = (int) song.sections().stream()
                 .filter(section -> section.bars().size() % PHRASE == 0)
                 .count();
-        if (even < 2 || even * 2 <= song.sections().size()) return;
+        boolean inFours = even >= 2 && even * 2 > song.sections().size();
         for (Section section : song.sections()) {
+            if (!inFours && !hasOneUnlike(song, section)) continue;
             int bars = section.bars().size();
             int over = bars % PHRASE;
             boolean odd = over == 1 || over == 3;
@@ -106,6 +109,19 @@ final class LengthSnags implements Finder {
             int nearest = over == 1 ? bars - 1 : bars + 1;
             found.accept(new SectionSnag.OddLength(section.id(), bars, even, nearest, likeliest(song, section)));
         }
+    }
+
+    /** Whether all chords but one are held for the same even number of bars: the one was counted wrong. */
+    private static boolean hasOneUnlike(Song song, Section section) {
+        List<SideBySide.Held> held = SideBySide.held(section, Assignment.round(song, section));
+        List<SideBySide.Held> unlike = likeliest(song, section);
+        return held.size() >= 4
+                && unlike.size() == 1
+                && held.stream()
+                        .filter(each -> !unlike.contains(each))
+                        .allMatch(each -> each.length() instanceof SpanLength.Bars bars
+                                && bars.count().isWhole()
+                                && bars.count().remainderOver(Length.of(2)).isZero());
     }
 
     /** The chords whose length is unlike the others'; all where all are alike. */

@@ -87,6 +87,31 @@ public sealed interface SectionFix extends Fix {
         }
     }
 
+    /** A chord is another one. */
+    record CallChord(SectionId section, int index, String chord) implements SectionFix {
+
+        public CallChord {
+            Objects.requireNonNull(section);
+            Objects.requireNonNull(chord);
+        }
+
+        @Override
+        public Statement label() {
+            return Statement.of("fix.call-chord", chord);
+        }
+
+        @Override
+        public Song appliedTo(Song song) {
+            return song.withSection(
+                    section,
+                    each -> index < each.spans().size()
+                            ? each.withSpan(
+                                    index,
+                                    new Span(chord, each.spans().get(index).length()))
+                            : each);
+        }
+    }
+
     /** An exception is taken back. */
     record TakeBack(int entry, int index) implements SectionFix {
 

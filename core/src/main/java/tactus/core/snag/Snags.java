@@ -16,6 +16,7 @@ public final class Snags {
             new RuleSnags(),
             new FitSnags(),
             new LengthSnags(),
+            new SlipSnags(),
             new StopSnags(),
             new PaceSnags(),
             new SecondPartSnags(),

@@ -62,6 +62,11 @@ final class Pages {
         return pen;
     }
 
+    /** Whether a letter was set that no font of ours has. */
+    boolean lacksLetters() {
+        return fonts.lacksLetters();
+    }
+
     /** Where the next block starts. */
     double y() {
         return y;

@@ -21,6 +21,10 @@ final class Pen {
     /** The embedded fonts of one document. */
     static final class Fonts {
 
+        private static final String MISSING = "?";
+
+        private boolean lacks;
+
         private static final double MUSIC_SCALE = 1.35;
 
         private final Map<Typeface, PDType0Font> fonts = new EnumMap<>(Typeface.class);
@@ -54,6 +58,15 @@ final class Pen {
             return run.isMusic() ? size * MUSIC_SCALE : size;
         }
 
+        /** Remembers whether letters were missing. */
+        private void note(String wanted, String set) {
+            lacks |= !wanted.equals(set);
+        }
+
+        boolean lacksLetters() {
+            return lacks;
+        }
+
         private PDType0Font font(MusicText.Run run, Typeface face) {
             return fonts.get(run.isMusic() ? Typeface.MUSIC : face);
         }
@@ -63,7 +76,7 @@ final class Pen {
             var settable = new StringBuilder();
             text.codePoints().forEach(character -> {
                 String letter = Character.toString(character);
-                settable.append(hasLetter(font, letter) ? letter : "?");
+                settable.append(hasLetter(font, letter) ? letter : MISSING);
             });
             return settable.toString();
         }
@@ -112,7 +125,9 @@ final class Pen {
         for (MusicText.Run run : MusicText.runs(text)) {
             var font = fonts.font(run, face);
             stream.setFont(font, (float) Fonts.sizeOf(run, size));
-            stream.showText(Fonts.settable(font, run.text()));
+            String settable = Fonts.settable(font, run.text());
+            fonts.note(run.text(), settable);
+            stream.showText(settable);
         }
         stream.endText();
     }

@@ -1,0 +1,56 @@
+package tactus.core.timeline;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.rule.FormChoice;
+import tactus.core.song.Song;
+
+/**
+ * A pattern as it is really played in a song: in one of its forms, on some of the chords.
+ *
+ * @param pattern the form, under the name of the pattern it comes from
+ * @param chords those it is played on, each once in the order in which they come
+ */
+public record PlayedForm(Pattern pattern, FormChoice form, List<String> chords) {
+
+    private record Key(PatternId pattern, FormChoice form) {}
+
+    public PlayedForm {
+        Objects.requireNonNull(pattern);
+        Objects.requireNonNull(form);
+        chords = List.copyOf(chords);
+    }
+
+    /** What is played in {@code shown}, in the order of its patterns; a second guitar's figures included. */
+    public static List<PlayedForm> of(Song shown, Timeline timeline) {
+        Map<Key, Set<String>> played = new LinkedHashMap<>();
+        for (TimelineSpan span : timeline.spans()) {
+            span.pattern()
+                    .ifPresent(id -> played.computeIfAbsent(
+                                    new Key(id, span.played().form()), _ -> new LinkedHashSet<>())
+                            .add(span.chord()));
+        }
+        for (TimelineStroke stroke : timeline.margin().second()) {
+            stroke.pattern()
+                    .ifPresent(id -> played.computeIfAbsent(new Key(id, FormChoice.FULL), _ -> new LinkedHashSet<>())
+                            .add(timeline.spans().get(stroke.span()).chord()));
+        }
+        var forms = new Forms(shown);
+        var all = new ArrayList<PlayedForm>();
+        for (Pattern pattern : shown.patterns()) {
+            played.forEach((key, chords) -> {
+                if (!key.pattern().equals(pattern.id())) return;
+                forms.of(key.pattern(), key.form())
+                        .ifPresent(form -> all.add(new PlayedForm(form, key.form(), List.copyOf(chords))));
+            });
+        }
+        return all;
+    }
+}

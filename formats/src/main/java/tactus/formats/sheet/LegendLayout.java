@@ -1,0 +1,94 @@
+package tactus.formats.sheet;
+
+import java.io.IOException;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import tactus.core.outline.Outline;
+import tactus.core.song.Song;
+import tactus.core.stroke.Direction;
+import tactus.core.stroke.Mute;
+import tactus.core.stroke.Pluck;
+import tactus.core.stroke.Ring;
+import tactus.core.stroke.Stop;
+import tactus.core.stroke.Stroke;
+import tactus.core.stroke.Strum;
+import tactus.core.stroke.Touch;
+import tactus.core.timeline.Fit;
+import tactus.core.timeline.PlayedForm;
+import tactus.core.timeline.Timeline;
+import tactus.formats.font.Typeface;
+import tactus.words.Words;
+
+/** Says what every mark means that stands on the pages, and no other. */
+final class LegendLayout {
+
+    private static final double LINE = 11.5;
+    private static final double SIZE = 8.5;
+
+    private final Song song;
+    private final Timeline timeline;
+    private final Pages pages;
+
+    LegendLayout(Song song, Timeline timeline, Pages pages) {
+        this.song = song.asShown();
+        this.timeline = timeline;
+        this.pages = pages;
+    }
+
+    void lay() throws IOException {
+        List<String> said =
+                marks().stream().map(code -> Words.of("legend." + code)).toList();
+        if (said.isEmpty()) return;
+        String text = Words.of("legend.title") + "  " + String.join("  ·  ", said);
+        List<String> lines = pages.lines(text, pages.width(), Typeface.REGULAR, SIZE);
+        double top = pages.startBlock(LINE * lines.size());
+        for (int i = 0; i < lines.size(); i++) {
+            pages.pen().text(lines.get(i), pages.left(), top + LINE * (i + 1), Typeface.REGULAR, SIZE, Ink.SOFT);
+        }
+        pages.moveDown(LINE * lines.size());
+    }
+
+    /** The codes of the marks that are used. */
+    private Set<String> marks() {
+        var marks = new LinkedHashSet<String>();
+        PlayedForm.of(song, timeline).forEach(each -> each.pattern().played().forEach(stroke -> add(stroke, marks)));
+        boolean isAgainst = PlayedForm.of(song, timeline).stream()
+                .map(PlayedForm::pattern)
+                .anyMatch(pattern -> pattern.grid().slots().stream().anyMatch(pattern::isAgainstHand));
+        if (isAgainst) marks.add("against");
+        boolean isMoved = PlayedForm.of(song, timeline).stream()
+                .anyMatch(each -> !each.pattern().moves().isEmpty());
+        if (isMoved) marks.add("move");
+        addBars(marks);
+        return marks;
+    }
+
+    private static void add(Stroke stroke, Set<String> marks) {
+        switch (stroke) {
+            case Strum strum -> {
+                marks.add(strum.direction() == Direction.DOWN ? "down" : "up");
+                if (strum.force().isAccented()) marks.add("accent");
+                if (strum.touch() == Touch.PALM_MUTED) marks.add("palm");
+                if (strum.touch() == Touch.SWEPT) marks.add("sweep");
+            }
+            case Mute _ -> marks.add("mute");
+            case Pluck _ -> marks.add("pluck");
+            case Stop _ -> marks.add("stop");
+            case Ring _ -> marks.add("ring");
+            default -> {}
+        }
+    }
+
+    private void addBars(Set<String> marks) {
+        if (timeline.spans().stream().anyMatch(span -> span.goesOn())) marks.add("goes-on");
+        if (timeline.spans().stream()
+                .anyMatch(span -> span.fit().filter(Fit::isCut).isPresent())) marks.add("cut");
+        if (!timeline.margin().sung().isEmpty()) marks.add("sung");
+        boolean hasPasses = Outline.of(timeline).uses().stream()
+                .flatMap(use -> use.blocks().stream())
+                .anyMatch(block -> block.lanes().size() > 1);
+        if (hasPasses) marks.add("passes");
+        if (!timeline.margin().second().isEmpty()) marks.add("second");
+    }
+}

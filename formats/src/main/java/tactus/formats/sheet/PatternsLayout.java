@@ -1,0 +1,151 @@
+package tactus.formats.sheet;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import tactus.core.pattern.Pattern;
+import tactus.core.picture.Frame;
+import tactus.core.picture.HandPicture;
+import tactus.core.picture.Passage;
+import tactus.core.rule.FormChoice;
+import tactus.core.song.Song;
+import tactus.core.stroke.Pluck;
+import tactus.core.timeline.PlayedForm;
+import tactus.core.timeline.Timeline;
+import tactus.formats.font.ChordText;
+import tactus.formats.font.Typeface;
+import tactus.words.HintWords;
+import tactus.words.SongWords;
+import tactus.words.Words;
+
+/**
+ * Puts the patterns on the pages as they are played: each in the forms that the song uses, and what is picked on every chord
+ * on which the fingers take other strings.
+ */
+final class PatternsLayout {
+
+    private static final double PICTURE_HEIGHT = 118;
+    private static final double HEAD = 34;
+    private static final double GUTTER = 16;
+    private static final int SLOTS_OF_HALF_A_PAGE = 12;
+
+    /**
+     * A picture with what stands over it.
+     *
+     * @param title the pattern's name and form, and the chords it is drawn on if it is picked
+     * @param where where it is played; empty for a further picture of the same
+     */
+    private record Drawn(Pattern pattern, String title, String where, Passage passage) {
+
+        boolean isWide() {
+            return pattern.grid().size() > SLOTS_OF_HALF_A_PAGE;
+        }
+    }
+
+    private final Song song;
+    private final Timeline timeline;
+    private final Pages pages;
+    private final SongWords words;
+
+    PatternsLayout(Song song, Timeline timeline, Pages pages) {
+        this.song = song.asShown();
+        this.timeline = timeline;
+        this.pages = pages;
+        words = new SongWords(song);
+    }
+
+    void lay() throws IOException {
+        List<PlayedForm> played = PlayedForm.of(song, timeline);
+        layRows(played.stream().flatMap(each -> drawn(each).stream()).toList());
+        for (Pattern pattern : song.patterns()) {
+            boolean isPlayed =
+                    played.stream().anyMatch(each -> each.pattern().id().equals(pattern.id()));
+            if (isPlayed) layHints(pattern);
+        }
+    }
+
+    private void layHints(Pattern pattern) throws IOException {
+        List<String> hints = new HintWords(song)
+                .ofPattern(pattern.id()).stream()
+                        .map(hint -> pattern.name() + ": " + hint)
+                        .toList();
+        pages.paragraphs(hints, pages.left(), pages.width());
+    }
+
+    private void layRows(List<Drawn> all) throws IOException {
+        for (List<Drawn> row : rows(all)) {
+            boolean isWide = row.size() == 1 && row.getFirst().isWide();
+            double width = isWide ? pages.width() : (pages.width() - GUTTER) / 2;
+            double top = pages.startBlock(PICTURE_HEIGHT + HEAD);
+            for (int i = 0; i < row.size(); i++) lay(row.get(i), pages.left() + i * (width + GUTTER), top, width);
+            pages.moveDown(PICTURE_HEIGHT + HEAD);
+        }
+    }
+
+    private static List<List<Drawn>> rows(List<Drawn> all) {
+        var rows = new ArrayList<List<Drawn>>();
+        Drawn waiting = null;
+        for (Drawn each : all) {
+            if (each.isWide()) rows.add(List.of(each));
+            else if (waiting == null) waiting = each;
+            else {
+                rows.add(List.of(waiting, each));
+                waiting = null;
+            }
+        }
+        Optional.ofNullable(waiting).ifPresent(last -> rows.add(List.of(last)));
+        return rows;
+    }
+
+    private void lay(Drawn drawn, double left, double top, double width) throws IOException {
+        Pen pen = pages.pen();
+        String title = pen.fitted(drawn.title(), width, Typeface.BOLD, 11.5);
+        pen.text(title, left, top + 12, Typeface.BOLD, 11.5, Ink.DARK);
+        double where = pen.width(title, Typeface.BOLD, 11.5) + 8;
+        String text = pen.fitted(drawn.where(), Math.max(0, width - where), Typeface.REGULAR, 9);
+        if (width - where > 20) pen.text(text, left + where, top + 12, Typeface.REGULAR, 9, Ink.SOFT);
+        var picture = HandPicture.of(drawn.passage(), Frame.of(Frame.Size.PRINT, width, PICTURE_HEIGHT));
+        new PrintedPicture(pen, song.facts().tuning(), left, top + 18).print(picture);
+    }
+
+    private List<Drawn> drawn(PlayedForm played) {
+        Pattern pattern = played.pattern();
+        String name = song.pattern(pattern.id()).map(Pattern::name).orElse(pattern.name());
+        String title = played.form()
+                .rule()
+                .filter(_ -> !played.form().equals(FormChoice.FULL))
+                .map(rule -> Words.of("ribbon.form", name, words.rules().of(rule)))
+                .orElse(name);
+        String where = pattern.meter() + "  ·  " + where(pattern);
+        boolean isPicked = pattern.played().stream().anyMatch(Pluck.class::isInstance);
+        if (!isPicked) return List.of(new Drawn(pattern, title, where, Passage.of(pattern)));
+        Map<Passage, List<String>> chords = new LinkedHashMap<>();
+        for (String chord : played.chords()) {
+            Passage passage = song.chord(chord)
+                    .filter(each -> each.fits(song.facts().tuning()))
+                    .map(each -> Passage.of(pattern, each.held(song.facts().tuning()), chord))
+                    .orElseGet(() -> Passage.of(pattern));
+            chords.computeIfAbsent(passage, _ -> new ArrayList<>()).add(ChordText.of(chord));
+        }
+        var all = new ArrayList<Drawn>();
+        chords.forEach((passage, names) -> all.add(new Drawn(
+                pattern,
+                Words.of("sheet.picked-on", title, String.join(", ", names)),
+                all.isEmpty() ? where : "",
+                passage)));
+        return all;
+    }
+
+    /** Where rules have it played. */
+    private String where(Pattern pattern) {
+        return song.rules().stream()
+                .filter(rule -> rule.patterns().anyMatch(pattern.id()::equals))
+                .map(rule -> words.of(rule.where()))
+                .distinct()
+                .collect(Collectors.joining("; "));
+    }
+}
