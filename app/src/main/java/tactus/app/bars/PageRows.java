@@ -29,7 +29,7 @@ import tactus.words.Words;
 final class PageRows {
 
     private static final double HEAD = 34;
-    private static final double NOTE = 17;
+    private static final double NOTE = 18.5;
     /** How high a line of words is. */
     static final double WORDS = 19;
 

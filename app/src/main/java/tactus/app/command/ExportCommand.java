@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -17,7 +18,9 @@ import picocli.CommandLine.Spec;
 import tactus.app.work.Export;
 import tactus.core.refusal.Refusal;
 import tactus.core.song.Song;
+import tactus.core.song.Version;
 import tactus.core.timeline.Timeline;
+import tactus.formats.file.FileName;
 import tactus.formats.sheet.Paper;
 import tactus.words.Words;
 import tools.jackson.databind.json.JsonMapper;
@@ -25,10 +28,7 @@ import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
 /** {@code tactus export SONG --to pdf,midi,wav,png,csv --out DIR}: writes a song out. */
-@Command(
-        name = "export",
-        description = "Write a song as a PDF or PNG sheet, a MIDI file, a table of bars or sound.",
-        mixinStandardHelpOptions = true)
+@Command(name = "export", description = "Write a song as a PDF or PNG sheet, a MIDI file, a table of bars or sound.")
 final class ExportCommand implements Callable<Integer> {
 
     @Parameters(paramLabel = "SONG", description = "a song file")
@@ -48,6 +48,21 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--paper", defaultValue = "A4", description = "a4 or letter")
     private Paper paper;
 
+    @Option(
+            names = {"-h", "--help"},
+            usageHelp = true,
+            description = "show this and leave")
+    private boolean help;
+
+    @Option(
+            names = "--version",
+            paramLabel = "NAME",
+            description = "the version; the one that is shown if none is named")
+    private String version;
+
+    @Option(names = "--force", description = "write over files that are there")
+    private boolean force;
+
     @Option(names = "--json", description = "print JSON")
     private boolean json;
 
@@ -58,11 +73,34 @@ final class ExportCommand implements Callable<Integer> {
     public Integer call() {
         List<Export> exports = kinds.stream().map(ExportCommand::kind).toList();
         Song song = SongArgument.read(file, spec.commandLine().getErr());
+        if (version != null) song = inVersion(song);
         Timeline timeline = Timeline.of(song);
         var written = new ArrayList<Path>();
         for (Export export : exports) written.addAll(write(export, song, timeline));
         print(written);
         return TactusCommand.FINE;
+    }
+
+    private Song inVersion(Song song) {
+        if (version.equalsIgnoreCase(Version.FULL)) {
+            return song.withVersions(song.versions().withShown(Optional.empty()));
+        }
+        return song.versions().all().stream()
+                .map(Version::name)
+                .filter(version::equalsIgnoreCase)
+                .findFirst()
+                .map(name -> song.withVersions(song.versions().withShown(Optional.of(name))))
+                .orElseThrow(() -> new CommandFailure(
+                        TactusCommand.USAGE,
+                        "tactus export: there is no version \"" + version + "\"; there "
+                                + (song.versions().all().isEmpty()
+                                        ? "is only the full one"
+                                        : "are full, "
+                                                + String.join(
+                                                        ", ",
+                                                        song.versions().all().stream()
+                                                                .map(Version::name)
+                                                                .toList()))));
     }
 
     private static Export kind(String name) {
@@ -73,11 +111,17 @@ final class ExportCommand implements Callable<Integer> {
     }
 
     private List<Path> write(Export export, Song song, Timeline timeline) {
-        String name = file.getFileName().toString().replaceFirst("(\\.tactus)?\\.json$", "");
+        String name = FileName.of(song.facts().title(), "song");
         Path target = folder.resolve(name + "." + export.ending());
+        if (!force && Files.exists(target)) {
+            throw new CommandFailure(
+                    TactusCommand.FOUND,
+                    "tactus export: " + target
+                            + " is there already; --force writes over it, --out takes another folder");
+        }
         try {
             Files.createDirectories(folder);
-            return export.write(new Export.Job(song, timeline, paper, target), _ -> {}, () -> false);
+            return export.write(new Export.Job(song, timeline, paper, target, force), _ -> {}, () -> false);
         } catch (IOException unwritten) {
             throw new CommandFailure(
                     TactusCommand.FOUND, "tactus export: " + target + " cannot be written: " + said(unwritten));

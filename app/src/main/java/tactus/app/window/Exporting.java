@@ -7,8 +7,8 @@ import java.util.function.Supplier;
 import javafx.concurrent.Task;
 import tactus.app.work.Export;
 import tactus.app.work.Work;
-import tactus.core.name.Slug;
 import tactus.core.refusal.Refusal;
+import tactus.formats.file.FileName;
 import tactus.formats.sheet.Paper;
 import tactus.words.Words;
 
@@ -39,12 +39,12 @@ final class Exporting {
 
     /** Asks where and writes there. */
     void export(Export kind) {
-        String name = Slug.fresh(work.song().facts().title(), _ -> false);
+        String name = FileName.of(work.song().facts().title(), "song");
         asker.toWrite(name, kind.ending()).ifPresent(file -> start(kind, file));
     }
 
     private void start(Export kind, Path file) {
-        var writing = new Writing(kind, new Export.Job(work.song(), work.timeline(), paper.get(), file));
+        var writing = new Writing(kind, new Export.Job(work.song(), work.timeline(), paper.get(), file, false));
         writing.setOnSucceeded(_ -> status.say(Words.of("status.exported", file)));
         writing.setOnCancelled(_ -> status.say(Words.of("status.cancelled")));
         writing.setOnFailed(_ -> fail(writing.getException(), file));

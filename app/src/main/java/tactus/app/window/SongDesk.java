@@ -2,6 +2,7 @@ package tactus.app.window;
 
 import java.io.IOException;
 import java.nio.file.AccessDeniedException;
+import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
@@ -22,10 +23,10 @@ import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.edit.Difference;
 import tactus.core.edit.Edit;
-import tactus.core.name.Slug;
 import tactus.core.song.Song;
 import tactus.core.statement.Statement;
 import tactus.formats.file.Checksum;
+import tactus.formats.file.FileName;
 import tactus.formats.file.FormatException;
 import tactus.formats.song.OpenedSong;
 import tactus.formats.song.Problem;
@@ -159,7 +160,7 @@ final class SongDesk {
 
     /** Asks where and saves there. Answers whether it is saved now. */
     boolean saveAs() {
-        String name = Slug.fresh(work.song().facts().title(), _ -> false);
+        String name = FileName.of(work.song().facts().title(), "song");
         Optional<Path> file = asker.toWrite(name, SongFile.ENDING.substring(1));
         return file.map(this::write).orElse(false);
     }
@@ -241,6 +242,7 @@ final class SongDesk {
         return switch (wrong) {
             case FormatException format -> format.getMessage();
             case AccessDeniedException _ -> Words.of("file.denied", file);
+            case FileAlreadyExistsException there -> Words.of("file.there", there.getFile());
             case NoSuchFileException _ -> Words.of("file.missing", file);
             case FileSystemException system
             when system.getReason() != null -> Words.of("file.reason", file, system.getReason());

@@ -28,7 +28,7 @@ public enum Export {
     PNG("png") {
         @Override
         public List<Path> write(Job job, DoubleConsumer progress, BooleanSupplier cancelled) throws IOException {
-            return Sheet.of(job.song(), job.timeline(), job.paper()).writePng(job.file(), PRINT_DPI);
+            return Sheet.of(job.song(), job.timeline(), job.paper()).writePng(job.file(), PRINT_DPI, job.overwrites());
         }
     },
     MIDI("mid") {
@@ -56,8 +56,12 @@ public enum Export {
 
     private static final float PRINT_DPI = 150;
 
-    /** One song to be written to one file. */
-    public record Job(Song song, Timeline timeline, Paper paper, Path file) {}
+    /**
+     * One song to be written to one file.
+     *
+     * @param overwrites whether further pages may be written over files that are there
+     */
+    public record Job(Song song, Timeline timeline, Paper paper, Path file, boolean overwrites) {}
 
     private final String ending;
 

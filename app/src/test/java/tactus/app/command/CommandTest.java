@@ -84,8 +84,28 @@ class CommandTest {
         JsonNode written = JsonMapper.shared().readTree(out.toString()).path("written");
         for (JsonNode path : written) assertTrue(Files.isRegularFile(Path.of(path.asString())), path.asString());
         for (String ending : List.of("pdf", "mid", "wav", "png")) {
-            assertTrue(Files.exists(target.resolve("waltz." + ending)), ending);
+            assertTrue(Files.exists(target.resolve("last-chair-waltz." + ending)), ending);
         }
+    }
+
+    @Test
+    void exportWritesOverNothingUnlessItIsTold() throws IOException {
+        String target = folder.resolve("once").toString();
+        assertEquals(0, run("export", song, "--to", "csv", "--out", target));
+        Path file = Path.of(target, "last-chair-waltz.csv");
+        Files.writeString(file, "mine");
+        assertEquals(1, run("export", song, "--to", "csv", "--out", target));
+        assertEquals("mine", Files.readString(file));
+        assertTrue(err.toString().contains("--force"), err.toString());
+        assertEquals(0, run("export", song, "--to", "csv", "--out", target, "--force"));
+        assertTrue(Files.readString(file).startsWith("song bar,"));
+    }
+
+    @Test
+    void exportOfAVersionThatIsNotThereNamesThoseThatAre() {
+        assertEquals(2, run("export", song, "--to", "csv", "--version", "Nothing", "--out", folder.toString()));
+        assertTrue(err.toString().contains("there is no version \"Nothing\""), err.toString());
+        assertEquals(0, run("export", song, "--to", "csv", "--version", "full", "--out", folder.toString()));
     }
 
     @Test

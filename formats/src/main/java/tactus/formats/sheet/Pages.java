@@ -18,7 +18,7 @@ final class Pages {
     private static final double FOOT = 30;
 
     private final PDDocument document;
-    private static final double LINE = 13;
+    static final double LINE = 13;
 
     private final Paper paper;
     private final String title;

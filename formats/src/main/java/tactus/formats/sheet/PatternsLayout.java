@@ -29,7 +29,8 @@ import tactus.words.Words;
 final class PatternsLayout {
 
     private static final double PICTURE_HEIGHT = 118;
-    private static final double HEAD = 34;
+    private static final double HEAD = 30;
+    private static final double FACTS = 10.5;
     private static final double GUTTER = 16;
     private static final int SLOTS_OF_HALF_A_PAGE = 12;
 
@@ -80,10 +81,21 @@ final class PatternsLayout {
         for (List<Drawn> row : rows(all)) {
             boolean isWide = row.size() == 1 && row.getFirst().isWide();
             double width = isWide ? pages.width() : (pages.width() - GUTTER) / 2;
-            double top = pages.startBlock(PICTURE_HEIGHT + HEAD);
-            for (int i = 0; i < row.size(); i++) lay(row.get(i), pages.left() + i * (width + GUTTER), top, width);
-            pages.moveDown(PICTURE_HEIGHT + HEAD);
+            double facts = FACTS
+                    * row.stream()
+                            .mapToInt(each -> facts(each, width).size())
+                            .max()
+                            .orElse(0);
+            double top = pages.startBlock(PICTURE_HEIGHT + HEAD + facts);
+            for (int i = 0; i < row.size(); i++)
+                lay(row.get(i), pages.left() + i * (width + GUTTER), top, width, facts);
+            pages.moveDown(PICTURE_HEIGHT + HEAD + facts);
         }
+    }
+
+    /** The title and where it is played, in as many lines as that needs. */
+    private List<String> facts(Drawn drawn, double width) {
+        return drawn.where().isEmpty() ? List.of() : pages.lines(drawn.where(), width, Typeface.REGULAR, 8.5);
     }
 
     private static List<List<Drawn>> rows(List<Drawn> all) {
@@ -101,15 +113,18 @@ final class PatternsLayout {
         return rows;
     }
 
-    private void lay(Drawn drawn, double left, double top, double width) throws IOException {
+    private void lay(Drawn drawn, double left, double top, double width, double facts) throws IOException {
         Pen pen = pages.pen();
-        String title = pen.fitted(drawn.title(), width, Typeface.BOLD, 11.5);
-        pen.text(title, left, top + 12, Typeface.BOLD, 11.5, Ink.DARK);
-        double where = pen.width(title, Typeface.BOLD, 11.5) + 8;
-        String text = pen.fitted(drawn.where(), Math.max(0, width - where), Typeface.REGULAR, 9);
-        if (width - where > 20) pen.text(text, left + where, top + 12, Typeface.REGULAR, 9, Ink.SOFT);
+        double size = 11.5;
+        while (size > 7 && pen.width(drawn.title(), Typeface.BOLD, size) > width) size -= 0.5;
+        pen.text(pen.fitted(drawn.title(), width, Typeface.BOLD, size), left, top + 11, Typeface.BOLD, size, Ink.DARK);
+        double base = top + 11;
+        for (String line : facts(drawn, width)) {
+            base += FACTS;
+            pen.text(line, left, base, Typeface.REGULAR, 8.5, Ink.SOFT);
+        }
         var picture = HandPicture.of(drawn.passage(), Frame.of(Frame.Size.PRINT, width, PICTURE_HEIGHT));
-        new PrintedPicture(pen, song.facts().tuning(), left, top + 18).print(picture);
+        new PrintedPicture(pen, song.facts().tuning(), left, top + 16 + facts).print(picture);
     }
 
     private List<Drawn> drawn(PlayedForm played) {

@@ -43,6 +43,8 @@ final class RunningOrderLayout {
     private static final double BAR_HEIGHT = 32;
     private static final double NOTE_HEIGHT = 9;
     private static final double RIBBON = 13;
+    private static final double RIBBON_LETTERS = 8.5;
+    private static final double SMALLEST = 5.5;
     private static final double WORDS = 11;
     private static final double HEAD = 22;
     private static final double GUTTER = 14;
@@ -68,7 +70,7 @@ final class RunningOrderLayout {
 
     private void layUse(OutlinedUse use) throws IOException {
         boolean same = use.sameAs().isPresent();
-        double top = pages.startBlock(same ? HEAD : HEAD + NOTE_HEIGHT + BAR_HEIGHT + RIBBON);
+        double top = pages.startBlock(same ? HEAD : HEAD + besidesBars(use) + firstLine(use));
         layHeading(use, top + 15);
         pages.moveDown(HEAD);
         if (same) return;
@@ -78,6 +80,31 @@ final class RunningOrderLayout {
             layBlock(block, isFirst ? outline.pickup() : Optional.empty());
             isFirst = false;
         }
+    }
+
+    /** How high the lines are that stand between a heading and its bars. */
+    private double besidesBars(OutlinedUse use) {
+        Use entry = song.uses().get(use.use());
+        int hints = new HintWords(song).ofSection(entry.section()).isEmpty() ? 0 : 1;
+        return Pages.LINE * (entry.excepts().size() + hints);
+    }
+
+    /** How high the first line of bars is, so that a heading stands on the page of its bars. */
+    private double firstLine(OutlinedUse use) {
+        Block block = use.blocks().getFirst();
+        int count = Math.min(barsALine(block.bars()), block.bars().size());
+        double width = (pages.width() - GUTTER) / barsALine(block.bars());
+        return height(even(block, block.bars().subList(0, count), width));
+    }
+
+    private double above(List<List<String>> notes) {
+        return NOTE_HEIGHT
+                * Math.max(1, notes.stream().mapToInt(List::size).max().orElse(1));
+    }
+
+    private double height(LineOfBars line) {
+        int lanes = line.block().lanes().size() + line.block().second().size();
+        return above(notes(line)) + BAR_HEIGHT + sung(line).size() * WORDS + lanes * RIBBON;
     }
 
     private void layHeading(OutlinedUse use, double base) throws IOException {
@@ -123,12 +150,9 @@ final class RunningOrderLayout {
             var line = i == 0 && pickup.isPresent()
                     ? withPickup(block, bars, pickup.get(), width)
                     : even(block, bars, width);
-            int lanes = block.lanes().size() + block.second().size();
             List<List<String>> notes = notes(line);
-            double above = NOTE_HEIGHT
-                    * Math.max(1, notes.stream().mapToInt(List::size).max().orElse(1));
-            double height = above + BAR_HEIGHT + sung(line).size() * WORDS + lanes * RIBBON;
-            double top = pages.startBlock(height) + above;
+            double height = height(line);
+            double top = pages.startBlock(height) + above(notes);
             layNotes(line, notes, top);
             layLine(line, top);
             pages.moveDown(height + 2);
@@ -253,8 +277,7 @@ final class RunningOrderLayout {
             double left = left() + line.xAt(from) + 1.5;
             double right = left() + line.xAt(to) - 1.5;
             frame(left, top + 1, right, top + RIBBON - 2, isSecond ? Ink.FAINT : Ink.SOFT);
-            String text = fitting(ribbon, isSecond, right - left - 5);
-            pen.text(text, left + 3, top + 8.8, Typeface.REGULAR, 8.5, Ink.DARK);
+            layText(ribbon, isSecond, left + 3, top + 8.8, right - left - 5);
             for (Length cut : ribbon.cuts()) {
                 if (!line.start().isLessThan(cut) || line.end().isLessThan(cut)) continue;
                 double x = left() + line.xAt(cut) - 2.5;
@@ -263,12 +286,24 @@ final class RunningOrderLayout {
         }
     }
 
-    /** The whole where there is room, otherwise the form alone, otherwise smaller letters. */
-    private String fitting(Ribbon ribbon, boolean isSecond, double room) {
+    /** The whole where there is room, otherwise the form alone, otherwise in smaller letters. */
+    private void layText(Ribbon ribbon, boolean isSecond, double x, double base, double room) throws IOException {
         Pen pen = pages.pen();
         RibbonWords says = RibbonWords.of(song, words, ribbon, isSecond);
-        boolean fits = pen.width(says.whole(), Typeface.REGULAR, 8.5) <= room;
-        return fits ? says.whole() : pen.fitted(says.brief(), room, Typeface.REGULAR, 8.5);
+        for (double size = RIBBON_LETTERS; size >= SMALLEST; size -= 0.5) {
+            for (String text : List.of(says.whole(), says.brief())) {
+                if (pen.width(text, Typeface.REGULAR, size) > room) continue;
+                pen.text(text, x, base, Typeface.REGULAR, size, Ink.DARK);
+                return;
+            }
+        }
+        pen.text(
+                pen.fitted(says.brief(), room, Typeface.REGULAR, SMALLEST),
+                x,
+                base,
+                Typeface.REGULAR,
+                SMALLEST,
+                Ink.DARK);
     }
 
     private void frame(double left, double top, double right, double bottom, Ink ink) throws IOException {

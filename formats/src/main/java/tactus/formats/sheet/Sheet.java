@@ -2,6 +2,8 @@ package tactus.formats.sheet;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.nio.file.FileAlreadyExistsException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -56,11 +58,18 @@ public final class Sheet {
     /**
      * Writes each page as a PNG with {@code dotsPerInch}; pages after the first have their number in the name.
      *
+     * @param overwrites whether pages after the first may be written over files that are there
      * @return the files written
+     * @throws FileAlreadyExistsException if one is there and may not be written over; then none is written
      */
-    public List<Path> writePng(Path file, float dotsPerInch) throws IOException {
+    public List<Path> writePng(Path file, float dotsPerInch, boolean overwrites) throws IOException {
         var written = new ArrayList<Path>();
-        for (BufferedImage image : images(dotsPerInch)) {
+        List<BufferedImage> pages = images(dotsPerInch);
+        for (int page = 2; page <= pages.size() && !overwrites; page++) {
+            Path target = numbered(file, page);
+            if (Files.exists(target)) throw new FileAlreadyExistsException(target.toString());
+        }
+        for (BufferedImage image : pages) {
             Path target = written.isEmpty() ? file : numbered(file, written.size() + 1);
             WholeFile.write(target, out -> ImageIO.write(image, "png", out));
             written.add(target);

@@ -251,7 +251,7 @@ class SheetTest {
     void asPicturesEachPageIsAFileWithInkOnIt() throws IOException {
         Song song = SampleSong.plain();
         Sheet sheet = Sheet.of(song, Timeline.of(song), Paper.A4);
-        List<Path> files = sheet.writePng(folder.resolve("sheet.png"), 72);
+        List<Path> files = sheet.writePng(folder.resolve("sheet.png"), 72, false);
         BufferedImage first = ImageIO.read(files.getFirst().toFile());
         assertEquals(595, first.getWidth());
         int dark = 0;
