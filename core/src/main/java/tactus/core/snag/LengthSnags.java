@@ -101,7 +101,7 @@ final class LengthSnags implements Finder {
                 .count();
         boolean inFours = even >= 2 && even * 2 > song.sections().size();
         for (Section section : song.sections()) {
-            if (!inFours && !hasOneUnlike(song, section)) continue;
+            if (!inFours && !hasOneUnlike(section)) continue;
             int bars = section.bars().size();
             int over = bars % PHRASE;
             boolean odd = over == 1 || over == 3;
@@ -112,16 +112,14 @@ final class LengthSnags implements Finder {
     }
 
     /** Whether all chords but one are held for the same even number of bars: the one was counted wrong. */
-    private static boolean hasOneUnlike(Song song, Section section) {
-        List<SideBySide.Held> held = SideBySide.held(section, Assignment.round(song, section));
-        List<SideBySide.Held> unlike = likeliest(song, section);
-        return held.size() >= 4
-                && unlike.size() == 1
-                && held.stream()
-                        .filter(each -> !unlike.contains(each))
-                        .allMatch(each -> each.length() instanceof SpanLength.Bars bars
-                                && bars.count().isWhole()
-                                && bars.count().remainderOver(Length.of(2)).isZero());
+    private static boolean hasOneUnlike(Section section) {
+        List<Span> spans = section.spans();
+        long even = spans.stream().filter(span -> isEven(span.length())).count();
+        return spans.size() >= 4 && even == spans.size() - 1;
+    }
+
+    private static boolean isEven(SpanLength length) {
+        return length instanceof SpanLength.Bars bars && bars.count().isMultipleOf(Length.of(2));
     }
 
     /** The chords whose length is unlike the others'; all where all are alike. */

@@ -12,6 +12,7 @@ import tactus.core.time.Length;
  *
  * @param second what a second guitar plays
  * @param first what is played first, whose pick-up lies in front
+ * @param goingOn the round that is not over at its end and goes on in the next pass
  */
 record LaidPass(
         PassFrame frame,
@@ -19,7 +20,15 @@ record LaidPass(
         List<LaidStroke> strokes,
         List<LaidStroke> second,
         Optional<Pattern> first,
+        Optional<GoingOn> goingOn,
         Loudness loudness) {
+
+    /**
+     * A round that began in the pass before.
+     *
+     * @param offset how much of it has been played
+     */
+    record GoingOn(Pattern pattern, Length offset) {}
 
     LaidPass {
         spans = List.copyOf(spans);

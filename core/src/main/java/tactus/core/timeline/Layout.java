@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
 import tactus.core.pitch.ConcertPitch;
 import tactus.core.rule.Pace;
 import tactus.core.rule.PassPlan;
@@ -34,6 +36,8 @@ final class Layout {
 
     private record Key(SectionId section, List<Except> excepts, boolean isLast, BitSet rules) {}
 
+    private record LaidKey(Key pass, Optional<LaidPass.GoingOn> before, Optional<PatternId> next) {}
+
     private final Song song;
     private final Tempo tempo;
     private final RuleBook book;
@@ -41,7 +45,8 @@ final class Layout {
     private final Passes passes;
     private final Forms forms;
     private final Map<Optional<Raise>, Strings> strings = new HashMap<>();
-    private final Map<Key, LaidPass> laid = new HashMap<>();
+    private final Map<Key, PassFrame> frames = new HashMap<>();
+    private final Map<LaidKey, LaidPass> laid = new HashMap<>();
     private final List<TimelineBar> bars = new ArrayList<>();
     private final List<TimelineSpan> spans = new ArrayList<>();
     private final List<TimelineStroke> strokes = new ArrayList<>();
@@ -71,23 +76,44 @@ final class Layout {
         return layout;
     }
 
+    /** A pass that is to be laid. */
+    private record Turn(int use, int pass, int count, Key key, PassFrame frame) {}
+
     private void layPasses() {
+        List<Turn> turns = turns();
         Optional<SongPosition> at = Optional.empty();
+        Optional<LaidPass.GoingOn> goingOn = Optional.empty();
+        for (int i = 0; i < turns.size(); i++) {
+            Turn turn = turns.get(i);
+            Optional<Pattern> next =
+                    i + 1 < turns.size() ? PassLayout.beginning(turns.get(i + 1).frame(), forms) : Optional.empty();
+            LaidPass layout = laid(turn, goingOn, next);
+            goingOn = layout.goingOn();
+            SongPosition from = at.orElseGet(() -> start(layout));
+            var place = new PassPlacing.Turn(turn.use(), turn.pass(), turn.count());
+            PlacedPass placed = PassPlacing.of(layout, place, from, tempo, Pacing.of(layout, tempo));
+            add(placed);
+            addOffers(passes.situation(turn.use(), turn.pass()), layout, from.at());
+            at = Optional.of(after(from, layout, placed));
+        }
+        length = at.map(SongPosition::at).orElse(Length.ZERO);
+    }
+
+    private List<Turn> turns() {
+        var turns = new ArrayList<Turn>();
         for (int use = 0; use < song.uses().size(); use++) {
             int count = passes.count(use);
             for (int pass = 1; pass <= count; pass++) {
                 BitSet indices = book.in(passes.situation(use, pass));
-                List<Rule> rules = book.at(indices);
-                LaidPass layout = laid(use, pass, indices, rules);
-                var turn = new PassPlacing.Turn(use, pass, count);
-                SongPosition from = at.orElseGet(() -> start(layout));
-                PlacedPass placed = PassPlacing.of(layout, turn, from, tempo, Pacing.of(layout, tempo));
-                add(placed);
-                addOffers(passes.situation(use, pass), layout, from.at());
-                at = Optional.of(after(from, layout, placed));
+                var key = new Key(
+                        song.uses().get(use).section(), passes.excepts(use, pass), passes.hasTag(use, pass), indices);
+                int ofUse = use;
+                int ofPass = pass;
+                PassFrame frame = frames.computeIfAbsent(key, _ -> plan(ofUse, ofPass, book.at(indices)));
+                turns.add(new Turn(use, pass, count, key, frame));
             }
         }
-        length = at.map(SongPosition::at).orElse(Length.ZERO);
+        return turns;
     }
 
     TempoMap tempoMap() {
@@ -129,9 +155,9 @@ final class Layout {
         return changes;
     }
 
-    private LaidPass laid(int use, int pass, BitSet indices, List<Rule> rules) {
-        var key = new Key(song.uses().get(use).section(), passes.excepts(use, pass), passes.hasTag(use, pass), indices);
-        return laid.computeIfAbsent(key, _ -> PassLayout.of(plan(use, pass, rules), forms));
+    private LaidPass laid(Turn turn, Optional<LaidPass.GoingOn> before, Optional<Pattern> next) {
+        var key = new LaidKey(turn.key(), before, next.map(Pattern::id));
+        return laid.computeIfAbsent(key, _ -> PassLayout.of(turn.frame(), forms, before, next));
     }
 
     private PassFrame plan(int use, int pass, List<Rule> rules) {

@@ -34,22 +34,49 @@ final class PassLayout {
     private final List<LaidSpan> spans = new ArrayList<>();
     private final List<LaidStroke> strokes = new ArrayList<>();
     private Optional<Pattern> first = Optional.empty();
-    private Optional<Carried> carried = Optional.empty();
+    private Optional<Carried> carried;
+    private final Optional<Pattern> next;
 
-    private PassLayout(PassFrame frame, Forms forms) {
+    private PassLayout(PassFrame frame, Forms forms, Optional<LaidPass.GoingOn> before, Optional<Pattern> next) {
         this.frame = frame;
+        this.next = next;
+        carried = before.map(each -> new Carried(each.pattern(), each.offset(), false));
         this.forms = forms;
         bars = frame.bars();
         loudness = new Loudness(frame.plan(), bars);
         sounds = new PassSounds(frame, loudness);
     }
 
-    /** Returns the pass with everything on it. */
-    static LaidPass of(PassFrame frame, Forms forms) {
-        var layout = new PassLayout(frame, forms);
+    /**
+     * Returns the pass with everything on it.
+     *
+     * @param before the round that goes on from the pass before
+     * @param next what the next pass begins with, if that can go on with a round
+     */
+    static LaidPass of(PassFrame frame, Forms forms, Optional<LaidPass.GoingOn> before, Optional<Pattern> next) {
+        var layout = new PassLayout(frame, forms, before, next);
         layout.layPieces(frame.plan().pieces());
         List<LaidStroke> second = SecondPart.of(frame, layout.sounds, layout.spans, forms);
-        return new LaidPass(frame, layout.spans, layout.strokes, second, layout.first, layout.loudness);
+        Optional<LaidPass.GoingOn> goingOn = layout.carried
+                .filter(each -> next.filter(each.pattern()::equals).isPresent()
+                        && each.offset().isPositive())
+                .map(each -> new LaidPass.GoingOn(each.pattern(), each.offset()));
+        Optional<Pattern> first = before.isPresent() ? Optional.empty() : layout.first;
+        return new LaidPass(frame, layout.spans, layout.strokes, second, first, goingOn, layout.loudness);
+    }
+
+    /** What a pass begins with, if it is of several bars and made to go on from the pass before. */
+    static Optional<Pattern> beginning(PassFrame frame, Forms forms) {
+        if (frame.plan().pieces().isEmpty()) return Optional.empty();
+        Assigned assigned = frame.plan().assigned().getFirst();
+        boolean plays = assigned.what().filter(What.Plays.class::isInstance).isPresent()
+                && assigned.fit().isEmpty()
+                && frame.plan().pieces().getFirst().start().isZero();
+        return plays
+                ? assigned.pattern()
+                        .flatMap(id -> forms.of(id, assigned.form()))
+                        .filter(pattern -> pattern.grid().slots().getLast().bar() > 0)
+                : Optional.empty();
     }
 
     private void layPieces(List<Piece> pieces) {
@@ -141,8 +168,10 @@ final class PassLayout {
                                 .orElse(Length.ZERO)
                         : Length.ZERO;
         var fit = new Fit(span, pattern.length(), offset, Fit.Way.CUT);
-        // What goes on unasked is cut at the end of the pass, where the next one begins anew.
-        boolean isOver = choice == null && end.equals(bars.length());
+        // What goes on unasked is cut at the end of the pass, unless the next one goes on with it.
+        boolean isOver = choice == null
+                && end.equals(bars.length())
+                && next.filter(each -> each == pattern).isEmpty();
         boolean isLeft = goesOn && !fit.rest().isZero();
         fit = fit.going(carries && !isOver || isLeft ? Fit.Way.CARRIED : way(choice, pattern, fit.rest()));
         if (isLeft) carried = Optional.of(new Carried(pattern, fit.rest(), true));

@@ -243,4 +243,52 @@ class PlayedOtherwiseTest {
         assertTrue(timeline.spans().stream()
                 .noneMatch(span -> span.fit().filter(Fit::isCut).isPresent()));
     }
+
+    /** A pattern of two bars, down all through the first and up all through the second, over a section of three bars. */
+    private static Song twoBars(List<SectionId> order) {
+        Song three = song("4/4 4/4 4/4", "C: 1 bar, G: 1 bar, D: 1 bar", "d-d-d-d-");
+        Song two = three.withSection(three.section(VERSE).orElseThrow().copiedAs(new SectionId("b"), "Bridge"))
+                .withOrder(order);
+        Pattern long2 = Pattern.empty(new PatternId("two"), "Two", two.facts().meter())
+                .withBeats(8)
+                .withLine("d---d-d--u-u---u");
+        return ruled(two.withPattern(long2), "Verse: Two", "Bridge: Two");
+    }
+
+    private static String ways(Song song) {
+        Timeline timeline = Timeline.of(song);
+        return timeline.bars().stream()
+                .map(bar -> timeline.strokesIn(bar.number()).stream()
+                        .filter(stroke -> !stroke.strings().isEmpty())
+                        .map(stroke ->
+                                stroke.stroke().way().orElseThrow().name().substring(0, 1))
+                        .distinct()
+                        .collect(Collectors.joining()))
+                .collect(Collectors.joining(" "));
+    }
+
+    @Test
+    void aPatternOfTwoBarsGoesOnOverAChangeOfSection() {
+        Song song = twoBars(List.of(VERSE, new SectionId("b"), VERSE));
+        assertEquals("D U D U D U D U D", ways(song));
+        assertEquals(
+                1,
+                Timeline.of(song).spans().stream()
+                        .filter(span -> span.fit().filter(Fit::isCut).isPresent())
+                        .count(),
+                "it is cut only where the song ends");
+        Song begun = ruled(song, "Bridge: cut");
+        assertEquals("D U D D D D D U D", ways(begun), "a rule for the fit lets every chord begin anew");
+    }
+
+    @Test
+    void whereTheNextSectionPlaysSomethingElseItIsCut() {
+        Song song = ruled(twoBars(List.of(VERSE, new SectionId("b"), VERSE)), "Bridge: P");
+        assertEquals("D U D D D D D U D", ways(song));
+        assertEquals(
+                2,
+                Timeline.of(song).spans().stream()
+                        .filter(span -> span.fit().filter(Fit::isCut).isPresent())
+                        .count());
+    }
 }
