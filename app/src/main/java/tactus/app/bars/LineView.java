@@ -66,7 +66,7 @@ final class LineView extends Region {
     private void addWords(WordLane lane) {
         int all = row.block().passes().size();
         String passes = lane.passes().stream().map(Object::toString).collect(Collectors.joining(","));
-        var number = new Label(lane.passes().size() < all ? passes : "");
+        var number = new Label(row.use().blocks().size() > 1 || lane.passes().size() < all ? passes : "");
         number.getStyleClass().add("lane-pass");
         var words = new ArrayList<Word>();
         for (Margin.SungAt each : lane.between(line.start(), line.end())) {
@@ -106,7 +106,8 @@ final class LineView extends Region {
 
     private void addLane(Lane lane, int index, BarView.Look look, SongWords words, PageHand hand, boolean isSecond) {
         int all = row.block().passes().size();
-        boolean isNamed = all > 1 && (lane.passes().size() < all || isSecond);
+        boolean isNamed =
+                row.use().blocks().size() > 1 || all > 1 && (lane.passes().size() < all || isSecond);
         String said = lane.passes().stream().map(Object::toString).collect(Collectors.joining(","));
         var pass = new Label(isNamed ? said.length() <= 4 ? said : lane.passes().getFirst() + "…" : "");
         pass.getStyleClass().add("lane-pass");

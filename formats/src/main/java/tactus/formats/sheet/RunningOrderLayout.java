@@ -55,6 +55,8 @@ final class RunningOrderLayout {
     private final SongWords words;
     private final Pages pages;
     private final Outline outline;
+    /** Whether the passes of the entry that is laid have different bars, so that each line says its own. */
+    private boolean hasParts;
 
     RunningOrderLayout(Song song, Timeline timeline, Pages pages) {
         this.song = song;
@@ -77,6 +79,7 @@ final class RunningOrderLayout {
         layOther(song.uses().get(use.use()));
         boolean isFirst = use.use() == 0;
         for (Block block : use.blocks()) {
+            hasParts = use.blocks().size() > 1;
             layBlock(block, isFirst ? outline.pickup() : Optional.empty());
             isFirst = false;
         }
@@ -247,7 +250,7 @@ final class RunningOrderLayout {
     /** The words where they are sung; the first one of a line is its landmark. */
     private void layWords(LineOfBars line, WordLane lane, double top) throws IOException {
         Pen pen = pages.pen();
-        if (lane.passes().size() < line.block().passes().size()) layPasses(lane.passes(), top + 7.5);
+        if (hasParts || lane.passes().size() < line.block().passes().size()) layPasses(lane.passes(), top + 7.5);
         double free = left();
         for (Margin.SungAt each : lane.between(line.start(), line.end())) {
             String text = each.goesOn() ? each.text() + "-" : each.text();
@@ -269,7 +272,7 @@ final class RunningOrderLayout {
     private void layLane(LineOfBars line, Lane lane, double top, boolean isSecond) throws IOException {
         Pen pen = pages.pen();
         int all = line.block().passes().size();
-        if (all > 1 && (lane.passes().size() < all || isSecond)) layPasses(lane.passes(), top + 8.5);
+        if (hasParts || all > 1 && (lane.passes().size() < all || isSecond)) layPasses(lane.passes(), top + 8.5);
         for (Ribbon ribbon : lane.ribbons()) {
             Length from = ribbon.from().max(line.start());
             Length to = ribbon.to().min(line.end());
