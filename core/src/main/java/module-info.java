@@ -15,6 +15,7 @@ module tactus.core {
     exports tactus.core.name;
     exports tactus.core.outline;
     exports tactus.core.pattern;
+    exports tactus.core.notation;
     exports tactus.core.performance;
     exports tactus.core.picking;
     exports tactus.core.picture;

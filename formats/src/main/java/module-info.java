@@ -3,6 +3,7 @@ module tactus.formats {
     requires transitive tactus.core;
     requires transitive tactus.words;
     requires transitive java.desktop;
+    requires java.xml;
     requires de.siegmar.fastcsv;
     // PDFBox logs through it without saying so.
     requires org.apache.commons.logging;
@@ -14,6 +15,7 @@ module tactus.formats {
     exports tactus.formats.file;
     exports tactus.formats.font;
     exports tactus.formats.midi;
+    exports tactus.formats.musicxml;
     exports tactus.formats.sheet;
     exports tactus.formats.song;
     exports tactus.formats.table;

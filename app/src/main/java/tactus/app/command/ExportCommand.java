@@ -28,7 +28,9 @@ import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
 /** {@code tactus export SONG --to pdf,midi,wav,png,csv --out DIR}: writes a song out. */
-@Command(name = "export", description = "Write a song as a PDF or PNG sheet, a MIDI file, a table of bars or sound.")
+@Command(
+        name = "export",
+        description = "Write a song as a PDF or PNG sheet, a MIDI file, MusicXML, a table of bars or sound.")
 final class ExportCommand implements Callable<Integer> {
 
     @Parameters(paramLabel = "SONG", description = "a song file")
@@ -39,7 +41,7 @@ final class ExportCommand implements Callable<Integer> {
             required = true,
             split = ",",
             paramLabel = "KIND",
-            description = "pdf, png, midi, csv or wav; several with commas")
+            description = "pdf, png, midi, musicxml, mxl, csv or wav; several with commas")
     private List<String> kinds;
 
     @Option(names = "--out", defaultValue = ".", paramLabel = "DIR", description = "the folder, made if need be")
@@ -107,7 +109,7 @@ final class ExportCommand implements Callable<Integer> {
         return Export.named(name.strip())
                 .orElseThrow(() -> new CommandFailure(
                         TactusCommand.USAGE,
-                        "tactus export: --to takes pdf, png, midi, csv or wav, not \"" + name + "\""));
+                        "tactus export: --to takes pdf, png, midi, musicxml, mxl, csv or wav, not \"" + name + "\""));
     }
 
     private List<Path> write(Export export, Song song, Timeline timeline) {

@@ -11,6 +11,7 @@ import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
 import tactus.formats.file.WholeFile;
 import tactus.formats.midi.MidiSong;
+import tactus.formats.musicxml.MusicXmlSong;
 import tactus.formats.sheet.Paper;
 import tactus.formats.sheet.Sheet;
 import tactus.formats.table.BarTable;
@@ -35,6 +36,20 @@ public enum Export {
         @Override
         public List<Path> write(Job job, DoubleConsumer progress, BooleanSupplier cancelled) throws IOException {
             MidiSong.write(job.song(), job.timeline(), job.file());
+            return List.of(job.file());
+        }
+    },
+    MUSICXML("musicxml") {
+        @Override
+        public List<Path> write(Job job, DoubleConsumer progress, BooleanSupplier cancelled) throws IOException {
+            MusicXmlSong.write(job.song(), job.timeline(), job.file());
+            return List.of(job.file());
+        }
+    },
+    MXL("mxl") {
+        @Override
+        public List<Path> write(Job job, DoubleConsumer progress, BooleanSupplier cancelled) throws IOException {
+            MusicXmlSong.writeCompressed(job.song(), job.timeline(), job.file());
             return List.of(job.file());
         }
     },

@@ -80,10 +80,11 @@ class CommandTest {
     @Test
     void exportWritesEveryKindAskedFor() {
         Path target = folder.resolve("new/folder");
-        assertEquals(0, run("export", song, "--to", "pdf,midi,wav,png", "--out", target.toString(), "--json"));
+        assertEquals(
+                0, run("export", song, "--to", "pdf,midi,wav,png,musicxml,mxl", "--out", target.toString(), "--json"));
         JsonNode written = JsonMapper.shared().readTree(out.toString()).path("written");
         for (JsonNode path : written) assertTrue(Files.isRegularFile(Path.of(path.asString())), path.asString());
-        for (String ending : List.of("pdf", "mid", "wav", "png")) {
+        for (String ending : List.of("pdf", "mid", "wav", "png", "musicxml", "mxl")) {
             assertTrue(Files.exists(target.resolve("last-chair-waltz." + ending)), ending);
         }
     }
@@ -112,7 +113,7 @@ class CommandTest {
     void anUnknownKindIsAUsageError() {
         assertEquals(2, run("export", song, "--to", "mp9"));
         assertEquals(
-                "tactus export: --to takes pdf, png, midi, csv or wav, not \"mp9\"",
+                "tactus export: --to takes pdf, png, midi, musicxml, mxl, csv or wav, not \"mp9\"",
                 err.toString().strip());
     }
 

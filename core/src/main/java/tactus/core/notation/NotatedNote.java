@@ -1,0 +1,19 @@
+package tactus.core.notation;
+
+import java.util.Objects;
+import tactus.core.pitch.Pitch;
+
+/**
+ * A note on a string.
+ *
+ * @param string from 1, the highest-sounding
+ * @param fret counted from the capo
+ * @param pitch what is heard
+ * @param isDead whether the string is muted
+ */
+public record NotatedNote(int string, int fret, Pitch pitch, boolean isDead) {
+
+    public NotatedNote {
+        Objects.requireNonNull(pitch);
+    }
+}
