@@ -41,7 +41,7 @@ final class ExportCommand implements Callable<Integer> {
             required = true,
             split = ",",
             paramLabel = "KIND",
-            description = "pdf, png, midi, musicxml, mxl, csv or wav; several with commas")
+            description = "pdf, png, midi, musicxml, mxl, csv, txt or wav; several with commas")
     private List<String> kinds;
 
     @Option(names = "--out", defaultValue = ".", paramLabel = "DIR", description = "the folder, made if need be")
@@ -109,7 +109,8 @@ final class ExportCommand implements Callable<Integer> {
         return Export.named(name.strip())
                 .orElseThrow(() -> new CommandFailure(
                         TactusCommand.USAGE,
-                        "tactus export: --to takes pdf, png, midi, musicxml, mxl, csv or wav, not \"" + name + "\""));
+                        "tactus export: --to takes pdf, png, midi, musicxml, mxl, csv, txt or wav, not \"" + name
+                                + "\""));
     }
 
     private List<Path> write(Export export, Song song, Timeline timeline) {

@@ -15,6 +15,7 @@ import tactus.formats.musicxml.MusicXmlSong;
 import tactus.formats.sheet.Paper;
 import tactus.formats.sheet.Sheet;
 import tactus.formats.table.BarTable;
+import tactus.formats.table.TextChart;
 import tactus.sound.wave.WaveRendering;
 
 /** What a song can be written out as; for the window and for the command line. */
@@ -50,6 +51,13 @@ public enum Export {
         @Override
         public List<Path> write(Job job, DoubleConsumer progress, BooleanSupplier cancelled) throws IOException {
             MusicXmlSong.writeCompressed(job.song(), job.timeline(), job.file());
+            return List.of(job.file());
+        }
+    },
+    TEXT("txt") {
+        @Override
+        public List<Path> write(Job job, DoubleConsumer progress, BooleanSupplier cancelled) throws IOException {
+            TextChart.write(job.song(), job.timeline(), job.file());
             return List.of(job.file());
         }
     },

@@ -113,7 +113,7 @@ class CommandTest {
     void anUnknownKindIsAUsageError() {
         assertEquals(2, run("export", song, "--to", "mp9"));
         assertEquals(
-                "tactus export: --to takes pdf, png, midi, musicxml, mxl, csv or wav, not \"mp9\"",
+                "tactus export: --to takes pdf, png, midi, musicxml, mxl, csv, txt or wav, not \"mp9\"",
                 err.toString().strip());
     }
 

@@ -14,6 +14,7 @@ import tactus.core.song.Facts;
 import tactus.core.song.Song;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.StrokeLine;
+import tactus.core.time.Length;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
@@ -44,7 +45,8 @@ public final class BarTable {
         "counts",
         "start in seconds",
         "beats",
-        "loudness"
+        "loudness",
+        "words"
     };
 
     private final Song song;
@@ -100,7 +102,8 @@ public final class BarTable {
                 "",
                 seconds(bar.seconds()),
                 bar.meter().length().dividedBy(bar.meter().shortestBeat()),
-                "");
+                "",
+                sung(bar.start(), bar.end()));
     }
 
     private List<Object> row(TimelineBar bar, TimelineSpan span) {
@@ -130,7 +133,17 @@ public final class BarTable {
                 strokes.stream().map(stroke -> stroke.count().toString()).collect(Collectors.joining(" ")),
                 seconds(timeline.seconds(from)),
                 to.minus(from).dividedBy(bar.meter().shortestBeat()),
-                span.played().swell().from().letters());
+                span.played().swell().from().letters(),
+                sung(from, to));
+    }
+
+    /** What is sung between two places. */
+    private String sung(Length from, Length to) {
+        return timeline.margin().words().stream()
+                .filter(word -> !word.at().isLessThan(from) && word.at().isLessThan(to))
+                .map(word -> word.text() + (word.goesOn() ? "-" : " "))
+                .collect(Collectors.joining())
+                .strip();
     }
 
     private String section(TimelineBar bar) {

@@ -1,0 +1,212 @@
+package tactus.formats.table;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import tactus.core.outline.Block;
+import tactus.core.outline.Lane;
+import tactus.core.outline.Outline;
+import tactus.core.outline.OutlinedUse;
+import tactus.core.outline.Ribbon;
+import tactus.core.outline.WordLane;
+import tactus.core.rule.FormChoice;
+import tactus.core.saying.Saying;
+import tactus.core.song.Song;
+import tactus.core.time.Length;
+import tactus.core.timeline.Margin;
+import tactus.core.timeline.PlayedForm;
+import tactus.core.timeline.Timeline;
+import tactus.core.timeline.TimelineBar;
+import tactus.core.timeline.TimelineSpan;
+import tactus.formats.file.WholeFile;
+import tactus.formats.sheet.FactsText;
+import tactus.words.BarNote;
+import tactus.words.HintWords;
+import tactus.words.RibbonWords;
+import tactus.words.SongWords;
+import tactus.words.Words;
+
+/**
+ * A song as a chart in plain letters, to be read in a mail: headings, bars between strokes with what is sung below them, and the
+ * patterns as lines with their counts. What is the same as before is said and not written again. Headings and bars can be pasted
+ * as a new song.
+ */
+public final class TextChart {
+
+    private static final int BARS_A_LINE = 4;
+    private static final int NARROWEST = 7;
+
+    private final Song song;
+    private final Timeline timeline;
+    private final SongWords words;
+    private final List<String> lines = new ArrayList<>();
+
+    private TextChart(Song song, Timeline timeline) {
+        this.song = song.asShown();
+        this.timeline = timeline;
+        words = new SongWords(song);
+    }
+
+    /**
+     * Writes {@code timeline}, which was laid out from {@code song}, in UTF-8, whole or not at all.
+     *
+     * @throws IOException if it cannot be written
+     */
+    public static void write(Song song, Timeline timeline, Path file) throws IOException {
+        WholeFile.write(file, new TextChart(song, timeline)::writeTo);
+    }
+
+    private void writeTo(OutputStream out) throws IOException {
+        lines.add(song.facts().title());
+        lines.add(FactsText.of(song.facts(), timeline));
+        if (!song.facts().note().isEmpty()) lines.add(song.facts().note());
+        lines.addAll(new HintWords(song).ofSong());
+        Outline outline = Outline.of(timeline);
+        for (OutlinedUse use : outline.uses()) addUse(outline, use);
+        addShapes();
+        addPatterns();
+        out.write((String.join("\n", lines) + "\n").getBytes(StandardCharsets.UTF_8));
+    }
+
+    private void addUse(Outline outline, OutlinedUse use) {
+        lines.add("");
+        String times = use.times() > 1 ? Words.of("sheet.times", use.times()) : "";
+        String same = use.sameAs().isPresent()
+                ? ": "
+                        + Words.of(
+                                "sheet.same-as",
+                                outline.uses()
+                                        .get(use.sameAs().getAsInt())
+                                        .first()
+                                        .number())
+                : "";
+        lines.add("[" + words.use(use.use()) + times + "]" + same);
+        if (use.sameAs().isPresent()) return;
+        song.uses().get(use.use()).excepts().forEach(except -> lines.add("  " + words.of(except)));
+        String hints = new HintWords(song).ofSection(use.section());
+        if (!hints.isEmpty()) lines.add("  " + hints);
+        for (Block block : use.blocks()) addBlock(block);
+    }
+
+    private void addBlock(Block block) {
+        int widest = block.bars().stream()
+                .mapToInt(bar -> chords(bar).length())
+                .max()
+                .orElse(0);
+        int width = Math.max(NARROWEST, widest + 1);
+        for (int from = 0; from < block.bars().size(); from += BARS_A_LINE) {
+            List<TimelineBar> bars = block.bars()
+                    .subList(from, Math.min(from + BARS_A_LINE, block.bars().size()));
+            for (TimelineBar bar : bars) {
+                String note = BarNote.besideRibbons(words, timeline, block.alike(timeline, bar));
+                if (!note.isEmpty()) lines.add("  " + Words.of("chart.bar-note", bar.number(), note));
+            }
+            lines.add(
+                    bars.stream().map(bar -> padded(chords(bar), width)).collect(Collectors.joining("| ", "| ", "|")));
+            for (WordLane lane : block.words()) addWords(block, bars, lane);
+        }
+        for (Lane lane : block.lanes()) addLane(block, lane, false);
+        for (Lane lane : block.second()) addLane(block, lane, true);
+    }
+
+    private static String padded(String text, int width) {
+        return text + " ".repeat(Math.max(1, width - text.length()));
+    }
+
+    /** The chords of a bar; a stroke is a beat on which the one before it goes on. */
+    private String chords(TimelineBar bar) {
+        List<TimelineSpan> spans = timeline.spansIn(bar);
+        if (spans.isEmpty()) return "";
+        if (spans.size() == 1) return spans.getFirst().chord();
+        var text = new ArrayList<String>();
+        Length at = bar.start();
+        for (Length beat : bar.meter().beats()) {
+            Length from = at;
+            at = at.plus(beat);
+            Length to = at;
+            List<String> begun = spans.stream()
+                    .filter(span -> !span.goesOn() || span.start().isLessThan(bar.start()))
+                    .filter(span -> {
+                        Length start = span.start().max(bar.start());
+                        return !start.isLessThan(from) && start.isLessThan(to);
+                    })
+                    .map(TimelineSpan::chord)
+                    .toList();
+            text.add(begun.isEmpty() ? "/" : String.join(" ", begun));
+        }
+        return String.join(" ", text);
+    }
+
+    private void addWords(Block block, List<TimelineBar> bars, WordLane lane) {
+        Length start = block.bars().getFirst().start();
+        List<Margin.SungAt> sung = lane.between(
+                bars.getFirst().start().minus(start), bars.getLast().end().minus(start));
+        if (sung.isEmpty()) return;
+        String text = sung.stream()
+                .map(word -> word.text() + (word.goesOn() ? "-" : " "))
+                .collect(Collectors.joining())
+                .strip();
+        lines.add("  " + passes(block, lane.passes()) + text);
+    }
+
+    private void addLane(Block block, Lane lane, boolean isSecond) {
+        for (Ribbon ribbon : lane.ribbons()) {
+            int first = bar(block, ribbon.from());
+            int last = bar(block, ribbon.to().minus(Length.of(1, 64)));
+            lines.add("  " + passes(block, lane.passes())
+                    + Words.of(
+                            "chart.ribbon",
+                            first,
+                            last,
+                            RibbonWords.of(song, words, ribbon, isSecond).whole()));
+        }
+    }
+
+    /** The number of the bar at a place of the pass. */
+    private static int bar(Block block, Length at) {
+        TimelineBar first = block.bars().getFirst();
+        return block.bars().stream()
+                .filter(bar -> !at.isLessThan(bar.start().minus(first.start())))
+                .reduce((_, later) -> later)
+                .orElse(first)
+                .number();
+    }
+
+    private static String passes(Block block, List<Integer> passes) {
+        return passes.size() == block.passes().size()
+                ? ""
+                : Words.of(
+                        "bar-note.on-passes",
+                        passes.stream().map(Object::toString).collect(Collectors.joining(",")),
+                        "");
+    }
+
+    private void addShapes() {
+        if (song.chords().isEmpty()) return;
+        lines.add("");
+        lines.add(song.chords().stream()
+                .map(chord -> chord.name() + " " + chord.voicing())
+                .collect(Collectors.joining("   ")));
+        lines.addAll(new HintWords(song).ofChords());
+    }
+
+    private void addPatterns() {
+        for (PlayedForm played : PlayedForm.of(song, timeline)) {
+            String name = song.pattern(played.pattern().id()).orElseThrow().name();
+            String form = played.form().equals(FormChoice.FULL)
+                    ? name
+                    : Words.of(
+                            "ribbon.form",
+                            name,
+                            played.form().rule().map(words.rules()::of).orElse(""));
+            lines.add("");
+            lines.add(form + " (" + played.pattern().meter() + "): "
+                    + played.pattern().line());
+            lines.add("  " + new Saying(Words.lexicon()).counted(played.pattern()));
+        }
+    }
+}
