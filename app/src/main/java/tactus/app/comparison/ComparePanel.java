@@ -46,14 +46,14 @@ public final class ComparePanel extends PanelBox {
         }
         getChildren()
                 .setAll(
+                        new NamedField(Words.of("recap.title"), recap),
+                        recapped,
+                        quiet(Words.of("recap.how")),
                         new NamedField(Words.of("compare.left"), left),
                         new NamedField(Words.of("compare.right"), right),
                         verdict,
                         lines,
-                        played,
-                        new NamedField(Words.of("recap.title"), recap),
-                        recapped,
-                        quiet(Words.of("recap.how")));
+                        played);
         recap.setId("recap");
         recap.setWrapText(true);
         recap.setPrefRowCount(3);

@@ -25,7 +25,9 @@ public record Pace(Way way, double perMinute) {
     public Pace {
         Objects.requireNonNull(way);
         if (!(perMinute >= Tempo.SLOWEST && perMinute <= Tempo.FASTEST)) {
-            throw new Refusal("tempo.beats-minute", perMinute);
+            String said =
+                    perMinute == Math.rint(perMinute) ? Long.toString((long) perMinute) : Double.toString(perMinute);
+            throw new Refusal("tempo.beats-minute", said);
         }
     }
 
