@@ -111,6 +111,7 @@ public final class SampleSong {
                 .withAliases(List.of("A part"))
                 .withTag(Optional.of(new SectionId("turn")))
                 .withVoice(List.of(Stretch.bars(1, 3), Stretch.ofCode("4.2")))
+                .withKey(Optional.of(Key.parse("Em")))
                 .withWords(List.of(new WordLine(List.of(
                         new Syllable(0, Length.of(3, 4), "oh", false),
                         new Syllable(1, Length.ZERO, "lan", true),

@@ -8,6 +8,7 @@ import tactus.core.dictation.SpokenStroke;
 import tactus.core.harmony.SpanLength;
 import tactus.core.language.Lexicon;
 import tactus.core.pattern.Pattern;
+import tactus.core.pitch.Guitar;
 import tactus.core.pitch.NoteName;
 import tactus.core.rule.Company;
 import tactus.core.rule.FormChoice;
@@ -52,6 +53,7 @@ final class Phrasing {
             case Degree degree -> coded("degree", degree);
             case Finger finger -> coded("finger", finger);
             case Company company -> coded("company", company);
+            case Guitar guitar -> coded("guitar", guitar);
             case Direction direction -> lexicon.word("stroke", direction);
             case FormChoice form ->
                 form.rule()

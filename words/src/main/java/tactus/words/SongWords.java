@@ -5,6 +5,8 @@ import tactus.core.rule.Rule;
 import tactus.core.rule.Where;
 import tactus.core.section.Except;
 import tactus.core.section.PassChoice;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
 import tactus.core.section.Stretch;
 import tactus.core.sentence.ExceptSentence;
 import tactus.core.sentence.PlaceWords;
@@ -20,8 +22,10 @@ public final class SongWords {
     private final RuleSentence rules;
     private final ExceptSentence excepts;
     private final UseNames uses;
+    private final Song song;
 
     public SongWords(Song song) {
+        this.song = song;
         rules = new RuleSentence(Words.lexicon(), song);
         excepts = new ExceptSentence(Words.lexicon(), song.facts().meter());
         uses = new UseNames(Words.lexicon(), song);
@@ -38,6 +42,11 @@ public final class SongWords {
 
     public String of(Where where) {
         return rules.of(where);
+    }
+
+    /** {@code in G}, for a section in a key of its own. */
+    public Optional<String> key(SectionId section) {
+        return song.section(section).flatMap(Section::key).map(key -> Words.of("section.in-key", key));
     }
 
     /** {@code last 2 bars: F | G instead}. */

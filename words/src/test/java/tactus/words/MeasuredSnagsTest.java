@@ -454,6 +454,28 @@ class MeasuredSnagsTest {
         return shaped;
     }
 
+    @ParameterizedTest
+    @MethodSource("some")
+    void aSectionInAKeyOfItsOwnIsNoSlip(int seed) {
+        Song song = sound(seed);
+        Key other = song.facts().key().plus(3);
+        Song moved = shaped(song.withSection(
+                BRIDGE,
+                bridge -> bridge.withSpans(bridge.spans().stream()
+                                .map(span -> new Span(
+                                        ChordName.parse(span.chord())
+                                                .transposed(3, song.facts().spelling(), other)
+                                                .toString(),
+                                        span.length()))
+                                .toList())
+                        .withKey(Optional.of(other))));
+        assertEquals(
+                List.of(),
+                Said.of(moved).stream()
+                        .filter(said -> said.kind() != Kind.CHORD_NOT_USED)
+                        .toList());
+    }
+
     static Stream<Integer> some() {
         return Stream.of(1, 5, 9);
     }

@@ -13,6 +13,7 @@ import tactus.app.work.Work;
 import tactus.core.harmony.Chord;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.pitch.Key;
 import tactus.core.refusal.Refusal;
 import tactus.core.rule.Part;
 import tactus.core.rule.Play;
@@ -187,6 +188,20 @@ public final class MarksModel {
             if (!section().map(Section::second).equals(Optional.of(figures))) {
                 arrangement.change("edit.second", section -> section.withSecond(figures));
             }
+        });
+    }
+
+    /** The key that the section is in, if that is not the song's. */
+    String key() {
+        return section().flatMap(Section::key).map(Key::toString).orElse("");
+    }
+
+    /** Takes a key such as {@code G} or {@code Em} as that of the section, or that of the song where it is blank. */
+    public Optional<String> takeKey(String text) {
+        return Attempt.of(() -> {
+            Optional<Key> key = text.isBlank() ? Optional.empty() : Optional.of(Key.parse(text.strip()));
+            if (!section().map(Section::key).equals(Optional.of(key)))
+                arrangement.change("edit.section-key", section -> section.withKey(key));
         });
     }
 

@@ -32,6 +32,7 @@ public final class MarksPanel extends PanelBox {
     private final TakenField aliases;
     private final ComboBox<Optional<Section>> tag = new ComboBox<>();
     private final TakenField second;
+    private final TakenField key;
     private final VBox walks = new VBox();
 
     public MarksPanel(MarksModel marks) {
@@ -39,6 +40,8 @@ public final class MarksPanel extends PanelBox {
         voice = new TakenField("marks-voice", marks::takeVoice, voiceProblem);
         aliases = new TakenField("marks-aliases", marks::takeAliases, namesProblem);
         second = new TakenField("marks-second", marks::takeSecond, namesProblem);
+        key = new TakenField("marks-key", marks::takeKey, namesProblem);
+        key.setPromptText(Words.of("marks.keyPrompt"));
         cue.setId("marks-cue");
         cue.setPromptText(Words.of("marks.cuePrompt"));
         cue.setOnAction(_ -> addCue());
@@ -59,6 +62,7 @@ public final class MarksPanel extends PanelBox {
                         cueProblem,
                         cues,
                         new NamedField(Words.of("marks.second"), second),
+                        new NamedField(Words.of("marks.key"), key),
                         new NamedField(Words.of("marks.tag"), tag),
                         new NamedField(Words.of("marks.aliases"), aliases),
                         namesProblem,
@@ -78,6 +82,7 @@ public final class MarksPanel extends PanelBox {
             voice.show(marks.voice());
             aliases.show(marks.aliases());
             second.show(marks.second());
+            key.show(marks.key());
             List<String> said = marks.cues();
             fill(
                     cues,

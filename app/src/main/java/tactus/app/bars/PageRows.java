@@ -108,7 +108,8 @@ final class PageRows {
 
     /** {@code bars 9–24 · goes round twice}, or that it is the same as from an earlier bar. */
     private String facts(OutlinedUse use) {
-        String bars = Words.of("page.bars", use.first().number(), use.lastNumber());
+        String bars = Words.of("page.bars", use.first().number(), use.lastNumber())
+                + words.key(use.section()).map(key -> " · " + key).orElse("");
         OptionalInt same = use.sameAs().isPresent() ? use.sameAs() : use.like();
         if (same.isPresent())
             return bars + " · "

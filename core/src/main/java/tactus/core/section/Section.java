@@ -6,6 +6,7 @@ import java.util.Objects;
 import java.util.Optional;
 import tactus.core.harmony.Span;
 import tactus.core.pattern.PatternId;
+import tactus.core.pitch.Key;
 import tactus.core.refusal.Refusal;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
@@ -76,6 +77,11 @@ public record Section(
     /** See {@link Marks#words}. */
     public List<WordLine> words() {
         return marks.words();
+    }
+
+    /** See {@link Marks#key}. */
+    public Optional<Key> key() {
+        return marks.key();
     }
 
     /** Where somebody sings: where the words are, or where it is said if there are none. */
@@ -171,22 +177,27 @@ public record Section(
 
     /** The same sung elsewhere. */
     public Section withVoice(List<Stretch> others) {
-        return with(new Marks(others, marks.cues(), marks.second(), marks.words()));
+        return with(new Marks(others, marks.cues(), marks.second(), marks.words(), marks.key()));
     }
 
     /** The same with other cues. */
     public Section withCues(List<Cue> others) {
-        return with(new Marks(marks.voice(), others, marks.second(), marks.words()));
+        return with(new Marks(marks.voice(), others, marks.second(), marks.words(), marks.key()));
     }
 
     /** The same with other figures of a second guitar. */
     public Section withSecond(List<PatternId> others) {
-        return with(new Marks(marks.voice(), marks.cues(), others, marks.words()));
+        return with(new Marks(marks.voice(), marks.cues(), others, marks.words(), marks.key()));
     }
 
     /** The same with other words. */
     public Section withWords(List<WordLine> others) {
-        return with(new Marks(marks.voice(), marks.cues(), marks.second(), others));
+        return with(new Marks(marks.voice(), marks.cues(), marks.second(), others, marks.key()));
+    }
+
+    /** The same in a key of its own, or in that of the song. */
+    public Section withKey(Optional<Key> other) {
+        return with(new Marks(marks.voice(), marks.cues(), marks.second(), marks.words(), other));
     }
 
     /** Returns the same section under another id and name. */

@@ -107,7 +107,9 @@ final class ChordSnags implements Finder {
     private static Optional<Snag> checkKey(Song song) {
         Instrument instrument = song.facts().instrument();
         Key stated = song.facts().key();
+        // A section in a key of its own says nothing about that of the song.
         List<ChordName> sounding = song.sections().stream()
+                .filter(section -> section.key().isEmpty())
                 .flatMap(section -> section.spans().stream())
                 .map(Span::chord)
                 .filter(name -> !ChordName.isNoChord(name))

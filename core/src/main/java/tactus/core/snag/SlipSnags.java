@@ -13,6 +13,7 @@ import java.util.stream.IntStream;
 import tactus.core.chart.KeyGuess;
 import tactus.core.chord.ChordName;
 import tactus.core.harmony.Chord;
+import tactus.core.pitch.Key;
 import tactus.core.rule.What;
 import tactus.core.section.Cue;
 import tactus.core.section.Section;
@@ -61,12 +62,12 @@ final class SlipSnags implements Finder {
             }
         }
         places.forEach((chord, all) -> {
-            if (all.size() != 1 || !isOffKey(song, chord)) return;
+            if (all.size() != 1 || !isOffKey(song, all.getFirst().section(), chord)) return;
             Place place = all.getFirst();
             between.get(between(place.section(), place.span())).entrySet().stream()
                     .filter(other -> other.getValue() >= OFTEN
                             && isLetterAway(chord, other.getKey())
-                            && !isOffKey(song, other.getKey()))
+                            && !isOffKey(song, place.section(), other.getKey()))
                     .findFirst()
                     .ifPresent(other -> found.accept(new SectionSnag.LetterAway(
                             place.section().id(),
@@ -92,10 +93,12 @@ final class SlipSnags implements Finder {
                 section.spans().get((span + 1) % all).chord());
     }
 
-    private static boolean isOffKey(Song song, String chord) {
+    private static boolean isOffKey(Song song, Section section, String chord) {
+        Key key = section.key()
+                .map(own -> own.plus(-song.facts().instrument().transposition()))
+                .orElse(song.facts().shapesKey());
         Optional<ChordName> name = ChordName.isNoChord(chord) ? Optional.empty() : Chord.meaning(chord);
-        return name.map(each -> KeyGuess.share(song.facts().shapesKey(), List.of(each)) < 1)
-                .orElse(false);
+        return name.map(each -> KeyGuess.share(key, List.of(each)) < 1).orElse(false);
     }
 
     /** Whether one letter more, less or other makes one name the other. */

@@ -118,7 +118,8 @@ final class RunningOrderLayout {
         pen.text(name, pages.left(), base, Typeface.BOLD, 12, Ink.DARK);
         double x = pages.left() + pen.width(name, Typeface.BOLD, 12) + 10;
         String range = Words.of("sheet.bars", use.first().number(), use.lastNumber());
-        String text = range + reference(use);
+        String key = words.key(use.section()).map(each -> "  ·  " + each).orElse("");
+        String text = range + key + reference(use);
         double room = pages.left() + pages.width() - x;
         pen.text(pen.fitted(text, room, Typeface.REGULAR, 10), x, base, Typeface.REGULAR, 10, Ink.SOFT);
     }

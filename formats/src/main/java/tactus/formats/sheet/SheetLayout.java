@@ -17,7 +17,7 @@ final class SheetLayout {
     private final Pages pages;
 
     SheetLayout(Song song, Timeline timeline, Pages pages) {
-        this.song = song;
+        this.song = song.asShown();
         this.timeline = timeline;
         this.pages = pages;
     }

@@ -13,6 +13,7 @@ import java.util.function.Function;
 import tactus.core.harmony.Span;
 import tactus.core.harmony.SpanLength;
 import tactus.core.pattern.PatternId;
+import tactus.core.pitch.Key;
 import tactus.core.refusal.Refusal;
 import tactus.core.rule.Play;
 import tactus.core.rule.Rule;
@@ -49,6 +50,7 @@ final class SectionReader {
             "cues",
             "secondGuitar",
             "words",
+            "key",
             "pattern",
             "lastPassPattern");
 
@@ -135,7 +137,11 @@ final class SectionReader {
                 .withVoice(each(at.field("voice"), text -> Stretch.ofCode(text.text())))
                 .withCues(each(at.field("cues"), SectionReader::cue))
                 .withSecond(each(at.field("secondGuitar"), this::known))
-                .withWords(words(at.field("words")));
+                .withWords(words(at.field("words")))
+                .withKey(
+                        at.field("key").isThere()
+                                ? at.field("key").optional("remedy.left-out", text -> Key.parse(text.text()))
+                                : Optional.empty());
     }
 
     private static List<String> texts(Branch list) {

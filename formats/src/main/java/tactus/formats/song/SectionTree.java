@@ -32,6 +32,7 @@ final class SectionTree {
         section.voice().forEach(stretch -> tree.withArray("voice").add(stretch.code()));
         section.cues().forEach(cue -> tree.withArray("cues").add(of(cue)));
         putWords(tree, section.words());
+        section.key().ifPresent(key -> tree.put("key", key.toString()));
         section.second().forEach(id -> tree.withArray("secondGuitar").add(id.value()));
         return tree;
     }

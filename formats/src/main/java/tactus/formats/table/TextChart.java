@@ -62,7 +62,8 @@ public final class TextChart {
 
     private void writeTo(OutputStream out) throws IOException {
         lines.add(song.facts().title());
-        lines.add(FactsText.of(song.facts(), timeline));
+        String version = song.versions().shown().map(name -> name + " · ").orElse("");
+        lines.add(version + FactsText.of(song.facts(), timeline));
         if (!song.facts().note().isEmpty()) lines.add(song.facts().note());
         lines.addAll(new HintWords(song).ofSong());
         Outline outline = Outline.of(timeline);
@@ -84,7 +85,8 @@ public final class TextChart {
                                         .first()
                                         .number())
                 : "";
-        lines.add("[" + words.use(use.use()) + times + "]" + same);
+        String key = words.key(use.section()).map(each -> " " + each).orElse("");
+        lines.add("[" + words.use(use.use()) + times + "]" + key + same);
         if (use.sameAs().isPresent()) return;
         song.uses().get(use.use()).excepts().forEach(except -> lines.add("  " + words.of(except)));
         String hints = new HintWords(song).ofSection(use.section());
@@ -157,12 +159,11 @@ public final class TextChart {
         for (Ribbon ribbon : lane.ribbons()) {
             int first = bar(block, ribbon.from());
             int last = bar(block, ribbon.to().minus(Length.of(1, 64)));
+            String said = RibbonWords.of(song, words, ribbon, isSecond).whole();
             lines.add("  " + passes(block, lane.passes())
-                    + Words.of(
-                            "chart.ribbon",
-                            first,
-                            last,
-                            RibbonWords.of(song, words, ribbon, isSecond).whole()));
+                    + (first == last
+                            ? Words.of("chart.bar-note", first, said)
+                            : Words.of("chart.ribbon", first, last, said)));
         }
     }
 
@@ -207,6 +208,7 @@ public final class TextChart {
             lines.add(form + " (" + played.pattern().meter() + "): "
                     + played.pattern().line());
             lines.add("  " + new Saying(Words.lexicon()).counted(played.pattern()));
+            new HintWords(song).ofPattern(played.pattern().id()).forEach(hint -> lines.add("  " + hint));
         }
     }
 }

@@ -77,7 +77,7 @@ class OldFileTest {
         // version.
         Version week = today.versions().named("First week").orElseThrow().withOverlay(Overlay.NONE);
         Song silent = today.withSections(today.sections().stream()
-                        .map(section -> section.withWords(List.of()))
+                        .map(section -> section.withWords(List.of()).withKey(Optional.empty()))
                         .toList())
                 .withUses(today.uses().stream()
                         .map(use -> use.withExcepts(use.excepts().stream()

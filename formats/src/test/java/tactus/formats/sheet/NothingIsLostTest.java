@@ -1,0 +1,128 @@
+package tactus.formats.sheet;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import tactus.core.harmony.Chord;
+import tactus.core.pitch.Guitar;
+import tactus.core.rule.Raise;
+import tactus.core.rule.What;
+import tactus.core.song.Hint;
+import tactus.core.song.Song;
+import tactus.core.timeline.PlayedForm;
+import tactus.core.timeline.Timeline;
+import tactus.core.timeline.TimelineSpan;
+import tactus.formats.SampleSong;
+import tactus.formats.song.SongFile;
+import tactus.formats.table.TextChart;
+import tactus.words.SongWords;
+import tactus.words.Words;
+
+/** Whatever the timeline has is found on the sheet and in the chart, in words. */
+class NothingIsLostTest {
+
+    @TempDir
+    private Path folder;
+
+    static Stream<Song> songs() throws IOException {
+        Path demos = Path.of("..", "app", "src", "main", "resources", "tactus", "app", "demo");
+        var songs = new ArrayList<Song>();
+        try (Stream<Path> files = Files.list(demos)) {
+            for (Path file : files.filter(each -> each.toString().endsWith(".json"))
+                    .sorted()
+                    .toList()) {
+                Song demo = SongFile.read(file).song();
+                songs.add(demo);
+                demo.versions()
+                        .all()
+                        .forEach(version ->
+                                songs.add(demo.withVersions(demo.versions().withShown(Optional.of(version.name())))));
+            }
+        }
+        songs.add(SampleSong.song());
+        return songs.stream();
+    }
+
+    /** What has to be said of a song. */
+    private static Set<String> said(Song written, Timeline timeline) {
+        Song song = written.asShown();
+        var words = new SongWords(song);
+        var said = new LinkedHashSet<String>();
+        said.add(song.facts().title());
+        if (song.facts().instrument().guitar() != Guitar.AS_TUNED) {
+            said.add(Words.value(song.facts().instrument().guitar()));
+            assertFalse(Words.value(song.facts().instrument().guitar()).contains("_"));
+        }
+        song.versions().shown().ifPresent(said::add);
+        for (TimelineSpan span : timeline.spans()) {
+            said.add(Chord.plainName(span.chord()).replace("#", "♯").replace("b", "♭"));
+            if (span.played().what().orElse(null) instanceof What.Event event)
+                said.add(words.rules().of(event));
+            span.raise().map(Raise.class::cast).map(words.rules()::of).ifPresent(said::add);
+        }
+        for (PlayedForm played : PlayedForm.of(song, timeline)) {
+            said.add(song.pattern(played.pattern().id()).orElseThrow().name());
+            played.form().rule().map(words.rules()::of).ifPresent(said::add);
+        }
+        timeline.margin().cues().forEach(cue -> said.add(cue.text()));
+        timeline.margin().words().forEach(word -> said.add(word.text()));
+        timeline.margin().offers().forEach(offer -> said.add(words.rules().said(offer.rule())));
+        timeline.margin()
+                .paces()
+                .forEach(pace -> pace.pace().map(words.rules()::of).ifPresent(said::add));
+        song.uses().forEach(use -> use.excepts().forEach(except -> said.add(words.of(except))));
+        song.sections().forEach(section -> words.key(section.id()).ifPresent(said::add));
+        song.lesson().hints().stream().map(Hint::text).forEach(said::add);
+        song.chords().forEach(chord -> said.add(chord.voicing().toString()));
+        return said;
+    }
+
+    private static List<String> missing(String text, Set<String> wanted) {
+        String plain = plain(text);
+        return wanted.stream().filter(each -> !plain.contains(plain(each))).toList();
+    }
+
+    /** Without spaces, which lines and signs of another font change, and without the signs of accidentals. */
+    private static String plain(String text) {
+        return text.replace("♯", "#").replace("♭", "b").replaceAll("\\s+", "").toLowerCase(java.util.Locale.ROOT);
+    }
+
+    @ParameterizedTest
+    @MethodSource("songs")
+    void everythingStandsOnTheSheet(Song song) throws IOException {
+        Timeline timeline = Timeline.of(song);
+        Path file = folder.resolve("sheet.pdf");
+        Files.deleteIfExists(file);
+        Sheet.of(song, timeline, Paper.A4).writePdf(file);
+        try (var document = Loader.loadPDF(file.toFile())) {
+            String text = new PDFTextStripper().getText(document);
+            assertEquals(List.of(), missing(text, said(song, timeline)), text);
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("songs")
+    void everythingStandsInTheChart(Song song) throws IOException {
+        Timeline timeline = Timeline.of(song);
+        Path file = folder.resolve("chart.txt");
+        Files.deleteIfExists(file);
+        TextChart.write(song, timeline, file);
+        String text = Files.readString(file);
+        Set<String> wanted = said(song, timeline);
+        assertEquals(List.of(), missing(text, wanted), text);
+    }
+}
