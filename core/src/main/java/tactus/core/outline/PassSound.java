@@ -9,6 +9,7 @@ import tactus.core.section.Stretch.Bounds;
 import tactus.core.stroke.Stroke;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
+import tactus.core.timeline.Margin;
 import tactus.core.timeline.StruckString;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
@@ -122,9 +123,9 @@ record PassSound(List<Object> chords, List<Struck> strokes, List<Struck> second,
         timeline.margin().swells().stream()
                 .filter(swell -> isWithin(swell.at(), start, end))
                 .forEach(swell -> margin.add(new Loud(swell.at().minus(start), swell.swell())));
-        timeline.margin().words().stream()
-                .filter(word -> isWithin(word.at(), start, end))
-                .forEach(word -> margin.add(List.of(word.at().minus(start), word.text())));
+        for (TimelineBar bar : bars)
+            for (Margin.SungAt word : timeline.wordsIn(bar))
+                margin.add(List.of(word.at().minus(start), word.text()));
         timeline.margin().offers().stream()
                 .filter(offer -> isWithin(offer.at(), start, end))
                 .forEach(offer ->

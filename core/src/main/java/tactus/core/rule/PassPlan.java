@@ -103,11 +103,18 @@ public record PassPlan(List<Piece> pieces, List<Assigned> assigned) {
             for (Piece piece : pieces) {
                 List<Rule> here =
                         rules.stream().filter(rule -> holds(rule, piece, bars)).toList();
-                boolean same = here.equals(before) && !assigned.isEmpty();
+                boolean same = !assigned.isEmpty() && areSame(here, before);
                 assigned.add(same ? assigned.getLast() : Assigned.by(here));
                 before = here;
             }
             return new PassPlan(pieces, assigned);
+        }
+
+        /** Whether they are the very same rules, which is quicker to see than whether they say the same. */
+        private static boolean areSame(List<Rule> one, List<Rule> other) {
+            if (one.size() != other.size()) return false;
+            for (int i = 0; i < one.size(); i++) if (one.get(i) != other.get(i)) return false;
+            return true;
         }
 
         private TreeSet<Length> cuts() {

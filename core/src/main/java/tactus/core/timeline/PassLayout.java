@@ -75,7 +75,7 @@ final class PassLayout {
         return plays
                 ? assigned.pattern()
                         .flatMap(id -> forms.of(id, assigned.form()))
-                        .filter(pattern -> pattern.grid().slots().getLast().bar() > 0)
+                        .filter(pattern -> isOfSeveralBars(pattern, forms))
                 : Optional.empty();
     }
 
@@ -197,10 +197,14 @@ final class PassLayout {
 
     /** A pattern of several bars is made to go on over chords that change at bar lines. */
     private boolean isMadeToGoOn(Pattern pattern, Length start, Length end) {
-        return pattern.grid().slots().getLast().bar() > 0
+        return isOfSeveralBars(pattern, forms)
                 && pattern.length().remainderOver(pattern.meter().length()).isZero()
                 && isBarLine(start)
                 && isBarLine(end);
+    }
+
+    private static boolean isOfSeveralBars(Pattern pattern, Forms forms) {
+        return forms.moving(pattern).slots().getLast().bar() > 0;
     }
 
     private boolean isBarLine(Length at) {

@@ -1,5 +1,6 @@
 package tactus.core.timeline;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Objects;
@@ -128,9 +129,16 @@ public record Timeline(
 
     /** What is sung in {@code bar}, words that lead to the next pass included. */
     public List<Margin.SungAt> wordsIn(TimelineBar bar) {
-        return margin.words().stream()
-                .filter(word -> !word.at().isLessThan(bar.start()) && word.at().isLessThan(bar.end()))
-                .toList();
+        List<Margin.SungAt> all = margin.words();
+        int pass = bar.number() - bar.inSection().orElse(0);
+        var sung = new ArrayList<Margin.SungAt>();
+        for (int i = firstWordOf(pass); i < all.size(); i++) {
+            Margin.SungAt word = all.get(i);
+            boolean isBefore = word.at().isLessThan(bar.end());
+            if (!isBefore && word.bar() > pass) break;
+            if (isBefore && !word.at().isLessThan(bar.start())) sung.add(word);
+        }
+        return sung;
     }
 
     private int firstWordOf(int bar) {
