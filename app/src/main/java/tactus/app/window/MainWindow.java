@@ -135,7 +135,11 @@ final class MainWindow extends StackPane {
         clock.start();
         show(first());
         new Leftovers(autosave, desk, notices).offer();
-        if (work.song().equals(Song.empty(Words.of("song.untitled")))) beginnings.show();
+        if (isBlank()) beginnings.show();
+    }
+
+    private boolean isBlank() {
+        return work.song().equals(Song.empty(Words.of("song.untitled")));
     }
 
     /** Writing patterns comes first when a song is opened. */
@@ -247,7 +251,8 @@ final class MainWindow extends StackPane {
 
     /** Opens a song that was named when the program was started. */
     void openFile(Path file) {
-        desk.open(file);
+        beginnings.open(file);
+        if (isBlank()) beginnings.show();
     }
 
     /** Does {@code close} once nothing unsaved would be lost, or the user wants it lost. */

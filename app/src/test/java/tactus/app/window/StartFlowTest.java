@@ -13,6 +13,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.nio.file.Path;
 import java.util.stream.Collectors;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextInputControl;
@@ -20,8 +21,10 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
+import tactus.app.demo.DemoSong;
 import tactus.core.harmony.Chord;
 import tactus.core.section.Section;
+import tactus.formats.song.SongFile;
 
 /** A teacher begins a song: with a few facts, with chords from a mail, with one that is there. */
 class StartFlowTest extends WindowTest {
@@ -207,5 +210,17 @@ class StartFlowTest extends WindowTest {
         click("#start-take");
         assertEquals("Chorus", sections());
         assertEquals(2, song().sections().getFirst().passes());
+    }
+
+    /** A song that is opened from outside takes the place of the page; what cannot be read leaves it there. */
+    @Test
+    void aSongThatIsOpenedIsNotHiddenByThePage() throws Exception {
+        Path good = folder.resolve("walk.tactus.json");
+        SongFile.write(DemoSong.LANTERN_WALK.song(), good);
+        ask();
+        assertTrue(isShown(".start-page"));
+        robot.interact(() -> window.openFile(good));
+        assertFalse(isShown(".start-page"));
+        assertEquals("Lantern Walk", song().facts().title());
     }
 }
