@@ -42,7 +42,7 @@ final class CapoCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Song song = SongArgument.read(file, spec.commandLine().getErr());
+        Song song = SongArgument.read(file, spec.commandLine().getErr()).asShown();
         CapoPlan plan = CapoPlan.of(song, Timeline.of(song), Neck.USUAL.scaleLength(), FrettingHand.USUAL);
         if (plan.choices().isEmpty()) {
             throw new CommandFailure(TactusCommand.FOUND, Words.of("command.no-chord"));

@@ -40,7 +40,9 @@ final class CheckCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        OpenedSong opened = SongArgument.open(file);
+        OpenedSong read = SongArgument.open(file);
+        // What is checked is the song as its shown version has it.
+        var opened = new OpenedSong(read.song().asShown(), read.problems());
         Song song = opened.song();
         List<Snag> snags = Snags.of(song, Timeline.of(song));
         PrintWriter out = spec.commandLine().getOut();

@@ -76,6 +76,7 @@ final class ExportCommand implements Callable<Integer> {
         List<Export> exports = kinds.stream().map(ExportCommand::kind).toList();
         Song song = SongArgument.read(file, spec.commandLine().getErr());
         if (version != null) song = inVersion(song);
+        song = song.asShown();
         Timeline timeline = Timeline.of(song);
         var written = new ArrayList<Path>();
         for (Export export : exports) written.addAll(write(export, song, timeline));

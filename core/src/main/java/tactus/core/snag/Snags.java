@@ -44,7 +44,7 @@ public final class Snags {
 
     /** Finds every snag, accepted or not. */
     public static List<Snag> all(Song song, Timeline timeline) {
-        var laid = new LaidSong(song, timeline);
+        var laid = new LaidSong(song.asShown(), timeline);
         var found = new ArrayList<Snag>();
         for (Finder finder : FINDERS) finder.find(laid, found::add);
         return List.copyOf(found);

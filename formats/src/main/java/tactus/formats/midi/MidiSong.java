@@ -51,7 +51,7 @@ public final class MidiSong {
     private final Timeline timeline;
 
     private MidiSong(Song song, Timeline timeline) {
-        this.song = song;
+        this.song = song.asShown();
         this.timeline = timeline;
     }
 
