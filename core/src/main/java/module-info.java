@@ -1,6 +1,7 @@
 /** Music and computation: time, strokes, patterns, songs and what follows from them. No screen, file or clock. */
 module tactus.core {
     exports tactus.core.advice;
+    exports tactus.core.alignment;
     exports tactus.core.capo;
     exports tactus.core.chart;
     exports tactus.core.chord;

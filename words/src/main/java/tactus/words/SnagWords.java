@@ -13,6 +13,7 @@ import tactus.core.snag.RuleSnag;
 import tactus.core.snag.SecondPartSnag;
 import tactus.core.snag.SectionSnag;
 import tactus.core.snag.SetUpSnag;
+import tactus.core.snag.SlipSnag;
 import tactus.core.snag.Snag;
 import tactus.core.song.Song;
 import tactus.core.stroke.Mute;
@@ -66,10 +67,10 @@ public final class SnagWords {
             case SectionSnag.NotThere part -> part.part();
             case SectionSnag.Uneven uneven -> section(uneven.section());
             case SectionSnag.RoundsOfNothing rounds -> section(rounds.section());
-            case SectionSnag.LetterAway chord -> section(chord.section());
-            case SectionSnag.NoHalf half -> section(half.section());
-            case SectionSnag.BeyondBars mark -> section(mark.section());
-            case SectionSnag.StopUnlike stop -> section(stop.section());
+            case SlipSnag.LetterAway chord -> section(chord.section());
+            case SlipSnag.NoHalf half -> section(half.section());
+            case SlipSnag.BeyondBars mark -> section(mark.section());
+            case SlipSnag.StopUnlike stop -> section(stop.section());
             case SectionSnag.LengthsOpen open -> section(open.section());
             case SectionSnag.NoShape chord -> section(chord.section());
             case SectionSnag.SameName same -> section(same.section());
@@ -123,6 +124,7 @@ public final class SnagWords {
         return switch (snag) {
             case SetUpSnag setUp -> sentence(setUp);
             case SectionSnag section -> sentence(section);
+            case SlipSnag slip -> sentence(slip);
             case RuleSnag rule -> sentence(rule);
             case PatternSnag pattern -> sentence(pattern);
             case PlayedSnag played -> new PlayedSnagWords(song).sentence(played);
@@ -160,21 +162,6 @@ public final class SnagWords {
         return switch (snag) {
             case SectionSnag.Uneven uneven -> uneven(uneven);
             case SectionSnag.RoundsOfNothing _ -> Words.of("snag.rounds-of-nothing");
-            case SectionSnag.LetterAway chord ->
-                Words.of("snag.letter-away", chord.chord(), chord.bar() + 1, chord.likely(), chord.times());
-            case SectionSnag.NoHalf half ->
-                Words.of(
-                        "snag.no-half",
-                        count(Quantity.Unit.BAR, half.bars()),
-                        section(half.whole()),
-                        count(Quantity.Unit.BAR, half.wholeBars()));
-            case SectionSnag.BeyondBars mark -> Words.of("snag.beyond-bars", mark.mark(), mark.bar(), mark.bars());
-            case SectionSnag.StopUnlike stop ->
-                Words.of(
-                        "snag.stop-unlike",
-                        Words.count(Quantity.beats(stop.beats())),
-                        Words.count(Quantity.beats(stop.others())),
-                        stop.times());
             case SectionSnag.LengthsOpen open -> Words.of("snag.lengths-open", open.chords());
             case SectionSnag.NoShape chord -> Words.of("snag.no-shape", chord.chord());
             case SectionSnag.NoBarsLeft except ->
@@ -196,6 +183,26 @@ public final class SnagWords {
             case SectionSnag.OddLength odd -> odd(odd);
             case SectionSnag.NotThere part ->
                 Words.of(part.isWritten() ? "snag.planned-written" : "snag.planned", part.part());
+        };
+    }
+
+    private String sentence(SlipSnag snag) {
+        return switch (snag) {
+            case SlipSnag.LetterAway chord ->
+                Words.of("snag.letter-away", chord.chord(), chord.bar() + 1, chord.likely(), chord.times());
+            case SlipSnag.NoHalf half ->
+                Words.of(
+                        "snag.no-half",
+                        count(Quantity.Unit.BAR, half.bars()),
+                        section(half.whole()),
+                        count(Quantity.Unit.BAR, half.wholeBars()));
+            case SlipSnag.BeyondBars mark -> Words.of("snag.beyond-bars", mark.mark(), mark.bar(), mark.bars());
+            case SlipSnag.StopUnlike stop ->
+                Words.of(
+                        "snag.stop-unlike",
+                        Words.count(Quantity.beats(stop.beats())),
+                        Words.count(Quantity.beats(stop.others())),
+                        stop.times());
         };
     }
 

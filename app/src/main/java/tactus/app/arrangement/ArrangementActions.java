@@ -164,7 +164,7 @@ public final class ArrangementActions {
         event(actions, "held", What.Event.HELD, "H");
         event(actions, "silence", What.Event.SILENCE, "N");
         event(actions, "muted", What.Event.MUTED, "M");
-        actions.add(Action.of("voice.toggle", Scope.BARS_MORE, parts.marks()::toggleVoice, "V"));
+        actions.add(Action.of("voice.toggle", Scope.BARS_MORE, this::toggleVoice, "V"));
         actions.add(Action.of("dynamics.softer", Scope.BARS_MORE, () -> rules.louder(-1), "Comma"));
         actions.add(Action.of("dynamics.stronger", Scope.BARS_MORE, () -> rules.louder(1), "Period"));
         actions.add(Action.of("version.next", Scope.ANYWHERE, parts.versions()::showNext, "Shortcut+E"));
@@ -172,6 +172,16 @@ public final class ArrangementActions {
 
     private void event(Actions actions, String id, What.Event event, String key) {
         actions.add(Action.of("event." + id, Scope.BARS_MORE, () -> rules.toggle(event), key));
+    }
+
+    /** Where the words say who sings, they are shown instead. */
+    private void toggleVoice() {
+        if (!parts.marks().isVoiceSaid()) {
+            parts.marks().toggleVoice();
+            return;
+        }
+        parts.panel().set(ArrangementPanel.WORDS);
+        parts.isPanelOpen().set(true);
     }
 
     private void addPanels(Runnable show, Actions actions) {

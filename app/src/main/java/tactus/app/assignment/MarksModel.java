@@ -49,27 +49,22 @@ public final class MarksModel {
 
     /** Where somebody sings, as it is typed. */
     String voice() {
-        return section().map(Section::voice).orElse(List.of()).stream()
-                .map(MarksModel::typed)
-                .collect(Collectors.joining(", "));
+        return VoiceText.of(section().map(Section::voice).orElse(List.of()));
+    }
+
+    /** Whether the words say where somebody sings, so that nothing else has to. */
+    public boolean isVoiceSaid() {
+        return section().filter(section -> !section.words().isEmpty()).isPresent();
     }
 
     /** Takes bars such as {@code 1-4, 6.3-8} as those where somebody sings. Returns what is wrong, if anything. */
     public Optional<String> takeVoice(String text) {
         return Attempt.of(() -> {
-            List<Stretch> voice = Words.lexicon().is("stretch.all", text)
-                    ? List.of(Stretch.bars(
-                            1, arrangement.section().orElseThrow().bars().size()))
-                    : parts(text).stream().map(arrangement::bars).toList();
+            List<Stretch> voice = VoiceText.read(text, section().orElseThrow(), arrangement);
             if (!section().map(Section::voice).equals(Optional.of(voice))) {
                 arrangement.change("edit.voice", section -> section.withVoice(voice));
             }
         });
-    }
-
-    /** Bars alone are typed as numbers. */
-    private static String typed(Stretch stretch) {
-        return stretch instanceof Stretch.Counted counted ? counted.code() : SongWords.of(stretch);
     }
 
     static List<String> parts(String text) {

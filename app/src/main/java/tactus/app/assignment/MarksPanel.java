@@ -79,7 +79,9 @@ public final class MarksPanel extends PanelBox {
     @Override
     public void show() {
         try (var _ = bound.showing()) {
-            voice.show(marks.voice());
+            voice.show(marks.isVoiceSaid() ? "" : marks.voice());
+            voice.setDisable(marks.isVoiceSaid());
+            voice.setPromptText(Words.of(marks.isVoiceSaid() ? "marks.voiceSaid" : "marks.voicePrompt"));
             aliases.show(marks.aliases());
             second.show(marks.second());
             key.show(marks.key());

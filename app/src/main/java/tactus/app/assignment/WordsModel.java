@@ -3,7 +3,6 @@ package tactus.app.assignment;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import tactus.app.section.ArrangementModel;
@@ -15,6 +14,7 @@ import tactus.core.section.Except;
 import tactus.core.section.Expansion;
 import tactus.core.section.PassChoice;
 import tactus.core.section.Section;
+import tactus.core.section.SectionId;
 import tactus.core.section.Stretch;
 import tactus.core.section.Use;
 import tactus.core.section.WordLine;
@@ -132,7 +132,7 @@ public final class WordsModel {
     public String voice() {
         Optional<Section> section = section();
         if (section.isEmpty() || !section.get().words().isEmpty()) return "";
-        return section.get().voice().stream().map(WordsModel::typed).collect(Collectors.joining(", "));
+        return VoiceText.of(section.get().voice());
     }
 
     /** Whether the words say where somebody sings. */
@@ -140,29 +140,19 @@ public final class WordsModel {
         return section().filter(section -> !section.words().isEmpty()).isPresent();
     }
 
-    private static String typed(Stretch stretch) {
-        return stretch instanceof Stretch.Counted counted ? counted.code() : SongWords.of(stretch);
-    }
-
     /** Takes bars such as {@code 1-4, 6.3-8} as those where somebody sings there. Returns what is wrong, if anything. */
     public Optional<String> takeVoice(String typed) {
         return Attempt.of(() -> section().ifPresent(section -> {
-            List<Stretch> voice = Words.lexicon().is("stretch.all", typed)
-                    ? List.of(Stretch.bars(1, section.bars().size()))
-                    : MarksModel.parts(typed).stream().map(arrangement::bars).toList();
+            List<Stretch> voice = VoiceText.read(typed, section, arrangement);
             if (voice.equals(section.voice())) return;
-            if (reach.get() == Reach.EVERY_TIME) {
-                work.change(
-                        "edit.voice",
-                        song -> song.withSection(section.id(), each -> each.withVoice(voice)),
-                        section.name());
-            } else {
-                work.change(
-                        "edit.voice",
-                        song -> with(song, Except.OtherVoice.class, Optional.of(new Except.OtherVoice(voice))),
-                        section.name());
-            }
+            work.change("edit.voice", song -> sung(song, section.id(), voice), section.name());
         }));
+    }
+
+    private Song sung(Song song, SectionId id, List<Stretch> voice) {
+        return reach.get() == Reach.EVERY_TIME
+                ? song.withSection(id, each -> each.withVoice(voice))
+                : with(song, Except.OtherVoice.class, Optional.of(new Except.OtherVoice(voice)));
     }
 
     /** {@code typed} with the word at {@code caret} a place later, or earlier if {@code step} is negative. */

@@ -70,7 +70,7 @@ final class LineView extends Region {
         number.getStyleClass().add("lane-pass");
         var words = new ArrayList<Word>();
         for (Margin.SungAt each : lane.between(line.start(), line.end())) {
-            var label = new Label(each.goesOn() ? each.text() + "-" : each.text());
+            var label = new Label(each.hyphened());
             label.getStyleClass().add("sung-word");
             label.pseudoClassStateChanged(LANDMARK, each.startsLine());
             label.setMinWidth(USE_PREF_SIZE);

@@ -3,7 +3,6 @@ package tactus.app.stand;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -12,6 +11,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import tactus.app.work.Work;
 import tactus.core.pitch.NoteSchool;
+import tactus.core.timeline.Margin;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
 import tactus.formats.font.ChordText;
@@ -74,10 +74,7 @@ final class StandBars extends Region {
     /** What is said of the bar, and what is sung in it. */
     private static String words(Work work, SongWords said, TimelineBar bar) {
         String note = BarNote.of(said, work.timeline(), bar);
-        String sung = work.timeline().wordsIn(bar).stream()
-                .map(word -> word.text() + (word.goesOn() ? "" : " "))
-                .collect(Collectors.joining())
-                .strip();
+        String sung = Margin.line(work.timeline().wordsIn(bar));
         return note.isEmpty() || sung.isEmpty() ? note + sung : note + "  " + sung;
     }
 

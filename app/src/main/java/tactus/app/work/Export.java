@@ -20,76 +20,54 @@ import tactus.sound.wave.WaveRendering;
 
 /** What a song can be written out as; for the window and for the command line. */
 public enum Export {
-    PDF("pdf") {
-        @Override
-        public List<Path> write(Job job, DoubleConsumer progress, BooleanSupplier cancelled) throws IOException {
-            Sheet.of(job.song(), job.timeline(), job.paper()).writePdf(job.file());
-            return List.of(job.file());
-        }
-    },
-    PNG("png") {
-        @Override
-        public List<Path> write(Job job, DoubleConsumer progress, BooleanSupplier cancelled) throws IOException {
-            return Sheet.of(job.song(), job.timeline(), job.paper()).writePng(job.file(), PRINT_DPI, job.overwrites());
-        }
-    },
-    MIDI("mid") {
-        @Override
-        public List<Path> write(Job job, DoubleConsumer progress, BooleanSupplier cancelled) throws IOException {
-            MidiSong.write(job.song(), job.timeline(), job.file());
-            return List.of(job.file());
-        }
-    },
-    MUSICXML("musicxml") {
-        @Override
-        public List<Path> write(Job job, DoubleConsumer progress, BooleanSupplier cancelled) throws IOException {
-            MusicXmlSong.write(job.song(), job.timeline(), job.file());
-            return List.of(job.file());
-        }
-    },
-    MXL("mxl") {
-        @Override
-        public List<Path> write(Job job, DoubleConsumer progress, BooleanSupplier cancelled) throws IOException {
-            MusicXmlSong.writeCompressed(job.song(), job.timeline(), job.file());
-            return List.of(job.file());
-        }
-    },
-    TEXT("txt") {
-        @Override
-        public List<Path> write(Job job, DoubleConsumer progress, BooleanSupplier cancelled) throws IOException {
-            TextChart.write(job.song(), job.timeline(), job.file());
-            return List.of(job.file());
-        }
-    },
-    CSV("csv") {
-        @Override
-        public List<Path> write(Job job, DoubleConsumer progress, BooleanSupplier cancelled) throws IOException {
-            BarTable.write(job.song(), job.timeline(), job.file());
-            return List.of(job.file());
-        }
-    },
-    WAV("wav") {
-        @Override
-        public List<Path> write(Job job, DoubleConsumer progress, BooleanSupplier cancelled) throws IOException {
-            var rendering = WaveRendering.of(job.timeline());
-            WholeFile.write(job.file(), out -> rendering.writeTo(out, progress, cancelled));
-            return List.of(job.file());
-        }
-    };
+    PDF("pdf", single(job -> Sheet.of(job.song(), job.timeline(), job.paper()).writePdf(job.file()))),
+    PNG(
+            "png",
+            (job, _, _) -> Sheet.of(job.song(), job.timeline(), job.paper())
+                    .writePng(job.file(), Job.PRINT_DPI, job.overwrites())),
+    MIDI("mid", single(job -> MidiSong.write(job.song(), job.timeline(), job.file()))),
+    MUSICXML("musicxml", single(job -> MusicXmlSong.write(job.song(), job.timeline(), job.file()))),
+    MXL("mxl", single(job -> MusicXmlSong.writeCompressed(job.song(), job.timeline(), job.file()))),
+    TEXT("txt", single(job -> TextChart.write(job.song(), job.timeline(), job.file()))),
+    CSV("csv", single(job -> BarTable.write(job.song(), job.timeline(), job.file()))),
+    WAV("wav", (job, progress, cancelled) -> {
+        var rendering = WaveRendering.of(job.timeline());
+        WholeFile.write(job.file(), out -> rendering.writeTo(out, progress, cancelled));
+        return List.of(job.file());
+    });
 
-    private static final float PRINT_DPI = 150;
+    /** Writes a job; see {@link Export#write}. */
+    private interface Writing {
+        List<Path> write(Job job, DoubleConsumer progress, BooleanSupplier cancelled) throws IOException;
+    }
+
+    /** Writes a job to its file and no other. */
+    private interface Single {
+        void write(Job job) throws IOException;
+    }
+
+    private static Writing single(Single writing) {
+        return (job, _, _) -> {
+            writing.write(job);
+            return List.of(job.file());
+        };
+    }
 
     /**
      * One song to be written to one file.
      *
      * @param overwrites whether further pages may be written over files that are there
      */
-    public record Job(Song song, Timeline timeline, Paper paper, Path file, boolean overwrites) {}
+    public record Job(Song song, Timeline timeline, Paper paper, Path file, boolean overwrites) {
+        private static final float PRINT_DPI = 150;
+    }
 
     private final String ending;
+    private final Writing writing;
 
-    Export(String ending) {
+    Export(String ending, Writing writing) {
         this.ending = ending;
+        this.writing = writing;
     }
 
     /** Finds the kind called {@code name}, by its name or its file ending. */
@@ -114,5 +92,7 @@ public enum Export {
      * @throws IllegalArgumentException if the song cannot be written as this
      * @throws java.util.concurrent.CancellationException if {@code cancelled} says so
      */
-    public abstract List<Path> write(Job job, DoubleConsumer progress, BooleanSupplier cancelled) throws IOException;
+    public List<Path> write(Job job, DoubleConsumer progress, BooleanSupplier cancelled) throws IOException {
+        return writing.write(job, progress, cancelled);
+    }
 }

@@ -16,6 +16,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tactus.app.demo.DemoSong;
+import tactus.core.section.Use;
+import tactus.core.song.InVersion;
 import tactus.core.song.Lesson;
 import tactus.core.song.Song;
 import tactus.formats.song.SongFile;
@@ -168,5 +170,47 @@ class CommandTest {
     void helpListsTheCommands() {
         assertEquals(0, run("--help"));
         assertTrue(out.toString().contains("export") && out.toString().contains("check"));
+    }
+
+    /** A version with fewer bars, another order and another capo than the song. */
+    @Test
+    void aSongWhoseVersionHasOtherBarsIsCheckedAndWrittenAsItIsShown() throws IOException {
+        Song walk = DemoSong.LANTERN_WALK.song();
+        Song week = walk.withVersions(walk.versions().withShown(Optional.of("First week")));
+        Song made = InVersion.of(
+                        week,
+                        song -> song.withSection(
+                                        song.sections().get(1).id(),
+                                        verse -> verse.withBars(verse.bars().subList(0, 2))
+                                                .withSpans(verse.spans().subList(0, 1))
+                                                .withPasses(1))
+                                .withUses(List.of(
+                                        song.uses().get(1),
+                                        Use.of(
+                                                song.freshUseId(),
+                                                song.sections().get(4).id())))
+                                .withFacts(song.facts()
+                                        .withInstrument(
+                                                song.facts().instrument().withCapo(4))))
+                .written();
+        Path file = folder.resolve("week.tactus.json");
+        SongFile.write(made, file);
+        assertEquals(made, SongFile.read(file).song());
+        int found = run("check", file.toString());
+        assertTrue(found <= 1, err.toString());
+        String target = folder.resolve("week").toString();
+        assertEquals(
+                0,
+                run("export", file.toString(), "--to", "csv,midi,musicxml,mxl,txt,pdf", "--out", target),
+                err.toString());
+        List<String> rows = Files.readAllLines(Path.of(target, "lantern-walk.csv"));
+        assertEquals("6", rows.getLast().split(",")[0], "two bars of the verse and four of the ending");
+        assertEquals(0, run("export", file.toString(), "--to", "csv", "--version", "full", "--out", target, "--force"));
+        assertEquals(
+                "100",
+                Files.readAllLines(Path.of(target, "lantern-walk.csv"))
+                        .getLast()
+                        .split(",")[0]);
+        assertEquals(0, run("capo", file.toString()));
     }
 }

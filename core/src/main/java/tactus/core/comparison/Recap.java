@@ -7,11 +7,11 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import tactus.core.alignment.Alignment;
 import tactus.core.dictation.Dictation;
 import tactus.core.dictation.SpokenStroke;
 import tactus.core.language.Lexicon;
 import tactus.core.language.Ordinals;
-import tactus.core.pattern.PatternId;
 import tactus.core.refusal.NotationException;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
@@ -46,6 +46,9 @@ public record Recap(List<Statement> found, boolean isEmpty) {
     public Recap {
         found = List.copyOf(found);
     }
+
+    /** What a section costs that is only said, or only written. */
+    private static final int ALONE = 2;
 
     /** A section that is played so often in a row. */
     private record Item(SectionId section, int times) {}
@@ -90,42 +93,33 @@ public record Recap(List<Statement> found, boolean isEmpty) {
         }
 
         private void readPlace(String part) {
-            Optional<Named> named = section(part);
-            OptionalTimes times = named.map(each -> times(each.rest())).orElse(OptionalTimes.NONE);
-            if (times.count() == 0) unread.add(Statement.of("recap.unread", shown(part)));
-            else add(new Item(named.orElseThrow().section().id(), times.count()));
+            Optional<Item> item = section(part)
+                    .flatMap(named -> times(named.rest())
+                            .map(times -> new Item(named.section().id(), times)));
+            item.ifPresentOrElse(each -> add(said, each), () -> unread.add(Statement.of("recap.unread", shown(part))));
         }
 
         private static String shown(String text) {
             return text.length() <= 40 ? text : text.substring(0, 39) + "…";
         }
 
-        private void add(Item item) {
-            boolean again = !said.isEmpty() && said.getLast().section().equals(item.section());
-            if (again)
-                said.set(
-                        said.size() - 1, new Item(item.section(), said.getLast().times() + item.times()));
-            else said.add(item);
+        /** What comes again right behind itself is one item. */
+        private static void add(List<Item> items, Item item) {
+            boolean again = !items.isEmpty() && items.getLast().section().equals(item.section());
+            int times = again ? items.removeLast().times() + item.times() : item.times();
+            items.add(new Item(item.section(), times));
         }
 
-        /** How often, as it is said; 0 if that cannot be read. */
-        private record OptionalTimes(int count) {
-            private static final OptionalTimes NONE = new OptionalTimes(0);
-        }
-
-        private OptionalTimes times(String text) {
+        /** How often, as it is said; empty if that cannot be read. */
+        private Optional<Integer> times(String text) {
             String plain = text.strip();
-            if (plain.isEmpty() || lexicon.is("recap.once", plain)) return new OptionalTimes(1);
-            if (lexicon.is("times.2", plain)) return new OptionalTimes(2);
-            if (lexicon.is("times.3", plain)) return new OptionalTimes(3);
-            String number = plain.replaceFirst("(?i)^[x×]\\s*", "");
-            return lexicon.read("times.n", plain)
+            if (plain.isEmpty() || lexicon.is("recap.once", plain)) return Optional.of(1);
+            if (lexicon.is("times.2", plain)) return Optional.of(2);
+            if (lexicon.is("times.3", plain)) return Optional.of(3);
+            String number = lexicon.read("times.n", plain)
                     .map(holes -> holes.getFirst().strip())
-                    .or(() -> Optional.of(number))
-                    .flatMap(lexicon::number)
-                    .filter(count -> count >= 1 && count <= 99)
-                    .map(OptionalTimes::new)
-                    .orElse(OptionalTimes.NONE);
+                    .orElse(plain.replaceFirst("(?i)^[x×]\\s*", ""));
+            return lexicon.number(number).filter(count -> count >= 1 && count <= Section.MOST_PASSES);
         }
 
         /** A section that is named at the start of a text, and what stands behind its name. */
@@ -164,76 +158,40 @@ public record Recap(List<Statement> found, boolean isEmpty) {
         private List<Item> written() {
             var written = new ArrayList<Item>();
             var passes = new Passes(song);
-            for (int use = 0; use < song.uses().size(); use++) {
-                SectionId section = song.uses().get(use).section();
-                int times = passes.count(use);
-                boolean again =
-                        !written.isEmpty() && written.getLast().section().equals(section);
-                if (again) times += written.removeLast().times();
-                written.add(new Item(section, times));
-            }
+            for (int use = 0; use < song.uses().size(); use++)
+                add(written, new Item(song.uses().get(use).section(), passes.count(use)));
             return written;
         }
 
-        /** The fewest changes that turn one order into the other (the edit distance of Levenshtein, 1966). */
+        /** The fewest changes that turn what is written into what is said. */
         private List<Statement> order() {
             List<Item> written = written();
-            int[][] costs = costs(written);
             var differences = new ArrayList<Statement>();
-            int i = 0;
-            int j = 0;
-            while (i < said.size() || j < written.size()) {
-                boolean both = i < said.size() && j < written.size();
-                if (both
-                        && costs[i][j] == costs[i + 1][j + 1] + cost(said.get(i), written.get(j))
-                        && said.get(i).section().equals(written.get(j).section())) {
-                    if (said.get(i).times() != written.get(j).times()) {
-                        differences.add(Statement.of(
-                                "recap.other-times",
-                                name(written.get(j)),
-                                j + 1,
-                                said.get(i).times(),
-                                written.get(j).times()));
-                    }
-                    i++;
-                    j++;
-                } else if (j < written.size() && costs[i][j] == costs[i][j + 1] + 2) {
-                    differences.add(Statement.of(
-                            "recap.not-said",
-                            name(written.get(j)),
-                            j + 1,
-                            written.get(j).times()));
-                    j++;
+            for (Alignment.Pair pair : Alignment.of(written, said, ALONE, Comparing::cost)) {
+                if (pair.right().isEmpty()) {
+                    int at = pair.left().getAsInt();
+                    differences.add(named("recap.not-said", written.get(at), at));
+                } else if (pair.left().isEmpty()) {
+                    int at = pair.right().getAsInt();
+                    differences.add(named("recap.not-written", said.get(at), at));
                 } else {
-                    differences.add(Statement.of(
-                            "recap.not-written",
-                            name(said.get(i)),
-                            i + 1,
-                            said.get(i).times()));
-                    i++;
+                    int at = pair.left().getAsInt();
+                    int times = said.get(pair.right().getAsInt()).times();
+                    Item item = written.get(at);
+                    if (item.times() != times)
+                        differences.add(Statement.of("recap.other-times", name(item), at + 1, times, item.times()));
                 }
             }
             return differences;
         }
 
-        private int[][] costs(List<Item> written) {
-            int[][] costs = new int[said.size() + 1][written.size() + 1];
-            for (int i = said.size(); i >= 0; i--) {
-                for (int j = written.size(); j >= 0; j--) {
-                    if (i == said.size() || j == written.size()) {
-                        costs[i][j] = 2 * (said.size() - i + written.size() - j);
-                        continue;
-                    }
-                    int kept = costs[i + 1][j + 1] + cost(said.get(i), written.get(j));
-                    costs[i][j] = Math.min(kept, 2 + Math.min(costs[i + 1][j], costs[i][j + 1]));
-                }
-            }
-            return costs;
+        private Statement named(String code, Item item, int at) {
+            return Statement.of(code, name(item), at + 1, item.times());
         }
 
-        /** Another section is two changes, another number of times is one. */
-        private static int cost(Item said, Item written) {
-            if (!said.section().equals(written.section())) return 5;
+        /** Another section costs more than one that is left out and one that is put in. */
+        private static int cost(Item written, Item said) {
+            if (!said.section().equals(written.section())) return 2 * ALONE + 1;
             return said.times() == written.times() ? 0 : 1;
         }
 
@@ -243,7 +201,7 @@ public record Recap(List<Statement> found, boolean isEmpty) {
 
         private void compare(String strokes, Section section) {
             Optional<tactus.core.pattern.Pattern> pattern =
-                    Assignment.of(song, section.id()).flatMap(this::pattern);
+                    Assignment.of(song, section.id()).flatMap(song::pattern);
             if (pattern.isEmpty()) {
                 found.add(Statement.of("recap.no-pattern", section.name(), shown(strokes)));
                 return;
@@ -260,10 +218,6 @@ public record Recap(List<Statement> found, boolean isEmpty) {
             } catch (NotationException none) {
                 unread.add(Statement.of("recap.unread", shown(strokes)));
             }
-        }
-
-        private Optional<tactus.core.pattern.Pattern> pattern(PatternId id) {
-            return song.pattern(id);
         }
 
         private static List<Dictation> readings(Dictation said) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
+import tactus.core.alignment.Alignment;
 import tactus.core.harmony.Span;
 import tactus.core.harmony.SpanLength;
 import tactus.core.section.Section;
@@ -90,7 +91,6 @@ public record SideBySide(List<Line> lines) {
         return held;
     }
 
-    /** The cheapest alignment, found by dynamic programming (Wagner and Fischer, Journal of the ACM 21, 1974). */
     private static SideBySide aligned(List<Held> left, List<Held> right) {
         int same = 0;
         int shorter = Math.min(left.size(), right.size());
@@ -127,47 +127,20 @@ public record SideBySide(List<Line> lines) {
     }
 
     private static List<Line> between(List<Held> left, List<Held> right) {
-        int[][] cost = new int[left.size() + 1][right.size() + 1];
-        for (int i = left.size(); i >= 0; i--) {
-            for (int j = right.size(); j >= 0; j--) {
-                if (i == left.size() || j == right.size()) cost[i][j] = ONE_SIDE * (left.size() - i + right.size() - j);
-                else {
-                    cost[i][j] = Math.min(
-                            cost[i + 1][j + 1] + cost(kind(left.get(i), right.get(j))),
-                            ONE_SIDE + Math.min(cost[i + 1][j], cost[i][j + 1]));
-                }
-            }
-        }
-        return walked(left, right, cost);
+        return Alignment.of(left, right, ONE_SIDE, (one, other) -> cost(kind(one, other))).stream()
+                .map(pair -> line(left, right, pair))
+                .toList();
     }
 
-    private static List<Line> walked(List<Held> left, List<Held> right, int[][] cost) {
-        var lines = new ArrayList<Line>();
-        int i = 0;
-        int j = 0;
-        while (i < left.size() || j < right.size()) {
-            boolean both = i < left.size()
-                    && j < right.size()
-                    && cost[i][j] == cost[i + 1][j + 1] + cost(kind(left.get(i), right.get(j)));
-            boolean onLeft = !both && i < left.size() && (j == right.size() || cost[i][j] == cost[i + 1][j] + ONE_SIDE);
-            if (both) {
-                lines.add(both(left, right, i++, j++));
-            } else if (onLeft) {
-                lines.add(new Line(
-                        Kind.ONLY_LEFT,
-                        Optional.of(left.get(i)),
-                        Optional.empty(),
-                        OptionalInt.of(i++),
-                        OptionalInt.empty()));
-            } else
-                lines.add(new Line(
-                        Kind.ONLY_RIGHT,
-                        Optional.empty(),
-                        Optional.of(right.get(j)),
-                        OptionalInt.empty(),
-                        OptionalInt.of(j++)));
-        }
-        return lines;
+    private static Line line(List<Held> left, List<Held> right, Alignment.Pair pair) {
+        if (pair.left().isPresent() && pair.right().isPresent())
+            return both(left, right, pair.left().getAsInt(), pair.right().getAsInt());
+        return new Line(
+                pair.left().isPresent() ? Kind.ONLY_LEFT : Kind.ONLY_RIGHT,
+                pair.left().stream().mapToObj(left::get).findFirst(),
+                pair.right().stream().mapToObj(right::get).findFirst(),
+                pair.left(),
+                pair.right());
     }
 
     private static Kind kind(Held left, Held right) {

@@ -3,6 +3,9 @@ package tactus.core.dictation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalInt;
+import tactus.core.alignment.Alignment;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.statement.Statement;
 
@@ -30,52 +33,30 @@ public record Comparison(List<Statement> differences, Placing first, Placing sec
         return new Comparison(differences(first, second), one, other, verdict(one, other));
     }
 
-    /** The fewest changes that turn one into the other (the edit distance of Levenshtein, 1966). */
+    /** The fewest changes that turn one into the other. */
     private static List<Statement> differences(Dictation one, Dictation other) {
-        List<Dictation.Said> first = one.said();
-        List<Dictation.Said> second = other.said();
-        int[][] costs = costs(first, second);
         var found = new ArrayList<Statement>();
-        int i = 0;
-        int j = 0;
-        while (i < first.size() || j < second.size()) {
-            boolean both = i < first.size() && j < second.size();
-            int change = both && first.get(i).equals(second.get(j)) ? 0 : 1;
-            if (both && costs[i][j] == costs[i + 1][j + 1] + change) {
-                if (change == 1) {
-                    found.add(Statement.of(
-                            "comparison.other",
-                            i + 1,
-                            one.strokes().get(i),
-                            other.strokes().get(j)));
-                }
-                i++;
-                j++;
-            } else if (i < first.size() && costs[i][j] == costs[i + 1][j] + 1) {
-                found.add(Statement.of("comparison.first-more", one.strokes().get(i), i + 1));
-                i++;
-            } else {
-                found.add(Statement.of("comparison.second-more", other.strokes().get(j), j + 1));
-                j++;
+        for (Alignment.Pair pair :
+                Alignment.of(one.said(), other.said(), 1, (first, second) -> first.equals(second) ? 0 : 1)) {
+            Optional<SpokenStroke> first = stroke(one, pair.left());
+            Optional<SpokenStroke> second = stroke(other, pair.right());
+            if (second.isEmpty()) {
+                found.add(Statement.of(
+                        "comparison.first-more",
+                        first.orElseThrow(),
+                        pair.left().getAsInt() + 1));
+            } else if (first.isEmpty()) {
+                found.add(Statement.of(
+                        "comparison.second-more", second.get(), pair.right().getAsInt() + 1));
+            } else if (!first.get().said().equals(second.get().said())) {
+                found.add(Statement.of("comparison.other", pair.left().getAsInt() + 1, first.get(), second.get()));
             }
         }
         return found;
     }
 
-    /** How many changes it takes from each pair of places on. */
-    private static int[][] costs(List<Dictation.Said> first, List<Dictation.Said> second) {
-        int[][] costs = new int[first.size() + 1][second.size() + 1];
-        for (int i = first.size(); i >= 0; i--) {
-            for (int j = second.size(); j >= 0; j--) {
-                if (i == first.size() || j == second.size()) {
-                    costs[i][j] = first.size() - i + second.size() - j;
-                } else {
-                    int same = costs[i + 1][j + 1] + (first.get(i).equals(second.get(j)) ? 0 : 1);
-                    costs[i][j] = Math.min(same, 1 + Math.min(costs[i + 1][j], costs[i][j + 1]));
-                }
-            }
-        }
-        return costs;
+    private static Optional<SpokenStroke> stroke(Dictation said, OptionalInt index) {
+        return index.stream().mapToObj(said.strokes()::get).findFirst();
     }
 
     private static Statement verdict(Placing first, Placing second) {

@@ -35,13 +35,14 @@ public record ClickTrack(List<Click> clicks) {
         return new ClickTrack(clicks);
     }
 
-    /** What is counted in front of {@code bar}: a bar like it, and in front of a pick-up also what it lacks. */
+    /** What is counted in front of {@code bar}: a bar like it, and in front of a pick-up also what it lacks; at the tempo it has. */
     public static ClickTrack countIn(Timeline timeline, TimelineBar bar) {
         Meter whole =
                 timeline.bar(Math.max(1, bar.number())).map(TimelineBar::meter).orElse(bar.meter());
-        ClickTrack counted = countIn(whole, timeline.tempo());
+        Tempo tempo = timeline.tempoMap().tempoAt(bar.start());
+        ClickTrack counted = countIn(whole, tempo);
         if (bar.number() > 0) return counted;
-        double barSeconds = timeline.tempo().seconds(whole.length());
+        double barSeconds = tempo.seconds(whole.length());
         int lacking = whole.beats().size() - bar.meter().beats().size();
         var clicks = new ArrayList<>(counted.clicks());
         for (Click click : counted.clicks().subList(0, lacking)) {
@@ -57,7 +58,7 @@ public record ClickTrack(List<Click> clicks) {
         Length lacking = bar.number() > 0
                 ? Length.ZERO
                 : whole.length().minus(bar.meter().length());
-        return timeline.tempo().seconds(whole.length().plus(lacking));
+        return timeline.tempoMap().tempoAt(bar.start()).seconds(whole.length().plus(lacking));
     }
 
     /** One bar of {@code meter} to count in; its clicks start at 0. */

@@ -84,6 +84,13 @@ public record Section(
         return marks.key();
     }
 
+    /** The words as far as there are bars for them. */
+    public List<WordLine> wordsWithin() {
+        return words().stream()
+                .flatMap(line -> line.within(bars().size()).stream())
+                .toList();
+    }
+
     /** Where somebody sings: where the words are, or where it is said if there are none. */
     public List<Stretch.Bounds> sung() {
         BarLines lines = barLines();
@@ -91,7 +98,7 @@ public record Section(
             return voice().stream()
                     .flatMap(stretch -> stretch.in(lines).stream())
                     .toList();
-        return words().stream()
+        return wordsWithin().stream()
                 .map(line -> line.sung(lines))
                 .filter(bounds -> bounds.from().isLessThan(bounds.to()))
                 .toList();

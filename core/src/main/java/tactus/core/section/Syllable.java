@@ -25,10 +25,14 @@ public record Syllable(int bar, Length inBar, String text, boolean goesOn) {
         if (text.isBlank() || text.length() > LONGEST) throw new Refusal("words.syllable", LONGEST, text.length());
     }
 
-    /** Where it is sung, from the start of the section; below zero in front of it. */
+    /**
+     * Where it is sung, from the start of the section; below zero in front of it.
+     *
+     * @param bars those of the section, of which it is in one
+     */
     public Length at(BarLines bars) {
         if (bar == 0) return inBar.minus(bars.meter(0).length());
-        return bars.start(Math.min(bar, bars.bars()) - 1).plus(inBar);
+        return bars.start(bar - 1).plus(inBar);
     }
 
     Syllable movedBy(int bars) {

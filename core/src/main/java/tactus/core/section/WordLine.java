@@ -28,6 +28,13 @@ public record WordLine(List<Syllable> syllables) {
         return new Bounds(from, to);
     }
 
+    /** As much of it as there are bars for; empty if that is nothing. */
+    Optional<WordLine> within(int bars) {
+        List<Syllable> kept =
+                syllables.stream().filter(each -> each.bar() <= bars).toList();
+        return kept.isEmpty() ? Optional.empty() : Optional.of(new WordLine(kept));
+    }
+
     /** The line without the syllables of the bars behind {@code from} up to {@code to}, those behind them moved. */
     Optional<WordLine> spliced(int from, int to, int moved) {
         List<Syllable> kept = syllables.stream()

@@ -21,7 +21,6 @@ import tactus.core.section.SectionId;
 import tactus.core.section.Stretch;
 import tactus.core.song.Assignment;
 import tactus.core.song.Song;
-import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 import tactus.core.timeline.TimelineSpan;
 
@@ -69,7 +68,7 @@ final class SlipSnags implements Finder {
                             && isLetterAway(chord, other.getKey())
                             && !isOffKey(song, place.section(), other.getKey()))
                     .findFirst()
-                    .ifPresent(other -> found.accept(new SectionSnag.LetterAway(
+                    .ifPresent(other -> found.accept(new SlipSnag.LetterAway(
                             place.section().id(),
                             bar(song, place),
                             place.span(),
@@ -122,7 +121,7 @@ final class SlipSnags implements Finder {
                         && name.contains(whole.name().toLowerCase(Locale.ROOT)))
                 .filter(whole -> 2 * section.bars().size() != whole.bars().size())
                 .findFirst()
-                .map(whole -> new SectionSnag.NoHalf(
+                .map(whole -> new SlipSnag.NoHalf(
                         section.id(),
                         whole.id(),
                         section.bars().size(),
@@ -131,14 +130,21 @@ final class SlipSnags implements Finder {
 
     private static void checkMarks(Section section, Consumer<Snag> found) {
         int bars = section.bars().size();
-        for (Cue cue : section.cues()) {
-            if (cue.bar() > bars) found.accept(new SectionSnag.BeyondBars(section.id(), cue.text(), cue.bar(), bars));
-        }
-        BarLines lines = section.barLines();
-        for (Stretch sung : section.voice()) {
-            if (sung instanceof Stretch.Counted counted && (sung.in(lines).isEmpty() || counted.toBar() > bars))
-                found.accept(new SectionSnag.BeyondBars(section.id(), sung.code(), counted.toBar(), bars));
-        }
+        for (Cue cue : section.cues()) checkBar(section, cue.text(), cue.bar(), found);
+        section.words().stream()
+                .flatMap(line -> line.syllables().stream())
+                .filter(each -> each.bar() > bars)
+                .findFirst()
+                .ifPresent(each -> checkBar(section, each.text(), each.bar(), found));
+        // Where there are words they say where somebody sings.
+        if (!section.words().isEmpty()) return;
+        for (Stretch sung : section.voice())
+            if (sung instanceof Stretch.Counted counted) checkBar(section, sung.code(), counted.toBar(), found);
+    }
+
+    private static void checkBar(Section section, String mark, int bar, Consumer<Snag> found) {
+        int bars = section.bars().size();
+        if (bar > bars) found.accept(new SlipSnag.BeyondBars(section.id(), mark, bar, bars));
     }
 
     private record Ending(SnagPlace place, Length beats) {}
@@ -185,7 +191,7 @@ final class SlipSnags implements Finder {
                     .distinct()
                     .toList();
             if (others.size() == 1 && !Objects.equals(others.getFirst(), one.beats()))
-                return Optional.of(new SectionSnag.StopUnlike(
+                return Optional.of(new SlipSnag.StopUnlike(
                         section, one.place(), one.beats(), others.getFirst(), endings.size() - 1));
         }
         return Optional.empty();

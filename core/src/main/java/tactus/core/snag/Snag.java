@@ -10,7 +10,8 @@ import tactus.core.song.SnagId;
 /**
  * Something that does not fit: what it is, where, and the exact numbers behind it. Its sentence is made where it is shown.
  */
-public sealed interface Snag permits SetUpSnag, SectionSnag, RuleSnag, PatternSnag, PlayedSnag, SecondPartSnag {
+public sealed interface Snag
+        permits SetUpSnag, SectionSnag, SlipSnag, RuleSnag, PatternSnag, PlayedSnag, SecondPartSnag {
 
     Kind kind();
 

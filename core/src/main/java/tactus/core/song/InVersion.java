@@ -8,12 +8,16 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import tactus.core.pitch.Key;
+import tactus.core.rule.Company;
 import tactus.core.rule.Rule;
 import tactus.core.section.Use;
+import tactus.core.time.Tempo;
 
 /**
  * A change that is made while a version is shown: it goes into that version only. What cannot differ from version to
- * version goes into the whole song: title, meter, tuning, notes for the lesson, and what is taken out of the song.
+ * version goes into the whole song: title, meter, tuning, notes for the lesson, and what is taken out of the song. An
+ * edit that changes such a thing is done to the whole song altogether.
  *
  * @param written the song after it
  * @param isWhole whether something changed in every version
@@ -31,8 +35,18 @@ public record InVersion(Song written, boolean isWhole) {
         Song seen = written.asShown().withVersions(bare(written.versions()));
         Song after = change.apply(seen);
         if (!after.versions().equals(seen.versions())) return new InVersion(change.apply(written), false);
-        if (takesOut(written, seen, after)) return new InVersion(change.apply(written), true);
-        return new Split(written, version.get(), seen, after).done();
+        boolean isWhole =
+                takesOut(written, seen, after) || !common(seen.facts()).equals(common(after.facts()));
+        if (isWhole) return new InVersion(change.apply(written), true);
+        return new InVersion(new Split(written, version.get(), seen, after).done(), false);
+    }
+
+    /** The facts without those that can be other in a version: key, capo, tempo, who plays along. */
+    private static Facts common(Facts facts) {
+        return facts.withKey(Key.parse("C"))
+                .withInstrument(facts.instrument().withCapo(0))
+                .withTempo(new Tempo(Tempo.SLOWEST, facts.tempo().beat()))
+                .withCompany(Company.ALONE);
     }
 
     /** What a version says has been done to the song already. */
@@ -60,8 +74,8 @@ public record InVersion(Song written, boolean isWhole) {
     /** What became other is told apart: what the version holds, and what the song does. */
     private record Split(Song written, Version version, Song seen, Song after) {
 
-        InVersion done() {
-            Facts facts = wholeFacts();
+        Song done() {
+            Facts facts = written.facts();
             Song plain = written.withVersions(written.versions().with(version.withOverlay(Overlay.NONE)))
                     .asShown();
             var patterns = new ArrayList<>(written.patterns());
@@ -94,14 +108,13 @@ public record InVersion(Song written, boolean isWhole) {
                     .withCapo(capo(facts))
                     .withCompany(
                             Optional.of(after.facts().company()).filter(company -> !company.equals(facts.company())));
-            var song = new Song(
+            return new Song(
                     facts,
                     new Materials(written.chords(), patterns),
                     new Arrangement(sections, written.uses(), rules),
                     written.versions().with(held),
                     after.changeCounts(),
                     after.lesson());
-            return new InVersion(song, !facts.equals(written.facts()));
         }
 
         /** Patterns and sections that are new belong to the song; those that became other belong to the version. */
@@ -146,32 +159,13 @@ public record InVersion(Song written, boolean isWhole) {
             return rules;
         }
 
-        /** The facts of the song with those changed that hold in every version. */
-        private Facts wholeFacts() {
-            Facts now = after.facts();
-            Facts was = seen.facts();
-            Facts facts = written.facts();
-            if (!now.heading().equals(was.heading())) {
-                facts = facts.withTitle(now.title()).withNote(now.note());
-            }
-            if (now.spelling() != was.spelling()) facts = facts.withSpelling(now.spelling());
-            int capo = facts.instrument().capo();
-            if (!now.instrument().withCapo(0).equals(was.instrument().withCapo(0))) {
-                facts = facts.withInstrument(now.instrument().withCapo(capo));
-            }
-            if (!now.meter().equals(was.meter())) facts = facts.withMeter(now.meter());
-            if (now.pickup() != was.pickup()) facts = facts.withPickup(now.pickup());
-            if (!now.groove().equals(was.groove())) facts = facts.withGroove(now.groove());
-            return facts.withRecording(now.recording());
-        }
-
         private OptionalInt capo(Facts facts) {
             int capo = after.facts().capo();
             return capo == facts.capo() ? OptionalInt.empty() : OptionalInt.of(capo);
         }
 
         /** The key, unless it is the song's moved by the capo. */
-        private Optional<tactus.core.pitch.Key> key(Facts facts) {
+        private Optional<Key> key(Facts facts) {
             var moved = facts.key().plus(after.facts().capo() - facts.capo());
             return Optional.of(after.facts().key()).filter(key -> !key.equals(moved));
         }

@@ -43,6 +43,20 @@ public record TempoMap(Tempo tempo, List<Pause> pauses) {
         return played;
     }
 
+    /** The tempo from {@code position} on; that of the beat around it where a beat is held. */
+    public Tempo tempoAt(Length position) {
+        return pauses.stream()
+                .filter(pause -> !pause.isHeld && !position.isLessThan(pause.from) && position.isLessThan(pause.to))
+                .findFirst()
+                .map(pause -> {
+                    double length = pause.to.minus(pause.from).toDouble();
+                    double slower = 1 + pause.extra.toDouble() / length;
+                    double perMinute = Math.clamp(tempo.perMinute() / slower, Tempo.SLOWEST, Tempo.FASTEST);
+                    return new Tempo(perMinute, tempo.beat());
+                })
+                .orElse(tempo);
+    }
+
     /** When {@code position} is reached, in seconds from the start. */
     public double seconds(Length position) {
         return tempo.seconds(pauses.isEmpty() ? position : played(position));

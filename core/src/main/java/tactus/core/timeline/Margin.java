@@ -52,6 +52,18 @@ public record Margin(
             Objects.requireNonNull(at);
             Objects.requireNonNull(text);
         }
+
+        /** With a hyphen where the word goes on. */
+        public String hyphened() {
+            return goesOn ? text + "-" : text;
+        }
+    }
+
+    /** What is sung as a line of whole words. */
+    public static String line(List<SungAt> sung) {
+        var line = new StringBuilder();
+        for (SungAt each : sung) line.append(each.text).append(each.goesOn ? "" : " ");
+        return line.toString().strip();
     }
 
     /** From {@code at} on it goes as {@code pace} says; empty where it goes at the song's tempo again. */

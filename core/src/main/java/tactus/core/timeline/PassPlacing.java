@@ -162,7 +162,7 @@ final class PassPlacing {
 
     private List<Margin.SungAt> words() {
         var words = new ArrayList<Margin.SungAt>();
-        for (WordLine line : laid.section().words()) {
+        for (WordLine line : laid.section().wordsWithin()) {
             for (Syllable each : line.syllables()) {
                 boolean starts = each == line.syllables().getFirst();
                 words.add(new Margin.SungAt(

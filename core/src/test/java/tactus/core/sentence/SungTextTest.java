@@ -214,6 +214,20 @@ class SungTextTest {
     }
 
     @Test
+    void wordsBehindTheLastBarAreNotSungAndComeBackWithTheirBar() {
+        Song song = sung();
+        Song shorter = song.withSection(
+                VERSE,
+                verse -> verse.withBars(verse.bars().subList(0, 1))
+                        .withSpans(verse.spans().subList(0, 1)));
+        assertEquals(
+                "oh@-1/4 car@0 ry@1/4 the@1/2 light@3/4 oh@3/4 car@1 ry@5/4 the@3/2 light@7/4",
+                words(Timeline.of(shorter)));
+        Song longer = shorter.withSection(VERSE, verse -> song.section(VERSE).orElseThrow());
+        assertEquals(words(Timeline.of(song)), words(Timeline.of(longer)));
+    }
+
+    @Test
     void wordsGoWithTheirBars() {
         Song song = sung();
         Song shorter = song.withUse(song.uses().getFirst().plus(Except.always(new Except.LeftOut(Stretch.bars(1, 1)))));

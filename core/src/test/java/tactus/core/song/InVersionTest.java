@@ -246,6 +246,25 @@ class InVersionTest {
         assertTrue(gone.written().asShown().section(CHORUS).isEmpty());
     }
 
+    /** A tuning belongs to the song, and so do the shapes that are changed with it. */
+    @Test
+    void whatIsChangedTogetherWithTheTuningIsChangedInTheWholeSong() {
+        InVersion retuned = InVersion.of(
+                week,
+                song -> song.withFacts(song.facts()
+                                .withInstrument(song.facts()
+                                        .instrument()
+                                        .withTuning(tactus.core.pitch.Tuning.parse("D A D G B E"))))
+                        .withChord(new Chord("D", Voicing.parse("0-0-0-2-3-2"))));
+        assertTrue(retuned.isWhole());
+        assertEquals(
+                "000232",
+                unshown(retuned.written()).chord("D").orElseThrow().voicing().toString());
+        assertEquals(
+                Overlay.NONE,
+                retuned.written().versions().named(WEEK).orElseThrow().overlay());
+    }
+
     @Test
     void theCapoMovesWithTheSameKeyOrUnderTheSameShapes() {
         Song shapes = InVersion.of(

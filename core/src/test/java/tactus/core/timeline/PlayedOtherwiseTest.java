@@ -18,6 +18,7 @@ import tactus.core.outline.Outline;
 import tactus.core.outside.English;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.performance.ClickTrack;
 import tactus.core.refusal.NotationException;
 import tactus.core.section.SectionId;
 import tactus.core.section.Use;
@@ -109,6 +110,19 @@ class PlayedOtherwiseTest {
         timeline.strokes().forEach(stroke -> assertEquals(timeline.seconds(stroke.start()), stroke.seconds(), 1e-9));
         double position = timeline.tempoMap().position(timeline.seconds(Length.of(13, 4)));
         assertEquals(3.25, position, 1e-6);
+    }
+
+    @Test
+    void aSectionIsCountedInAtItsOwnTempo() {
+        Timeline timeline = Timeline.of(ruled("Verse, bars 3-4: tempo 60"));
+        assertEquals(2, ClickTrack.countInSeconds(timeline, timeline.bar(1).orElseThrow()), 0.001);
+        assertEquals(4, ClickTrack.countInSeconds(timeline, timeline.bar(3).orElseThrow()), 0.001);
+        ClickTrack counted = ClickTrack.countIn(timeline, timeline.bar(3).orElseThrow());
+        assertEquals(
+                List.of(0.0, 1.0, 2.0, 3.0),
+                counted.clicks().stream()
+                        .map(click -> (double) Math.round(click.seconds() * 1000) / 1000)
+                        .toList());
     }
 
     @ParameterizedTest

@@ -94,7 +94,7 @@ public final class MidiSong {
             track.add(text(CUE_POINT, cue.text(), Math.max(0, tick(cue.at()))));
         }
         for (Margin.SungAt word : timeline.margin().words()) {
-            String text = word.goesOn() ? word.text() + "-" : word.text() + " ";
+            String text = word.goesOn() ? word.hyphened() : word.text() + " ";
             track.add(text(LYRIC, text, Math.max(0, tick(word.at()))));
         }
         Meter meter = null;

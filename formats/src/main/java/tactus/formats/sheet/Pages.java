@@ -19,6 +19,7 @@ final class Pages {
 
     private final PDDocument document;
     static final double LINE = 13;
+    static final double LETTERS = 9.5;
 
     private final Paper paper;
     private final String title;
@@ -85,9 +86,9 @@ final class Pages {
     /** Sets texts below each other, as many lines each as it needs. */
     void paragraphs(List<String> texts, double x, double width) throws IOException {
         for (String text : texts) {
-            for (String line : lines(MusicText.signs(text), width, Typeface.REGULAR, 9.5)) {
+            for (String line : lines(MusicText.signs(text), width, Typeface.REGULAR, LETTERS)) {
                 double top = startBlock(LINE);
-                pen.text(line, x, top + 8, Typeface.REGULAR, 9.5, Ink.WARM);
+                pen.text(line, x, top + 8, Typeface.REGULAR, LETTERS, Ink.WARM);
                 moveDown(LINE);
             }
         }

@@ -15,11 +15,13 @@ import tactus.core.song.Song;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.StrokeLine;
 import tactus.core.time.Length;
+import tactus.core.timeline.Margin;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
 import tactus.core.timeline.TimelineStroke;
 import tactus.formats.file.WholeFile;
+import tactus.words.BarNote;
 import tactus.words.SongWords;
 
 /**
@@ -46,7 +48,8 @@ public final class BarTable {
         "start in seconds",
         "beats",
         "loudness",
-        "words"
+        "words",
+        "notes"
     };
 
     private final Song song;
@@ -103,7 +106,8 @@ public final class BarTable {
                 seconds(bar.seconds()),
                 bar.meter().length().dividedBy(bar.meter().shortestBeat()),
                 "",
-                sung(bar.start(), bar.end()));
+                sung(bar.start(), bar.end()),
+                BarNote.of(words, timeline, bar));
     }
 
     private List<Object> row(TimelineBar bar, TimelineSpan span) {
@@ -134,16 +138,15 @@ public final class BarTable {
                 seconds(timeline.seconds(from)),
                 to.minus(from).dividedBy(bar.meter().shortestBeat()),
                 span.played().swell().from().letters(),
-                sung(from, to));
+                sung(from, to),
+                from.equals(bar.start()) ? BarNote.of(words, timeline, bar) : "");
     }
 
     /** What is sung between two places. */
     private String sung(Length from, Length to) {
-        return timeline.margin().words().stream()
+        return Margin.line(timeline.margin().words().stream()
                 .filter(word -> !word.at().isLessThan(from) && word.at().isLessThan(to))
-                .map(word -> word.text() + (word.goesOn() ? "-" : " "))
-                .collect(Collectors.joining())
-                .strip();
+                .toList());
     }
 
     private String section(TimelineBar bar) {

@@ -148,10 +148,7 @@ public final class TextChart {
         List<Margin.SungAt> sung = lane.between(
                 bars.getFirst().start().minus(start), bars.getLast().end().minus(start));
         if (sung.isEmpty()) return;
-        String text = sung.stream()
-                .map(word -> word.text() + (word.goesOn() ? "-" : " "))
-                .collect(Collectors.joining())
-                .strip();
+        String text = Margin.line(sung);
         lines.add("  " + passes(block, lane.passes()) + text);
     }
 

@@ -159,7 +159,9 @@ class ArrangedMidiTest {
             TimelineBar bar = starts.get(i);
             assertEquals(bar.seconds(), seconds(file, markers.get(i).tick), 1e-4);
             String said = new String(markers.get(i).data);
-            assertTrue(said.startsWith(bar.number() == 0 ? "Pick-up" : new SongWords(song).use(bar.use())), said);
+            assertTrue(
+                    said.startsWith(bar.number() == 0 ? "Pick-up" : new SongWords(song.asShown()).use(bar.use())),
+                    said);
             assertEquals(
                     bar.number(),
                     Moment.at(timeline, seconds(file, markers.get(i).tick) + 1e-4)

@@ -1,0 +1,102 @@
+package tactus.formats.musicxml;
+
+import java.util.Optional;
+import java.util.function.ToLongFunction;
+import javax.xml.stream.XMLStreamException;
+import tactus.core.chord.ChordName;
+import tactus.core.harmony.Chord;
+import tactus.core.notation.NotatedChord;
+import tactus.core.pitch.Key;
+import tactus.core.pitch.NoteName;
+import tactus.core.shape.Fingering;
+import tactus.core.shape.Voicing;
+import tactus.core.song.Song;
+import tactus.core.time.Length;
+import tactus.core.timeline.Timeline;
+import tactus.core.timeline.TimelineBar;
+import tactus.core.timeline.TimelineSpan;
+
+/** Writes the names of chords over the notes, with their shapes as frames. */
+final class HarmonyWriter {
+
+    private final Elements xml;
+    private final Song song;
+    private final Timeline timeline;
+
+    HarmonyWriter(Elements xml, Song song, Timeline timeline) {
+        this.xml = xml;
+        this.song = song;
+        this.timeline = timeline;
+    }
+
+    /** The chords that begin where {@code chord} does or while it lasts. */
+    void write(TimelineBar bar, NotatedChord chord, ToLongFunction<Length> duration) throws XMLStreamException {
+        Length from = bar.start().plus(chord.inBar());
+        Length to = from.plus(chord.value().length());
+        for (TimelineSpan span : timeline.spansIn(bar)) {
+            boolean begins = !span.start().isLessThan(from) && span.start().isLessThan(to) && !span.goesOn();
+            if (begins) writeHarmony(span, duration.applyAsLong(span.start().minus(from)));
+        }
+    }
+
+    private void writeHarmony(TimelineSpan span, long offset) throws XMLStreamException {
+        int up = song.facts().instrument().transposition() + span.semitonesUp();
+        Key key = song.facts().shapesKey().plus(up);
+        Optional<ChordName> name = Chord.meaning(span.chord())
+                .map(each -> each.transposed(up, song.facts().spelling(), key));
+        if (name.isEmpty()) return;
+        xml.open("harmony", "placement", "above");
+        writeNote("root", name.get().root());
+        xml.text("kind", ChordKind.of(name.get()), "text", ChordKind.text(name.get()));
+        if (name.get().isSlash()) writeNote("bass", name.get().bass());
+        Optional<Chord> shape = song.chord(span.chord());
+        if (shape.isPresent()) writeFrame(shape.get());
+        if (offset > 0) xml.text("offset", offset);
+        xml.close();
+    }
+
+    private void writeNote(String kind, NoteName note) throws XMLStreamException {
+        xml.open(kind);
+        xml.text(kind + "-step", note.letter());
+        if (note.alter() != 0) xml.text(kind + "-alter", note.alter());
+        xml.close();
+    }
+
+    private void writeFrame(Chord chord) throws XMLStreamException {
+        Voicing voicing = chord.voicing();
+        int highest = voicing.frets().stream().mapToInt(Integer::intValue).max().orElse(0);
+        int lowest = voicing.frets().stream()
+                .mapToInt(Integer::intValue)
+                .filter(fret -> fret > 0)
+                .min()
+                .orElse(1);
+        int first = highest <= 4 ? 1 : lowest;
+        xml.open("frame");
+        xml.text("frame-strings", voicing.strings());
+        xml.text("frame-frets", Math.max(4, highest - first + 1));
+        if (first > 1) xml.text("first-fret", first);
+        for (int string = 1; string <= voicing.strings(); string++) {
+            var fret = voicing.fret(string);
+            if (fret.isEmpty()) continue;
+            xml.open("frame-note");
+            xml.text("string", string);
+            xml.text("fret", fret.getAsInt());
+            int pressed = string;
+            Optional<Fingering> fingers = chord.fingering();
+            if (fingers.isPresent()) {
+                String finger = finger(fingers.get(), voicing, pressed);
+                if (!finger.isEmpty()) xml.text("fingering", finger);
+            }
+            xml.close();
+        }
+        xml.close();
+    }
+
+    /** The finger on a string as it is written: 1 to 4, or T. */
+    private static String finger(Fingering fingers, Voicing voicing, int string) {
+        String text = fingers.toText(voicing);
+        int place = voicing.strings() - string;
+        char finger = place < text.length() ? text.charAt(place) : 'x';
+        return Character.isDigit(finger) && finger != '0' || finger == 'T' ? String.valueOf(finger) : "";
+    }
+}

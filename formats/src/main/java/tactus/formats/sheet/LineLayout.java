@@ -1,0 +1,256 @@
+package tactus.formats.sheet;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import tactus.core.outline.Lane;
+import tactus.core.outline.LineOfBars;
+import tactus.core.outline.Ribbon;
+import tactus.core.outline.WordLane;
+import tactus.core.picture.Point;
+import tactus.core.section.Stretch.Bounds;
+import tactus.core.song.Song;
+import tactus.core.time.Length;
+import tactus.core.time.Meter;
+import tactus.core.timeline.Margin;
+import tactus.core.timeline.Timeline;
+import tactus.core.timeline.TimelineBar;
+import tactus.core.timeline.TimelineSpan;
+import tactus.formats.font.ChordText;
+import tactus.formats.font.Typeface;
+import tactus.words.BarNote;
+import tactus.words.RibbonWords;
+import tactus.words.SongWords;
+
+/** Sets a line of bars: the notes above it, chords and voice, the words, and a ribbon for each pass that plays something else. */
+final class LineLayout {
+
+    /** What stands in front of the bars for the numbers of passes. */
+    static final double GUTTER = 14;
+
+    private static final double BAR_HEIGHT = 32;
+    private static final double NOTE_HEIGHT = 9;
+    private static final double RIBBON = 13;
+    private static final double RIBBON_LETTERS = 8.5;
+    private static final double SMALLEST = 5.5;
+    private static final double WORDS = 11;
+
+    private final Song song;
+    private final Timeline timeline;
+    private final SongWords words;
+    private final Pages pages;
+    private final LineOfBars line;
+    private final boolean hasParts;
+
+    /** @param hasParts whether the passes of the entry have different bars, so that each line says its own */
+    LineLayout(Song song, Timeline timeline, Pages pages, LineOfBars line, boolean hasParts) {
+        this.song = song;
+        this.timeline = timeline;
+        this.pages = pages;
+        this.line = line;
+        this.hasParts = hasParts;
+        words = new SongWords(song);
+    }
+
+    void lay() throws IOException {
+        List<List<String>> notes = notes();
+        double height = height();
+        double top = pages.startBlock(height) + above(notes);
+        layNotes(notes, top);
+        layLine(top);
+        pages.moveDown(height + 2);
+    }
+
+    private double left() {
+        return pages.left() + GUTTER;
+    }
+
+    private void layLine(double top) throws IOException {
+        for (int i = 0; i < line.bars().size(); i++)
+            layBar(line.bars().get(i), left() + line.x(i), top, line.widths().get(i));
+        barLine(left() + line.width(), top);
+        double lane = top + BAR_HEIGHT - 4;
+        for (WordLane each : sung()) {
+            layWords(each, lane);
+            lane += WORDS;
+        }
+        for (Lane each : line.block().lanes()) {
+            layLane(each, lane, false);
+            lane += RIBBON;
+        }
+        for (Lane each : line.block().second()) {
+            layLane(each, lane, true);
+            lane += RIBBON;
+        }
+    }
+
+    /** What is written over each bar, in lines: a note has the room up to the next one. */
+    private List<List<String>> notes() {
+        List<String> texts = line.bars().stream()
+                .map(bar -> BarNote.besideRibbons(
+                        words,
+                        timeline,
+                        bar.inSection().isEmpty() ? List.of(bar) : line.block().alike(timeline, bar)))
+                .toList();
+        var notes = new ArrayList<List<String>>();
+        for (int i = 0; i < texts.size(); i++) {
+            double room = line.widths().get(i) - 4;
+            for (int next = i + 1; next < texts.size() && texts.get(next).isEmpty(); next++)
+                room += line.widths().get(next);
+            notes.add(texts.get(i).isEmpty() ? List.of() : pages.lines(texts.get(i), room, Typeface.SEMIBOLD, 8));
+        }
+        return notes;
+    }
+
+    private void layNotes(List<List<String>> notes, double top) throws IOException {
+        for (int i = 0; i < notes.size(); i++) {
+            double y = top - 2.5 - NOTE_HEIGHT * (notes.get(i).size() - 1);
+            for (String text : notes.get(i)) {
+                pages.pen().text(text, left() + line.x(i) + 3, y, Typeface.SEMIBOLD, 8, Ink.WARM);
+                y += NOTE_HEIGHT;
+            }
+        }
+    }
+
+    private List<WordLane> sung() {
+        return line.block().words().stream()
+                .filter(lane -> !lane.between(line.start(), line.end()).isEmpty())
+                .toList();
+    }
+
+    /** The words where they are sung; the first one of a line is its landmark. */
+    private void layWords(WordLane lane, double top) throws IOException {
+        Pen pen = pages.pen();
+        if (hasParts || lane.passes().size() < line.block().passes().size()) layPasses(lane.passes(), top + 7.5);
+        double free = left();
+        for (Margin.SungAt each : lane.between(line.start(), line.end())) {
+            String text = each.hyphened();
+            Typeface face = each.startsLine() ? Typeface.SEMIBOLD : Typeface.REGULAR;
+            double x = Math.max(free, left() + line.xAt(each.at()) + 4);
+            pen.text(text, x, top + 7.5, face, 9, Ink.DARK);
+            free = x + pen.width(text, face, 9) + (each.goesOn() ? 0.5 : 3);
+        }
+    }
+
+    private void layPasses(List<Integer> passes, double base) throws IOException {
+        String said = passes.stream().map(Object::toString).collect(Collectors.joining(","));
+        Pen pen = pages.pen();
+        pen.text(
+                pen.fitted(said, GUTTER - 2, Typeface.SEMIBOLD, 8), pages.left(), base, Typeface.SEMIBOLD, 8, Ink.DARK);
+    }
+
+    /** What is played from where to where, with the passes that play it in front. */
+    private void layLane(Lane lane, double top, boolean isSecond) throws IOException {
+        Pen pen = pages.pen();
+        int all = line.block().passes().size();
+        if (hasParts || all > 1 && (lane.passes().size() < all || isSecond)) layPasses(lane.passes(), top + 8.5);
+        for (Ribbon ribbon : lane.ribbons()) {
+            Length from = ribbon.from().max(line.start());
+            Length to = ribbon.to().min(line.end());
+            if (!from.isLessThan(to)) continue;
+            double left = left() + line.xAt(from) + 1.5;
+            double right = left() + line.xAt(to) - 1.5;
+            frame(left, top + 1, right, top + RIBBON - 2, isSecond ? Ink.FAINT : Ink.SOFT);
+            layText(ribbon, isSecond, left + 3, top + 8.8, right - left - 5);
+            for (Length cut : ribbon.cuts()) {
+                if (!line.start().isLessThan(cut) || line.end().isLessThan(cut)) continue;
+                double x = left() + line.xAt(cut) - 2.5;
+                pen.line(new Point(x, top), new Point(x, top + RIBBON - 1), 1.2, Ink.WARM);
+            }
+        }
+    }
+
+    /** The whole where there is room, otherwise the form alone, otherwise in smaller letters. */
+    private void layText(Ribbon ribbon, boolean isSecond, double x, double base, double room) throws IOException {
+        Pen pen = pages.pen();
+        RibbonWords says = RibbonWords.of(song, words, ribbon, isSecond);
+        for (double size = RIBBON_LETTERS; size >= SMALLEST; size -= 0.5) {
+            for (String text : List.of(says.whole(), says.brief())) {
+                if (pen.width(text, Typeface.REGULAR, size) > room) continue;
+                pen.text(text, x, base, Typeface.REGULAR, size, Ink.DARK);
+                return;
+            }
+        }
+        pen.text(
+                pen.fitted(says.brief(), room, Typeface.REGULAR, SMALLEST),
+                x,
+                base,
+                Typeface.REGULAR,
+                SMALLEST,
+                Ink.DARK);
+    }
+
+    private void frame(double left, double top, double right, double bottom, Ink ink) throws IOException {
+        pages.pen()
+                .shape(
+                        List.of(
+                                new Point(left, top),
+                                new Point(right, top),
+                                new Point(right, bottom),
+                                new Point(left, bottom)),
+                        ink,
+                        true);
+    }
+
+    private void barLine(double x, double top) throws IOException {
+        pages.pen().line(new Point(x, top), new Point(x, top + BAR_HEIGHT - 7), 0.8, Ink.DARK);
+    }
+
+    private void layBar(TimelineBar bar, double x, double top, double width) throws IOException {
+        Pen pen = pages.pen();
+        barLine(x, top);
+        if (bar.number() > 0) {
+            pen.text(Integer.toString(bar.number()), x + 3, top + 7, Typeface.REGULAR, 8, Ink.SOFT);
+        }
+        boolean unusual = bar.number() > 0 && isNewMeter(bar);
+        if (unusual) pen.text(bar.meter().toString(), x + 20, top + 7, Typeface.SEMIBOLD, 8, Ink.WARM);
+        for (TimelineSpan span : timeline.spansIn(bar)) {
+            if (span.goesOn()
+                    && !span.start().isLessThan(bar.start())
+                    && !span.start().equals(bar.start())) continue;
+            Length at = span.start().max(bar.start()).minus(bar.start());
+            double offset = at.dividedBy(bar.meter().length()).toDouble() * (width - 6);
+            boolean goesOn = span.start().isLessThan(bar.start());
+            String name = ChordText.of(span.chord());
+            String text = goesOn ? "(" + name + ")" : name;
+            pen.text(text, x + 6 + offset, top + 19.5, Typeface.SEMIBOLD, 12.5, goesOn ? Ink.SOFT : Ink.DARK);
+        }
+        for (Bounds sung : timeline.margin().sung()) layVoice(sung, bar, x, top, width);
+    }
+
+    /** Whether a meter begins there, or the usual one comes back. */
+    private boolean isNewMeter(TimelineBar bar) {
+        Meter before = timeline.bar(bar.number() - 1)
+                .filter(other -> other.number() > 0)
+                .map(TimelineBar::meter)
+                .orElse(song.facts().meter());
+        return !bar.meter().equals(before)
+                || bar.isFirst() && !bar.meter().equals(song.facts().meter());
+    }
+
+    /** A line under the chords where somebody sings. */
+    private void layVoice(Bounds sung, TimelineBar bar, double x, double top, double width) throws IOException {
+        Length from = sung.from().max(bar.start()).minus(bar.start());
+        Length to = sung.to().min(bar.end()).minus(bar.start());
+        if (!from.isLessThan(to)) return;
+        double inBar = width / bar.meter().length().toDouble();
+        double y = top + 22.5;
+        pages.pen()
+                .line(
+                        new Point(x + 3 + from.toDouble() * inBar, y),
+                        new Point(x - 1 + to.toDouble() * inBar, y),
+                        1.1,
+                        Ink.SOFT);
+    }
+
+    private double above(List<List<String>> notes) {
+        return NOTE_HEIGHT
+                * Math.max(1, notes.stream().mapToInt(List::size).max().orElse(1));
+    }
+
+    double height() {
+        int lanes = line.block().lanes().size() + line.block().second().size();
+        return above(notes()) + BAR_HEIGHT + sung().size() * WORDS + lanes * RIBBON;
+    }
+}
