@@ -8,6 +8,7 @@ import tactus.core.groove.Groove;
 import tactus.core.harmony.Chord;
 import tactus.core.harmony.Span;
 import tactus.core.harmony.SpanLength;
+import tactus.core.library.Level;
 import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
@@ -155,7 +156,7 @@ public final class SampleSong {
                         .withTempo(Optional.of(new Tempo(70, Length.QUARTER))));
         return new Song(
                 new Facts(
-                        new Heading("Sample", "A note"),
+                        new Heading("Sample", "A note", Optional.of(Level.EASY)),
                         Key.parse("D"),
                         Spelling.FLATS,
                         new Instrument(

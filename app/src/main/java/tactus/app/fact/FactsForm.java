@@ -13,6 +13,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import tactus.app.field.Bound;
+import tactus.app.field.LevelBox;
 import tactus.app.field.NamedField;
 import tactus.app.field.WholeNumberSpinner;
 import tactus.app.work.Settings;
@@ -37,6 +38,7 @@ public final class FactsForm extends VBox {
     private final TextField tempo = new TextField();
     private final ComboBox<String> meter = new ComboBox<>();
     private final WholeNumberSpinner pickup = new WholeNumberSpinner(0, 31);
+    private final LevelBox level = new LevelBox();
     private final Label shapes = new Label();
     private final Label problem;
 
@@ -57,7 +59,7 @@ public final class FactsForm extends VBox {
                         field("note", note),
                         row(field("key", key), field("spelling", spelling)),
                         row(field("capo", capo), field("tempo", tempo), field("meter", meter)),
-                        row(field("pickup", pickup)),
+                        row(field("pickup", pickup), field("level", level)),
                         shapes,
                         hand(settings));
         live(title, model::setTitle);
@@ -67,6 +69,7 @@ public final class FactsForm extends VBox {
         bound.take(meter.valueProperty(), model::setMeter, this::say);
         bound.take(spelling.valueProperty(), model::setSpelling, this::say);
         bound.take(pickup.valueProperty(), model::setPickup, this::say);
+        bound.take(level.valueProperty(), model::setLevel, this::say);
         bound.take(capo.valueProperty(), model::setCapo, this::say);
     }
 
@@ -134,6 +137,7 @@ public final class FactsForm extends VBox {
             key.setValue(facts.key().toString());
             spelling.setValue(facts.spelling());
             meter.setValue(facts.meter().toString());
+            level.setValue(facts.level());
             capo.show(facts.capo());
             pickup.setMost(facts.meter().beats().size() - 1);
             pickup.show(facts.pickup());

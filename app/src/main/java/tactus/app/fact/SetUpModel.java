@@ -12,6 +12,7 @@ import tactus.core.chord.ChordName;
 import tactus.core.edit.Edit;
 import tactus.core.harmony.Chord;
 import tactus.core.harmony.Span;
+import tactus.core.library.Level;
 import tactus.core.pitch.ConcertPitch;
 import tactus.core.pitch.Guitar;
 import tactus.core.pitch.Instrument;
@@ -69,6 +70,11 @@ public final class SetUpModel {
     /** Starts the song so many felt beats in front of its first bar line. */
     Optional<String> setPickup(int beats) {
         return type("pickup", facts -> facts.withPickup(beats));
+    }
+
+    /** Says for whom the song is arranged. */
+    Optional<String> setLevel(Optional<Level> level) {
+        return type("level", facts -> facts.withLevel(level));
     }
 
     /** Moves the capo under the same shapes, so that the song sounds in another key. */

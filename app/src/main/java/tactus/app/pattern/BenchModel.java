@@ -10,11 +10,13 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.value.ObservableValue;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Attempt;
 import tactus.app.work.Work;
 import tactus.core.edit.DeletePattern;
 import tactus.core.edit.Edit;
+import tactus.core.library.Level;
 import tactus.core.name.Slug;
 import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
@@ -63,6 +65,11 @@ public final class BenchModel {
         pattern.set(shown);
         int last = shown.map(found -> found.grid().size() - 1).orElse(0);
         slot.set(Math.clamp(slot.get(), 0, last));
+    }
+
+    /** For whom the song is arranged. */
+    ObservableValue<Optional<Level>> level() {
+        return work.stateProperty().map(state -> state.song().facts().level());
     }
 
     /** Puts another pattern on the bench. */

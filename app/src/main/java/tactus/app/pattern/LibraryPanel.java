@@ -6,6 +6,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import tactus.app.field.Bound;
 import tactus.app.pattern.PictureCards.Card;
 import tactus.app.work.Settings;
 import tactus.core.library.Library;
@@ -37,11 +38,12 @@ public final class LibraryPanel extends VBox {
         VBox.setVgrow(cards, Priority.ALWAYS);
         getChildren().setAll(head, cards);
         query.textProperty().subscribe(this::search);
+        new Bound(this).follow(bench.level(), _ -> search(query.getText()));
     }
 
     private void search(String text) {
-        List<LibraryPattern> patterns =
-                RhythmQuery.parse(text, Words.lexicon(), LibraryPanel::name).find(Library.patterns());
+        List<LibraryPattern> patterns = RhythmQuery.parse(text, Words.lexicon(), LibraryPanel::name)
+                .find(Library.patterns(bench.level().getValue()));
         found.setText(
                 Words.of("library.found", patterns.size(), Library.patterns().size()));
         cards.show(patterns.stream().map(this::card).toList(), Words.of("library.none"));

@@ -1,8 +1,10 @@
 package tactus.app.start;
 
+import java.util.Objects;
 import java.util.Optional;
 import tactus.core.chart.Chart;
 import tactus.core.chart.ChartSong;
+import tactus.core.library.Level;
 import tactus.core.pitch.Key;
 import tactus.core.refusal.NotationException;
 import tactus.core.refusal.Refusal;
@@ -13,7 +15,11 @@ import tactus.core.time.Tempo;
 import tactus.words.Words;
 
 /** The facts that a new song begins with, as they are typed; each may be left blank. */
-public record NewSong(String title, String key, String tempo, String meter) {
+public record NewSong(String title, String key, String tempo, String meter, Optional<Level> level) {
+
+    public NewSong {
+        Objects.requireNonNull(level);
+    }
 
     /**
      * The song, without any section.
@@ -22,7 +28,7 @@ public record NewSong(String title, String key, String tempo, String meter) {
      */
     public Song song() {
         String called = title.isBlank() ? Words.of("song.untitled") : title.strip();
-        Facts facts = Song.empty(called).facts();
+        Facts facts = Song.empty(called).facts().withLevel(level);
         if (!meter.isBlank()) {
             Meter said = Meter.parse(meter);
             facts = facts.withMeter(said).withTempo(Tempo.of(facts.tempo().perMinute(), said));

@@ -19,6 +19,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.demo.DemoSong;
+import tactus.app.field.LevelBox;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
 import tactus.core.chart.Chart;
@@ -53,6 +54,7 @@ public final class StartPage extends VBox {
     private final ComboBox<String> key = new ComboBox<>();
     private final TextField tempo = new TextField();
     private final ComboBox<String> meter = new ComboBox<>();
+    private final LevelBox level = new LevelBox();
     private final ProblemLabel problem = new ProblemLabel();
     private final TextArea pasted = new TextArea();
     private final ReadingView reading = new ReadingView();
@@ -84,6 +86,7 @@ public final class StartPage extends VBox {
         meter.setId("start-meter");
         meter.setEditable(true);
         meter.getItems().setAll("4/4", "3/4", "6/8", "2/4", "12/8", "5/4", "7/8");
+        level.setId("start-level");
         var begin = new Button(Words.of("start.begin"));
         begin.setId("start-begin");
         begin.getStyleClass().add("accent");
@@ -98,6 +101,7 @@ public final class StartPage extends VBox {
                 new NamedField(Words.of("start.key"), key),
                 new NamedField(Words.of("start.tempo"), tempo),
                 new NamedField(Words.of("start.meter"), meter),
+                new NamedField(Words.of("start.level"), level),
                 problem,
                 begin,
                 quiet(Words.of("start.factsHelp")));
@@ -127,7 +131,7 @@ public final class StartPage extends VBox {
 
     private void leaveWithTab(KeyEvent press) {
         if (press.getCode() != KeyCode.TAB || press.isControlDown()) return;
-        if (press.isShiftDown()) meter.requestFocus();
+        if (press.isShiftDown()) level.requestFocus();
         else if (take.isDisabled()) pasted.requestFocusTraversal(TraversalDirection.NEXT);
         else take.requestFocus();
         press.consume();
@@ -185,7 +189,7 @@ public final class StartPage extends VBox {
     }
 
     private NewSong typed() {
-        return new NewSong(title.getText(), text(key), tempo.getText(), text(meter));
+        return new NewSong(title.getText(), text(key), tempo.getText(), text(meter), level.getValue());
     }
 
     private static String text(ComboBox<String> box) {

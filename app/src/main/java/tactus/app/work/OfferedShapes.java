@@ -3,7 +3,10 @@ package tactus.app.work;
 import java.util.Collection;
 import java.util.Optional;
 import tactus.core.chord.ChordName;
+import tactus.core.library.Level;
 import tactus.core.search.ShapeSearch;
+import tactus.core.search.StandIn;
+import tactus.core.shape.Neck;
 import tactus.core.shape.Shape;
 import tactus.core.shape.Voicing;
 import tactus.core.song.Facts;
@@ -34,15 +37,31 @@ public final class OfferedShapes {
                 .findFirst();
     }
 
+    private Optional<Shape> easier(Facts facts, ChordName name, Shape usual) {
+        return StandIn.small(
+                name,
+                usual.voicing(),
+                facts.tuning(),
+                settings.neck(facts.capo()),
+                settings.handProperty().get());
+    }
+
     private ShapeSearch search(Facts facts) {
         return new ShapeSearch(
                 facts.tuning(), settings.neck(0), settings.handProperty().get());
     }
 
-    /** The usual shape of {@code name} behind the song's capo; empty if the hand can hold none. */
+    /**
+     * The usual shape of {@code name} behind the song's capo; empty if the hand can hold none. In a first lesson a shape with a
+     * barre waits, and its small form is given (common practice).
+     */
     public Optional<Voicing> of(Facts facts, ChordName name) {
-        return search(facts).findBehind(settings.neck(facts.capo()), name, CONSIDERED).stream()
-                .findFirst()
-                .map(Shape::voicing);
+        Neck neck = settings.neck(facts.capo());
+        Optional<Shape> usual =
+                search(facts).findBehind(neck, name, CONSIDERED).stream().findFirst();
+        boolean waits = facts.level().filter(Level.FIRST_LESSONS::equals).isPresent()
+                && usual.filter(shape -> shape.grip().hasBarre()).isPresent();
+        Optional<Shape> easier = waits ? usual.flatMap(shape -> easier(facts, name, shape)) : Optional.empty();
+        return easier.or(() -> usual).map(Shape::voicing);
     }
 }

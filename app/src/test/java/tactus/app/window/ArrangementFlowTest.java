@@ -140,7 +140,7 @@ class ArrangementFlowTest extends WindowTest {
         press(MINUS);
         assertEquals("C 1 bar, G/B 1 bar, Am 1 bar, F 1 bar", spans("intro"));
         press(MINUS, MINUS, INSERT, ENTER);
-        robot.write("Em");
+        type("Em");
         WaitForAsyncUtils.waitForFxEvents();
         assertEquals("C 1 bar, G/B 2 beats, Em 1 bar, Am 1 bar, F 1 bar", spans("intro"));
     }

@@ -123,7 +123,7 @@ class BenchFlowTest extends WindowTest {
     void aTypedLineIsReadAsItIsTypedAndAFaultKeepsBothTextAndPattern() {
         fill("#stroke-line", "d-du d-d");
         assertEquals("d-dud-d-", pattern("bass-and-brush").line());
-        robot.write("j");
+        type("j");
         WaitForAsyncUtils.waitForFxEvents();
         assertEquals("d-du d-dj", text("#stroke-line"));
         assertEquals("d-dud-d-", pattern("bass-and-brush").line());

@@ -2,12 +2,16 @@ package tactus.app.window;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.mockito.Mockito.mockingDetails;
 
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Collectors;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
@@ -21,7 +25,9 @@ import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.Spinner;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Window;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.action.Action;
@@ -95,6 +101,92 @@ class ControlsTest extends WindowTest {
             }
         }
         assertEquals(List.of(), dead);
+    }
+
+    /** What a person can notice: all that is written, chosen and focused, the song, and whether it sounds. */
+    private String noticed() {
+        String seen = inSight().stream()
+                .map(node -> switch (node) {
+                    case ToggleButton toggle -> toggle.getText() + toggle.isSelected();
+                    case CheckBox box -> box.getText() + box.isSelected();
+                    case Labeled label -> label.getText();
+                    case TextInputControl input -> input.getText();
+                    default -> node.getId();
+                })
+                .collect(Collectors.joining("\n"));
+        return seen
+                + stage.getScene().getFocusOwner()
+                + work.song()
+                + Window.getWindows().size()
+                + stage.isFullScreen()
+                + copied()
+                + mockingDetails(asker).getInvocations().size();
+    }
+
+    private static String copied() {
+        var copied = new AtomicReference<String>();
+        WaitForAsyncUtils.waitForAsyncFx(
+                5_000, () -> copied.set(Clipboard.getSystemClipboard().getString()));
+        return copied.get();
+    }
+
+    /** Each button of each place is clicked with the mouse, the focus being in another field. */
+    @Test
+    void everyButtonThatIsClickedDoesWhatCanBeNoticed() {
+        var dead = new ArrayList<String>();
+        for (Place place : window.places()) {
+            robot.interact(() -> window.show(place));
+            var known = new HashSet<String>();
+            for (int i = 0; i < 200; i++) {
+                Optional<ButtonBase> next = clickable(known);
+                if (next.isEmpty()) break;
+                known.add(key(next.get()));
+                String before = noticed();
+                click(next.get());
+                if (noticed().equals(before)) dead.add(place.id() + " " + key(next.get()));
+                comeBack(place);
+            }
+        }
+        assertEquals(List.of(), dead);
+    }
+
+    /** The first button that was not clicked yet and lies where the mouse can reach it. */
+    private Optional<ButtonBase> clickable(Set<String> known) {
+        return inSight().stream()
+                .filter(ButtonBase.class::isInstance)
+                .map(ButtonBase.class::cast)
+                .filter(button -> !button.isDisabled() && !isPartOfAControl(button) && !known.contains(key(button)))
+                .filter(button -> !(button instanceof ToggleButton toggle && toggle.isSelected()))
+                .filter(this::isWithinReach)
+                .findFirst();
+    }
+
+    /** Not scrolled out of sight. */
+    private boolean isWithinReach(Node node) {
+        Bounds bounds = node.localToScene(node.getLayoutBounds());
+        for (Node up = node.getParent(); up != null; up = up.getParent()) {
+            boolean cuts = up.getClip() != null || up == stage.getScene().getRoot();
+            if (cuts && !up.localToScene(up.getLayoutBounds()).contains(bounds)) return false;
+        }
+        return true;
+    }
+
+    private static String key(ButtonBase button) {
+        return button.getId() + " " + said(button);
+    }
+
+    private void click(ButtonBase button) {
+        robot.clickOn(button);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private void comeBack(Place place) {
+        for (int i = 0; i < 3 && (isShown(".overlay-card") || isShown("#stand")); i++) press(KeyCode.ESCAPE);
+        robot.interact(() -> {
+            if (window.player().isPlaying()) window.player().stop();
+            work.undo();
+            window.show(place);
+        });
     }
 
     private static String said(ButtonBase button) {

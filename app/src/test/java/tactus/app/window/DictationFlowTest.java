@@ -48,7 +48,7 @@ class DictationFlowTest extends WindowTest {
 
     private void say(String text) {
         chord(ALT, D);
-        robot.write(text);
+        type(text);
         WaitForAsyncUtils.waitForFxEvents();
     }
 
@@ -161,16 +161,16 @@ class DictationFlowTest extends WindowTest {
         press(HOME, D);
         assertEquals("d-t-b-t-", song().pattern(form.id()).orElseThrow().line());
         chord(ALT, L);
-        robot.write("has a miss on 3, easy");
+        type("has a miss on 3, easy");
         WaitForAsyncUtils.waitForFxEvents();
         choose("Miss on three");
         assertEquals("d-du-udu", song().patterns().getLast().line());
         chord(ALT, G);
-        robot.write("boom ts chick ts boom ts chick ts");
+        type("boom ts chick ts boom ts chick ts");
         WaitForAsyncUtils.waitForFxEvents();
         assertEquals("khshkhsh", song().facts().groove().orElseThrow().line());
         assertTrue(text("#groove-message").contains("It answers the snare on 2, 4."), text("#groove-message"));
-        robot.write(" crash");
+        type(" crash");
         WaitForAsyncUtils.waitForFxEvents();
         assertTrue(text("#groove-message").contains("has \"crash\", which is no drum"));
         assertEquals("khshkhsh", song().facts().groove().orElseThrow().line());

@@ -48,7 +48,7 @@ class KeyCountTest extends WindowTest {
 
     private void write(String text) {
         presses += text.length();
-        robot.write(text);
+        type(text);
         press();
     }
 
@@ -70,7 +70,7 @@ class KeyCountTest extends WindowTest {
     void aNewSongOfFourSectionsWithTwoPatternsTakesFewerThan120Presses() {
         click("#pattern-name");
         together(CONTROL, N);
-        keys(TAB, TAB, TAB, TAB, TAB);
+        keys(TAB, TAB, TAB, TAB, TAB, TAB);
         write("Intro: C G\nVerse: C G Am F\nChorus: F G C\nEnding: C");
         keys(TAB, SPACE);
         together(ALT, D);

@@ -52,13 +52,13 @@ class LessonFlowTest extends WindowTest {
         click("#section-name");
         click("#button-arrange-words");
         click("#words");
-        robot.write("(oh) lan-tern | home");
+        type("(oh) lan-tern | home");
         await(() -> sungOnThePage().contains("lan- tern home"));
         assertTrue(sungOnThePage().startsWith("oh lan- tern home"), sungOnThePage());
         press(HOME);
         chord(ALT, RIGHT);
         assertTrue(text("#words").contains("oh"), "the text stays");
-        robot.write(" and again | and again | and again | and again");
+        type(" and again | and again | and again | and again");
         assertTrue(textsIn(".arrangement-panel").contains("behind the last bar"), textsIn(".arrangement-panel"));
         chord(CONTROL, DIGIT2);
         click("#button-place-arrangement");
@@ -72,11 +72,11 @@ class LessonFlowTest extends WindowTest {
         click("#song-title");
         chord(CONTROL, DIGIT3);
         chord(ALT, Q);
-        robot.write("ev-ery time");
+        type("ev-ery time");
         choose("#words-reach", "on this pass only");
         click("#words");
         chord(CONTROL, javafx.scene.input.KeyCode.A);
-        robot.write("once");
+        type("once");
         await(() -> work.timeline().wordsOf(work.timeline().barsOf(0, 1)).stream()
                 .map(Margin.SungAt::text)
                 .toList()
@@ -131,13 +131,13 @@ class LessonFlowTest extends WindowTest {
         click("#song-title");
         chord(CONTROL, DIGIT3);
         chord(ALT, U);
-        robot.write("Ending, last 2 bars: slowing to 60");
+        type("Ending, last 2 bars: slowing to 60");
         press(ENTER);
-        robot.write("Intro, bar 3: or stop and count");
+        type("Intro, bar 3: or stop and count");
         press(ENTER);
         assertTrue(textsIn("#bars").contains("or stop and count"), textsIn("#bars"));
         double seconds = work.timeline().seconds();
-        robot.write("everywhere: tempo 9");
+        type("everywhere: tempo 9");
         press(ENTER);
         assertTrue(textsIn(".arrangement-panel").contains("20 to 400 beats a minute"), "the reason is said");
         assertEquals(seconds, work.timeline().seconds());
@@ -155,7 +155,7 @@ class LessonFlowTest extends WindowTest {
         click("#button-place-bench");
         chord(ALT, O);
         click("#recap");
-        robot.write("intro twice, verse twice, chorus; D U for the verse");
+        type("intro twice, verse twice, chorus; D U for the verse");
         String said = textsIn("#recapped");
         assertTrue(said.contains("is written and not said"), said);
         assertTrue(said.contains("Verse is said as \"D U\""), said);

@@ -86,7 +86,7 @@ class MarksFlowTest extends WindowTest {
     void sumsAreShownAgainstTheRecordingAndATimeIsFound() {
         chord(ALT, M);
         robot.interact(() -> robot.lookup("#sums-time").query().requestFocus());
-        robot.write("1:32");
+        type("1:32");
         WaitForAsyncUtils.waitForFxEvents();
         assertEquals("bar 36, first Chorus, pass 2, beat 2", text("#sums-place"));
         fill("#sums-recording", "4:10");

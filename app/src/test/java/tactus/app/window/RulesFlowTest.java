@@ -51,10 +51,10 @@ class RulesFlowTest extends WindowTest {
     @Test
     void aRuleIsWrittenAsASentenceRewrittenAndTakenBack() {
         chord(ALT, U);
-        robot.write("second Verse, last 2 bars: silenc");
+        type("second Verse, last 2 bars: silenc");
         WaitForAsyncUtils.waitForFxEvents();
         assertTrue(text(".arrangement-panel .problem").contains("no pattern of this song"));
-        robot.write("e");
+        type("e");
         press(ENTER);
         String rule = "second Verse, last 2 bars: silence";
         assertEquals(rule, lastRule());

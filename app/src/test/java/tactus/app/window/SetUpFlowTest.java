@@ -256,7 +256,7 @@ class SetUpFlowTest extends WindowTest {
         assertTrue(texts(".change-rows .label").contains("2.0 s, counted"), texts(".change-rows .label"));
         assertTrue(robot.lookup("#count-0").query().isFocused());
         press(TAB);
-        robot.write("45");
+        type("45");
         press(TAB);
         assertEquals(2, song().changeCounts().size());
         fill("#count-0", "many");

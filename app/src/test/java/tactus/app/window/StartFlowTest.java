@@ -64,7 +64,7 @@ class StartFlowTest extends WindowTest {
     @Test
     void aSongOfAFewFactsIsBegunByKeysAndShowsNothingOfTheLastOne() {
         ask();
-        robot.write("Evening at the hall");
+        type("Evening at the hall");
         press(ENTER);
         assertEquals("Evening at the hall", song().facts().title());
         assertTrue(text("#song-title").startsWith("Evening at the hall"));
@@ -78,7 +78,7 @@ class StartFlowTest extends WindowTest {
     @Test
     void factsThatCannotBeReadAreSaidWhereTheyStandAndNothingIsLost() {
         ask();
-        robot.write("Evening");
+        type("Evening");
         fill("#start-tempo", "fast");
         click("#start-begin");
         assertTrue(textsIn(".start-page").contains("is no tempo"));
@@ -103,7 +103,36 @@ class StartFlowTest extends WindowTest {
         assertTrue(song().chords().stream().allMatch(Chord::isOffered));
         assertEquals(6, song().chords().size());
         assertEquals(2, song().facts().capo());
-        assertTrue(textsIn("#bars").contains("river we go"));
+        assertTrue(textsIn("#bars").contains("river | we | go"));
+    }
+
+    @Test
+    void aSecondVerseThatWasPastedKeepsItsOwnWordsUnderTheSameBars() {
+        ask();
+        paste("Verse 1\nEm          G\nOver the    river\n\nVerse 2\nUnder the bridge\n");
+        click("#start-take");
+        assertEquals("Verse", sections());
+        assertEquals("Verse x2", text("#order-line"));
+        assertTrue(textsIn("#bars").contains("river"));
+        assertTrue(textsIn("#bars").contains("other words, “Under…”"), textsIn("#bars"));
+    }
+
+    /** Level by mouse, chords by keys: a barre waits, and the sheet says for whom it is. */
+    @Test
+    void aSongForFirstLessonsBeginsWithShapesWithoutABarre() {
+        ask();
+        click("#start-level");
+        press(KeyCode.DOWN, ENTER);
+        click("#start-begin");
+        assertTrue(text("#song-facts").startsWith("level: first lessons"), text("#song-facts"));
+        chord(CONTROL, SHIFT, N);
+        fill("#harmony-line", "C | F | Gm | Bm");
+        press(ENTER);
+        assertEquals(
+                "x32010 xx3211 xx5333 xx4432",
+                song().chords().stream()
+                        .map(chord -> chord.voicing().toString())
+                        .collect(Collectors.joining(" ")));
     }
 
     @Test
@@ -161,7 +190,7 @@ class StartFlowTest extends WindowTest {
     void aNewSectionIsNamedFirstAndItsChordsSoundAtOnce() {
         click("#stroke-line");
         chord(CONTROL, SHIFT, N);
-        robot.write("Coda");
+        type("Coda");
         assertEquals("Coda", song().sections().getLast().name());
         fill("#harmony-line", "Em7 | A7sus4");
         press(ENTER);
@@ -179,7 +208,7 @@ class StartFlowTest extends WindowTest {
         click("#harmony-line");
         chord(CONTROL, A);
         press(DELETE);
-        robot.write("D");
+        type("D");
         press(ENTER);
         assertEquals("D 4 bars", spans(song().sections().getLast().id().value()).replace("D 1 bar", "D 4 bars"));
     }

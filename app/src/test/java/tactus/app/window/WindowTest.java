@@ -7,15 +7,19 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.stream.Collectors;
+import javafx.event.Event;
+import javafx.event.EventTarget;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -145,8 +149,40 @@ abstract class WindowTest {
         robot.clickOn(query);
         chord(KeyCode.CONTROL, KeyCode.A);
         press(KeyCode.DELETE);
-        robot.write(text);
+        type(text);
+    }
+
+    /** Types {@code text} where the focus is, each key an event of its own; without the rests between keys of a robot. */
+    void type(String text) {
+        text.codePoints().forEach(sign -> robot.interactNoWait(() -> typeSign(Character.toString(sign))));
         WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private void typeSign(String sign) {
+        KeyCode code = switch (sign) {
+            case " " -> KeyCode.SPACE;
+            case "\n" -> KeyCode.ENTER;
+            default ->
+                Optional.ofNullable(KeyCode.getKeyCode(sign.toUpperCase(Locale.ROOT)))
+                        .orElse(KeyCode.UNDEFINED);
+        };
+        boolean shift = !sign.equals(sign.toLowerCase(Locale.ROOT));
+        for (var kind : List.of(KeyEvent.KEY_PRESSED, KeyEvent.KEY_TYPED, KeyEvent.KEY_RELEASED)) {
+            boolean isTyped = kind.equals(KeyEvent.KEY_TYPED);
+            var scene = stage.getScene();
+            var target = Optional.<EventTarget>ofNullable(scene.getFocusOwner()).orElse(scene);
+            Event.fireEvent(
+                    target,
+                    new KeyEvent(
+                            kind,
+                            isTyped ? sign.replace('\n', '\r') : KeyEvent.CHAR_UNDEFINED,
+                            isTyped ? "" : code.getName(),
+                            isTyped ? KeyCode.UNDEFINED : code,
+                            shift,
+                            false,
+                            false,
+                            false));
+        }
     }
 
     String text(String query) {

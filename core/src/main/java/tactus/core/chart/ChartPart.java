@@ -9,11 +9,13 @@ import java.util.Objects;
  * @param name as the heading says it, without how often
  * @param times how often it goes round, from 1
  * @param bars none where the heading only names a part that was written before
+ * @param words lines of words where there are no bars
  */
-public record ChartPart(String name, int times, List<ChartBar> bars) {
+public record ChartPart(String name, int times, List<ChartBar> bars, List<String> words) {
 
     public ChartPart {
         Objects.requireNonNull(name);
         bars = List.copyOf(bars);
+        words = List.copyOf(words);
     }
 }

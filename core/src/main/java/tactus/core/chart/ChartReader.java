@@ -3,8 +3,10 @@ package tactus.core.chart;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import tactus.core.language.Lexicon;
@@ -42,6 +44,8 @@ final class ChartReader {
     private List<ChartBar> bars = new ArrayList<>();
     /** The bars of the line of chords above, that words would belong to, and where they stand. */
     private Optional<ChordRow.Read> above = Optional.empty();
+    /** Lines of words of a part that has no chords so far, by their place among all lines. */
+    private final Map<Integer, String> alone = new TreeMap<>();
 
     ChartReader(String text, Meter usual, Lexicon lexicon) {
         this.text = text;
@@ -201,6 +205,7 @@ final class ChartReader {
         Optional<List<ChartBar>> read = chords(line);
         if (read.isEmpty()) return false;
         isOpen = true;
+        forgetAlone();
         ChordRow.Read row = above.orElseThrow();
         bars.addAll(read.get());
         note(
@@ -240,23 +245,37 @@ final class ChartReader {
     /** Words belong to the bars that they stand under, up to where the next bar's chord stands. */
     private void words(String line) {
         if (above.isEmpty() || bars.size() < above.get().bars().size()) {
-            note(line, ChartLine.Kind.UNKNOWN, isOpen ? "chart.words-alone" : "chart.unknown");
+            wordsAlone(line);
             return;
         }
         ChordRow.Read row = above.get();
         int first = bars.size() - row.bars().size() * row.times();
         for (int i = 0; i < row.bars().size() && first + i >= 0; i++) {
-            int from = i == 0
-                    ? 0
-                    : Math.min(line.length(), wordStart(line, row.columns().get(i)));
-            int to = i + 1 < row.bars().size()
-                    ? Math.min(line.length(), wordStart(line, row.columns().get(i + 1)))
-                    : line.length();
+            int from = wordStart(line, row.columns().get(i));
+            int to = i + 1 < row.bars().size() ? wordStart(line, row.columns().get(i + 1)) : line.length();
             String words = line.substring(Math.min(from, to), to).strip();
-            bars.set(first + i, bars.get(first + i).withWords(words));
+            Optional<String> pickup = i > 0
+                    ? Optional.empty()
+                    : Optional.of(line.substring(0, from).strip());
+            bars.set(first + i, bars.get(first + i).withWords(words, pickup));
         }
         above = Optional.empty();
         note(line, ChartLine.Kind.WORDS, "chart.words");
+    }
+
+    /** Words under a heading that names a part of which the chords are known are sung to these. */
+    private void wordsAlone(String line) {
+        boolean isOfPart = isOpen && bars.isEmpty() && !name.isEmpty();
+        if (isOfPart) alone.put(lines.size(), line.strip());
+        if (isOfPart) note(line, ChartLine.Kind.WORDS, "chart.words-of-part", name);
+        else note(line, ChartLine.Kind.UNKNOWN, isOpen ? "chart.words-alone" : "chart.unknown");
+    }
+
+    /** Chords come after all: what stands in front of them is sung to none. */
+    private void forgetAlone() {
+        alone.forEach((at, line) ->
+                lines.set(at, new ChartLine(line, ChartLine.Kind.UNKNOWN, Statement.of("chart.words-alone"))));
+        alone.clear();
     }
 
     /** A chord in the middle of a word belongs to the whole word. */
@@ -270,7 +289,8 @@ final class ChartReader {
     }
 
     private void close() {
-        if (isOpen) parts.add(new ChartPart(name, times, bars));
+        if (isOpen) parts.add(new ChartPart(name, times, bars, List.copyOf(alone.values())));
+        alone.clear();
         name = "";
         times = 1;
         bars = new ArrayList<>();

@@ -16,6 +16,7 @@ import tactus.core.section.Except;
 import tactus.core.section.PassChoice;
 import tactus.core.section.Section;
 import tactus.core.section.Use;
+import tactus.core.section.WordLine;
 import tactus.core.song.Facts;
 import tactus.core.song.Song;
 import tactus.core.time.BarLines;
@@ -79,13 +80,12 @@ public final class ChartSong {
     }
 
     private void add(ChartPart part) {
+        if (uses.size() == Song.LONGEST_ORDER && part.bars().isEmpty()) return;
         String name = part.name().isEmpty() ? unnamed : part.name();
         Optional<Section> known = Optional.ofNullable(byName.get(name));
         if (part.bars().isEmpty()) {
             known.or(() -> Optional.ofNullable(byName.get(bare(name))))
-                    .ifPresentOrElse(section -> use(section, part, name), () -> {
-                        if (uses.size() < Song.LONGEST_ORDER) use(make(name, part), part, name);
-                    });
+                    .ifPresentOrElse(section -> use(section, part, name), () -> use(make(name, part), part, name));
             return;
         }
         Optional<Section> same = sections.stream()
@@ -112,10 +112,11 @@ public final class ChartSong {
                 wanted,
                 other -> sections.stream().anyMatch(section -> section.name().equals(other)));
         Song with = song.withSections(sections);
-        int count = Math.max(1, part.bars().size());
+        int count = Math.max(1, Math.max(part.bars().size(), part.words().size()));
         var section = new Section(
                 with.freshSectionId(fresh), fresh, Collections.nCopies(count, meter), spans(part.bars()), part.times());
-        section = section.withCues(cues(part.bars()));
+        section =
+                ChartWords.of(part, section.barLines()).map(section::withWords).orElse(section.withCues(cues(part)));
         sections.add(section);
         byName.put(name, section);
         byName.putIfAbsent(fresh, section);
@@ -127,7 +128,10 @@ public final class ChartSong {
         if (uses.size() == Song.LONGEST_ORDER) return;
         Use use = Use.of(uses.size() + 1, section.id());
         boolean again = section.passes() != part.times();
-        uses.add(again ? use.plus(Except.runs(part.times())) : use);
+        if (again) use = use.plus(Except.runs(part.times()));
+        List<WordLine> words = ChartWords.of(part, section.barLines()).orElse(List.of());
+        boolean other = !words.isEmpty() && !words.equals(section.words());
+        uses.add(other ? use.plus(Except.always(new Except.OtherWords(words))) : use);
     }
 
     /** Chords that go on are one span. */
@@ -145,10 +149,14 @@ public final class ChartSong {
         return spans;
     }
 
-    private static List<Cue> cues(List<ChartBar> bars) {
+    /** Words that are too many to be sung in their bars. */
+    private static List<Cue> cues(ChartPart part) {
+        List<String> bars = part.bars().isEmpty()
+                ? part.words()
+                : part.bars().stream().map(ChartBar::words).toList();
         var cues = new ArrayList<Cue>();
         for (int bar = 0; bar < bars.size(); bar++) {
-            String words = bars.get(bar).words();
+            String words = bars.get(bar);
             if (words.isEmpty()) continue;
             String shown = words.length() <= LONGEST_CUE ? words : words.substring(0, LONGEST_CUE - 1) + "…";
             cues.add(new Cue(bar + 1, 1, PassChoice.EVERY, shown));

@@ -67,7 +67,7 @@ final class ChordRow {
         if (repeats(token)) return true;
         if (token.equals("%") || token.equals("-") || token.equals("–")) return addBefore(at);
         Optional<String> chord = chord(token);
-        chord.ifPresent(name -> add(new ChartBar(List.of(new Beats(name, beats)), ""), at));
+        chord.ifPresent(name -> add(new ChartBar(List.of(new Beats(name, beats))), at));
         return chord.isPresent();
     }
 
@@ -111,7 +111,7 @@ final class ChordRow {
 
     private boolean addBefore(int at) {
         Optional<ChartBar> last = bars.isEmpty() ? before : Optional.of(bars.getLast());
-        last.ifPresent(bar -> add(bar.withWords(""), at));
+        last.ifPresent(bar -> add(new ChartBar(bar.chords()), at));
         return last.isPresent();
     }
 
@@ -122,7 +122,7 @@ final class ChordRow {
 
     private void closeBar() {
         boolean repeated = inBar.contains("%") || inBar.stream().allMatch("/"::equals);
-        if (!repeated) add(new ChartBar(shared(), ""), column);
+        if (!repeated) add(new ChartBar(shared()), column);
         else addBefore(column);
         inBar.clear();
     }

@@ -1,6 +1,8 @@
 package tactus.core.library;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import tactus.core.pattern.Pattern;
@@ -69,6 +71,14 @@ public final class Library {
     /** All patterns, the easy ones of each kind first. */
     public static List<LibraryPattern> patterns() {
         return ALL;
+    }
+
+    /** All patterns; those that are too hard for {@code level} come last. */
+    public static List<LibraryPattern> patterns(Optional<Level> level) {
+        return ALL.stream()
+                .sorted(Comparator.comparing(
+                        each -> level.isPresent() && each.level().compareTo(level.get()) > 0))
+                .toList();
     }
 
     private static LibraryPattern pattern(String line) {

@@ -37,18 +37,41 @@ public record StandIn(Shape shape, Statement givenUp) {
     private static final double FAMILIAR = 4;
 
     private static final double OTHER_BASS = 3;
+    /** The fewest strings of a small form. */
+    private static final int SMALL = 4;
 
     /** Finds the best stand-in for {@code voicing} as {@code name}; empty if nothing is easier. */
     public static Optional<StandIn> of(ChordName name, Voicing voicing, Tuning tuning, Neck neck, FrettingHand hand) {
         return new Search(name, voicing, tuning, neck, hand).best();
     }
 
+    /**
+     * The small form of {@code voicing}: strings left out at its edges, four at least left, where that is easier ({@code xx3211}
+     * of {@code 133211}; common practice).
+     */
+    public static Optional<Shape> small(ChordName name, Voicing voicing, Tuning tuning, Neck neck, FrettingHand hand) {
+        return new Search(name, voicing, tuning, neck, hand).small();
+    }
+
     private record Search(ChordName name, Voicing voicing, Tuning tuning, Neck neck, FrettingHand hand) {
 
-        Optional<StandIn> best() {
-            double held = Grip.of(voicing, neck, hand)
+        private double held() {
+            return Grip.of(voicing, neck, hand)
                     .map(grip -> grip.effort(neck, hand).handCost())
                     .orElse(Double.MAX_VALUE);
+        }
+
+        Optional<Shape> small() {
+            var tones = ChordTones.kept(name);
+            return parts().filter(part -> tones.fits(part.mask())
+                            && part.voicing().pitches(tuning, 0).size() >= SMALL)
+                    .flatMap(part -> shape(part, tones).stream())
+                    .filter(shape -> shape.effort().handCost() < held())
+                    .min(Comparator.comparingDouble(shape -> shape.effort().handCost()));
+        }
+
+        Optional<StandIn> best() {
+            double held = held();
             var tones = ChordTones.kept(name);
             Stream<Candidate> parts = parts().filter(part -> tones.fits(part.mask()));
             Stream<Candidate> others = new FretCombinations(tuning, neck, hand, tones, false)

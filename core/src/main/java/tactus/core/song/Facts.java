@@ -4,6 +4,7 @@ import java.util.Objects;
 import java.util.Optional;
 import tactus.core.chord.Naming;
 import tactus.core.groove.Groove;
+import tactus.core.library.Level;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
@@ -69,6 +70,11 @@ public record Facts(
         return heading.note();
     }
 
+    /** See {@link Heading#level}. */
+    public Optional<Level> level() {
+        return heading.level();
+    }
+
     /** See {@link Pulse#tempo}. */
     public Tempo tempo() {
         return pulse.tempo();
@@ -119,12 +125,17 @@ public record Facts(
 
     /** @throws Refusal if the title is empty or too long */
     public Facts withTitle(String other) {
-        return with(new Heading(other, heading.note()));
+        return with(new Heading(other, heading.note(), heading.level()));
     }
 
     /** @throws Refusal if the note is too long */
     public Facts withNote(String other) {
-        return with(new Heading(heading.title(), other));
+        return with(new Heading(heading.title(), other, heading.level()));
+    }
+
+    /** The same arranged for others, or for nobody in particular. */
+    public Facts withLevel(Optional<Level> other) {
+        return with(new Heading(heading.title(), heading.note(), other));
     }
 
     /** The same in another sounding key; the capo stays. */

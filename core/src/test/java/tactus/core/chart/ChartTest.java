@@ -17,9 +17,11 @@ import tactus.core.chart.ChartLine.Kind;
 import tactus.core.outside.English;
 import tactus.core.pitch.Key;
 import tactus.core.refusal.NotationException;
-import tactus.core.section.Cue;
+import tactus.core.section.Except;
 import tactus.core.section.Section;
+import tactus.core.section.Use;
 import tactus.core.sentence.OrderLine;
+import tactus.core.sentence.SungText;
 import tactus.core.song.Song;
 import tactus.core.time.Meter;
 import tactus.core.timeline.Timeline;
@@ -102,18 +104,62 @@ class ChartTest {
                 Em   C
                 home again
                 """);
-        Section verse = song.sections().getFirst();
-        assertEquals(
-                List.of("1 Over the", "2 river we go", "3 home", "4 again"),
-                verse.cues().stream().map(cue -> cue.bar() + " " + cue.text()).toList());
+        assertEquals("Over the | river we go\nhome | again", words(song, 0));
+    }
+
+    private static String words(Song song, int section) {
+        Section of = song.sections().get(section);
+        return new SungText(of.barLines()).format(of.words());
+    }
+
+    /** What is other in the words of an entry of the running order. */
+    private static String otherWords(Song song, int use) {
+        Use of = song.uses().get(use);
+        Section section = song.section(of.section()).orElseThrow();
+        return of.excepts().stream()
+                .map(except -> ((Except.OtherWords) except.change()).words())
+                .map(lines -> new SungText(section.barLines()).format(lines))
+                .collect(Collectors.joining());
     }
 
     @Test
-    void aChordInTheMiddleOfAWordTakesTheWholeWord() {
-        Song song = song("G    D\nlanterns glow");
+    void aChordInTheMiddleOfAWordTakesTheWholeWordAndWhatStandsInFrontOfTheFirstIsSungBeforeIt() {
+        assertEquals("|.\n| lanterns glow", words(song("G    D\nlanterns glow"), 0));
+        assertEquals("(Oh,) | car-ry it . .\n(and) | home", words(song("    C\nOh, car-ry it\n    G\nand home"), 0));
+    }
+
+    @Test
+    void aSecondVerseWithTheSameChordsKeepsItsOwnWords() {
+        String first = "Verse 1\nG           D\nOver the    river\n";
+        Song chords = song(first + "Verse 2\nG           D\nUnder the   bridge\nVerse 3\nG D");
+        Song alone = song(first + "Chorus\nC\nVerse 2\nUnder the bridge\nof stone");
         assertEquals(
-                List.of("lanterns glow"),
-                song.sections().getFirst().cues().stream().map(Cue::text).toList());
+                List.of("Verse"), chords.sections().stream().map(Section::name).toList());
+        assertEquals("Over the | river", words(chords, 0));
+        assertEquals("", otherWords(chords, 0));
+        assertEquals("Under the | bridge", otherWords(chords, 1));
+        assertEquals("", otherWords(chords, 2));
+        assertEquals(
+                "Under the bridge\nof stone",
+                otherWords(alone, 2).replace(" .", "").replace("| ", ""));
+    }
+
+    @Test
+    void wordsOfAPartThatIsNamedForTheFirstTimeHaveABarALineAndThoseInFrontOfChordsAreLeftOut() {
+        Song song = song("Verse\nG\nRefrain\nla la la\nlo lo");
+        assertEquals(2, song.sections().get(1).bars().size());
+        assertEquals("| la la la\n| lo lo", words(song, 1));
+        Chart after = chart("Verse\nquietly now\nG D");
+        assertEquals(
+                List.of(Kind.HEADING, Kind.UNKNOWN, Kind.CHORDS),
+                after.lines().stream().map(ChartLine::kind).toList());
+    }
+
+    @Test
+    void moreWordsThanABarCanHoldStandOverItAsACue() {
+        Song song = song("G\n" + "la ".repeat(40));
+        assertTrue(song.sections().getFirst().words().isEmpty());
+        assertEquals(1, song.sections().getFirst().cues().size());
     }
 
     @Test

@@ -277,4 +277,17 @@ class ShapeSearchTest {
                         ChordName.parse("Em"), Voicing.parse("022000"), Tuning.STANDARD, Neck.USUAL, FrettingHand.USUAL)
                 .isEmpty());
     }
+
+    /** Small forms as they are taught in first lessons (common practice). */
+    @ParameterizedTest
+    @CsvSource({
+        "F, 133211, xx3211", "Bm, x24432, xx4432", "Gm, 355333, xx5333", "Cm, x35543, xx5543",
+        "Bb, x13331, xx3331", "F#m, 244222, xx4222", "B, x24442, xx4442", "F#, 244322, xx4322"
+    })
+    void theSmallFormOfABarreLeavesOutStringsAtItsEdge(String name, String usual, String small) {
+        Shape found = StandIn.small(
+                        ChordName.parse(name), Voicing.parse(usual), Tuning.STANDARD, Neck.USUAL, FrettingHand.USUAL)
+                .orElseThrow();
+        assertEquals(small, found.voicing().toString());
+    }
 }

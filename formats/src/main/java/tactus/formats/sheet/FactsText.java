@@ -27,15 +27,22 @@ public final class FactsText {
 
     /** {@code sounds in D · shapes in C · capo 2 · 4/4 · ♩ = 92 · 64 bars · 2:47}. */
     public static String of(Facts facts, Timeline timeline) {
-        return String.join(
-                " · ",
-                Words.of("facts.sounds-in", MusicText.signs(facts.key().toString())),
-                Words.of("facts.shapes-in", MusicText.signs(facts.shapesKey().toString())),
-                guitar(facts.instrument()),
-                facts.meter().toString(),
-                MusicText.note(facts.tempo().beat()) + " = " + facts.tempo().perMinuteText(),
-                bars(timeline),
-                Recording.clock(timeline.seconds()));
+        String level = facts.level()
+                .map(each -> Words.of("facts.level", Words.lexicon().word("level", each)) + " · ")
+                .orElse("");
+        return level
+                + String.join(
+                        " · ",
+                        Words.of("facts.sounds-in", MusicText.signs(facts.key().toString())),
+                        Words.of(
+                                "facts.shapes-in",
+                                MusicText.signs(facts.shapesKey().toString())),
+                        guitar(facts.instrument()),
+                        facts.meter().toString(),
+                        MusicText.note(facts.tempo().beat()) + " = "
+                                + facts.tempo().perMinuteText(),
+                        bars(timeline),
+                        Recording.clock(timeline.seconds()));
     }
 
     /** A pick-up is no bar. */

@@ -12,6 +12,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import tactus.core.groove.Groove;
 import tactus.core.harmony.Chord;
+import tactus.core.library.Level;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.pitch.ConcertPitch;
@@ -52,6 +53,7 @@ final class SongReader {
             "version",
             "title",
             "note",
+            "level",
             "key",
             "tuning",
             "capo",
@@ -166,6 +168,13 @@ final class SongReader {
         facts = with(facts, "title", "remedy.named-untitled", (each, at) -> each.withTitle(at.text()));
         if (root.field("note").isThere()) {
             facts = with(facts, "note", "remedy.left-out", (each, at) -> each.withNote(at.text()));
+        }
+        if (root.field("level").isThere()) {
+            facts = with(
+                    facts,
+                    "level",
+                    "remedy.left-out",
+                    (each, at) -> each.withLevel(Optional.of(Codes.read(at, Level.values()))));
         }
         if (root.field("groove").isThere()) {
             facts = facts.withGroove(root.field("groove").optional("remedy.left-out", at -> groove(at, meter)));

@@ -51,6 +51,7 @@ final class SongTree {
     private static void putFacts(ObjectNode tree, Facts facts) {
         tree.put("title", facts.title());
         if (!facts.note().isEmpty()) tree.put("note", facts.note());
+        facts.level().ifPresent(level -> tree.put("level", Codes.of(level)));
         tree.put("key", facts.key().toString());
         if (facts.spelling() != Spelling.BY_KEY) {
             tree.put("spelling", facts.spelling().name().toLowerCase(Locale.ROOT));

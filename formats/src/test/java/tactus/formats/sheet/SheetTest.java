@@ -103,7 +103,7 @@ class SheetTest {
         }
         try (PDDocument document = written(whole, Paper.A4)) {
             String text = new PDFTextStripper().getText(document);
-            assertTrue(text.contains("First week · sounds in A"), text);
+            assertTrue(text.contains("First week · level: easy · sounds in A"), text);
             assertTrue(text.contains("xx3331"), "the stand-in is printed");
         }
     }

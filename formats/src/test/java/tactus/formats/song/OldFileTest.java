@@ -85,8 +85,9 @@ class OldFileTest {
                                         || except.change() instanceof Except.OtherVoice))
                                 .toList()))
                         .toList());
-        Song any = silent.withFacts(
-                silent.facts().withInstrument(silent.facts().instrument().withGuitar(Guitar.AS_TUNED)));
+        Song any = silent.withFacts(silent.facts()
+                .withLevel(Optional.empty())
+                .withInstrument(silent.facts().instrument().withGuitar(Guitar.AS_TUNED)));
         Song expected = any.withVersions(today.versions().with(week))
                 .withLesson(today.lesson()
                         .without(new SnagId("length-odd", List.of("turn")))
