@@ -83,6 +83,7 @@ public final class SnagWords {
             case PatternSnag.WrongString string -> where(string.pattern(), string.slot());
             case PatternSnag.SameWords same -> pattern(same.pattern());
             case PatternSnag.SameRhythm same -> pattern(same.pattern());
+            case PatternSnag.StrayMove move -> where(move.pattern(), move.slot());
             case PatternSnag.IdleMove move -> where(move.pattern(), move.slot());
             case PlayedSnag played -> where(played);
             case SecondPartSnag.Uneven uneven -> section(uneven.section());
@@ -275,6 +276,13 @@ public final class SnagWords {
                 };
             case PatternSnag.SameWords same -> Words.of("snag.same-words", same.said(), pattern(same.other()));
             case PatternSnag.SameRhythm same -> Words.of("snag.same-rhythm", pattern(same.other()));
+            case PatternSnag.StrayMove stray ->
+                Words.of(
+                        "snag.move-stray",
+                        stray.chord(),
+                        stray.note(),
+                        stray.move().string(),
+                        stray.move().fret().orElse(0));
             case PatternSnag.IdleMove idle ->
                 Words.of(
                         idle.isUnheard() ? "snag.move-unheard" : "snag.move-idle",

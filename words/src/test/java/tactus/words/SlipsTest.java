@@ -186,6 +186,34 @@ class SlipsTest {
         assertEquals(List.of(), of(song.withPattern(with(picked, 2, "2h3")), Kind.MOVE_WITHOUT_EFFECT));
     }
 
+    /** Suspensions, added notes of the scale, blue notes and what is slurred on are common practice; the others are slips. */
+    @ParameterizedTest
+    @CsvSource({
+        "2.3, C,",
+        "2.0, C,",
+        "1.3, C,",
+        "4.0, C,",
+        "3h2, C,",
+        "3.1, C, Ab",
+        "4.4, C, F#",
+        "2.2, C, Db",
+        "3.3, C,",
+        "2.2, D,",
+        "4.4, G,",
+        "3.1, Am,",
+        "1.4, C, Ab",
+        "5.2, G,",
+        "5.4, G, Db"
+    })
+    void aMoveThatLeavesChordAndKeyIsFound(String move, String key, String note) {
+        Song song = song("4/4", "C: 1 bar", "d-dud-du");
+        song = song.withFacts(song.facts().withKey(Key.parse(key)));
+        Pattern pattern = with(song.pattern(PATTERN).orElseThrow(), 2, move);
+        List<Said> found = of(song.withPattern(pattern), Kind.MOVE_OFF_KEY);
+        assertEquals(note == null ? 0 : 1, found.size(), found.toString());
+        if (note != null) assertTrue(found.getFirst().toString().contains(" is " + note + ", which"), found.toString());
+    }
+
     @Test
     void oneChordUnderTwoNamesGetsOne() {
         Song song = song("4/4 4/4 4/4", "C: 1 bar, F#7: 1 bar, Gb7: 1 bar", "d-du-udu")

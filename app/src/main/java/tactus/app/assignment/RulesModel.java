@@ -265,6 +265,11 @@ public final class RulesModel {
         return words().played(span);
     }
 
+    /** Adds a rule as it is. */
+    void add(Rule rule) {
+        work.change("edit.rule", song -> song.withRule(rule));
+    }
+
     /** Opens {@code rule} to be rewritten. */
     void edit(Rule rule) {
         IntStream.range(0, work.song().rules().size())

@@ -51,10 +51,19 @@ public final class WhyPanel extends PanelBox {
         box.getStyleClass().add("reason");
         box.getChildren().add(link(rules.sentence(reason.winner()), () -> rules.edit(reason.winner())));
         for (Rule beaten : reason.beaten()) {
-            box.getChildren().add(quiet(Words.of("why.beats", rules.sentence(beaten))));
+            box.getChildren()
+                    .add(quiet(Words.of("why.beats", rules.sentence(beaten), reach(reason.winner()), reach(beaten))));
+            reason.letting(beaten)
+                    .ifPresent(rule -> box.getChildren()
+                            .add(link(Words.of("why.let", rules.sentence(rule)), () -> rules.add(rule))));
         }
         if (reason.isTied()) box.getChildren().add(quiet(Words.of("why.tied")));
         return box;
+    }
+
+    /** How far a rule reaches: the nearer one wins. */
+    private static String reach(Rule rule) {
+        return Words.of("why.reach." + Lexicon.code(rule.where().level()));
     }
 
     @Override

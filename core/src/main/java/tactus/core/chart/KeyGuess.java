@@ -3,7 +3,6 @@ package tactus.core.chart;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import tactus.core.chord.ChordName;
@@ -16,8 +15,6 @@ import tactus.core.pitch.Key;
  */
 public final class KeyGuess {
 
-    private static final Set<Integer> MAJOR = Set.of(0, 2, 4, 5, 7, 9, 11);
-    private static final Set<Integer> MINOR = Set.of(0, 2, 3, 5, 7, 8, 10);
     private static final double BEGINS = 2.5;
     private static final double ENDS = 1.5;
 
@@ -50,13 +47,10 @@ public final class KeyGuess {
     }
 
     private static double inside(Key key, List<ChordName> names) {
-        Set<Integer> scale = key.minor() ? MINOR : MAJOR;
         double sum = 0;
         for (ChordName name : names) {
             List<Integer> notes = name.pitchClasses();
-            long inside = notes.stream()
-                    .filter(note -> scale.contains(Math.floorMod(note - key.tonic(), 12)))
-                    .count();
+            long inside = notes.stream().filter(key::has).count();
             sum += (double) inside / notes.size();
         }
         return sum;

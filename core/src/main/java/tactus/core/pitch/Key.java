@@ -1,5 +1,6 @@
 package tactus.core.pitch;
 
+import java.util.Set;
 import java.util.regex.Pattern;
 import tactus.core.refusal.NotationException;
 
@@ -10,6 +11,8 @@ import tactus.core.refusal.NotationException;
  */
 public record Key(int tonic, boolean minor) {
 
+    private static final Set<Integer> MAJOR = Set.of(0, 2, 4, 5, 7, 9, 11);
+    private static final Set<Integer> MINOR = Set.of(0, 2, 3, 5, 7, 8, 10);
     private static final Pattern FORM = Pattern.compile("([A-G][#♯b♭]?)(m?)");
 
     /** @throws IllegalArgumentException if {@code tonic} is outside its range */
@@ -29,6 +32,11 @@ public record Key(int tonic, boolean minor) {
         }
         return new Key(
                 NoteName.parse(match.group(1)).pitchClass(), !match.group(2).isEmpty());
+    }
+
+    /** Whether a note is one of its scale, in minor of the natural one. */
+    public boolean has(int pitchClass) {
+        return (minor ? MINOR : MAJOR).contains(Math.floorMod(pitchClass - tonic, 12));
     }
 
     /** Returns the key {@code semitones} higher, or lower if negative. */

@@ -67,6 +67,30 @@ public record Where(
         return (version.isPresent() ? 1_000 : 0) + 10 * level().ordinal() + 2 * (int) others + (exact ? 1 : 0);
     }
 
+    /**
+     * The part of this place that lies in {@code other}: what this one leaves open is said as {@code other} says it.
+     *
+     * @param other a place that has something in common with this one
+     */
+    public Where within(Where other) {
+        Optional<Part> parts = part.map(one -> other.part
+                .filter(each -> !each.equals(one))
+                .map(two -> Part.both(one, two))
+                .orElse(one));
+        return new Where(
+                section.or(() -> other.section),
+                use.isEvery() ? other.use : use,
+                pass.isEvery() ? other.pass : pass,
+                parts.or(() -> other.part),
+                version.or(() -> other.version),
+                company.or(() -> other.company));
+    }
+
+    /** Whether a rule for this place wins over one for {@code other}, wherever both hold. */
+    public boolean isNarrowerThan(Where other) {
+        return weight() > other.weight();
+    }
+
     /** The same in another section, or in any. */
     public Where withSection(Optional<SectionId> other) {
         return new Where(other, use, pass, part, version, company);

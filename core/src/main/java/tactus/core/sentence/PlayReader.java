@@ -19,6 +19,8 @@ import tactus.core.rule.SecondGuitar;
 import tactus.core.rule.ShapeChoice;
 import tactus.core.rule.Swell;
 import tactus.core.rule.What;
+import tactus.core.section.Section;
+import tactus.core.song.Assignment;
 import tactus.core.song.Song;
 import tactus.core.time.Length;
 
@@ -70,7 +72,7 @@ final class PlayReader {
     }
 
     private Play said(Play play, String text, int at) {
-        Optional<What> what = what(text);
+        Optional<What> what = what(text).or(() -> asIn(text, at));
         if (what.isPresent()) return play.with(what.get());
         Optional<FitChoice> fit = lexicon.find("fit", text, FitChoice.values());
         if (fit.isPresent()) return play.with(fit.get());
@@ -103,6 +105,29 @@ final class PlayReader {
         return exact.<What>map(What.Plays::new)
                 .or(() -> event)
                 .or(() -> RuleSentence.pattern(song, text).map(What.Plays::new));
+    }
+
+    /** {@code as in the Verse}: what that section plays as a whole. */
+    private Optional<What> asIn(String text, int at) {
+        return lexicon.read("rule.as-in", text)
+                .map(List::getFirst)
+                .map(String::strip)
+                .map(name -> {
+                    Section section = song.sections().stream()
+                            .filter(each -> each.isCalled(name))
+                            .findFirst()
+                            .orElseThrow(() -> slips.wrong(
+                                    "rule-reader.begins-section",
+                                    at,
+                                    name,
+                                    song.sections().stream()
+                                            .limit(6)
+                                            .map(Section::name)
+                                            .toList()));
+                    return Assignment.of(song, section.id())
+                            .map(What.Plays::new)
+                            .orElseThrow(() -> slips.wrong("rule-reader.plays-nothing", at, section.name()));
+                });
     }
 
     private FormChoice form(String word, int at) {

@@ -72,6 +72,8 @@ public enum Kind {
     CHORD_NOT_STRUCK,
     /** A finger is added or moved, and nothing sounds otherwise. */
     MOVE_WITHOUT_EFFECT,
+    /** A finger is moved to a note that is in neither the chord nor the key. */
+    MOVE_OFF_KEY,
     /** A change of chord takes longer than the pattern leaves for it. */
     CHANGE_TOO_QUICK,
     /** The figures of the second guitar and the bars do not come out even. */

@@ -5,6 +5,7 @@ import java.util.Objects;
 import java.util.Optional;
 import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.PatternId;
+import tactus.core.pitch.NoteName;
 import tactus.core.shape.Voicing;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Stroke;
@@ -150,6 +151,38 @@ public sealed interface PatternSnag extends Snag {
         @Override
         public Kind kind() {
             return Kind.MOVE_WITHOUT_EFFECT;
+        }
+
+        @Override
+        public SnagPlace place() {
+            return new SnagPlace.InPattern(pattern, slot.index());
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of(pattern, slot.index(), move);
+        }
+    }
+
+    /**
+     * A finger is moved to a note that is in neither the chord nor the key.
+     *
+     * @param chord the first one on which it is so
+     */
+    record StrayMove(PatternId pattern, Slot slot, FingerMove move, String chord, NoteName note)
+            implements PatternSnag {
+
+        public StrayMove {
+            Objects.requireNonNull(chord);
+            Objects.requireNonNull(move);
+            Objects.requireNonNull(note);
+            Objects.requireNonNull(pattern);
+            Objects.requireNonNull(slot);
+        }
+
+        @Override
+        public Kind kind() {
+            return Kind.MOVE_OFF_KEY;
         }
 
         @Override

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
@@ -15,6 +16,9 @@ import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.picking.Plucked;
+import tactus.core.pitch.Key;
+import tactus.core.pitch.NoteName;
+import tactus.core.pitch.Tuning;
 import tactus.core.section.SectionId;
 import tactus.core.stroke.Pluck;
 import tactus.core.time.Slot;
@@ -24,6 +28,9 @@ import tactus.core.timeline.TimelineStroke;
 
 /** Finds what is written and not heard: chords on which nothing is struck, fingers that change nothing. */
 final class UnheardSnags implements Finder {
+
+    /** The lowered third and seventh, in minor the raised ones, from the tonic up (common practice). */
+    private static final Set<Integer> USUAL_BESIDES = Set.of(3, 9, 10, 11);
 
     private record On(PatternId pattern, SectionId section, int span) {}
 
@@ -96,8 +103,49 @@ final class UnheardSnags implements Finder {
                 boolean unheard = !strums && !plucked.contains(move.string());
                 if (unheard || isAsShapesAre(move, chords, pattern))
                     found.accept(new PatternSnag.IdleMove(pattern.id(), slot, move, unheard));
+                else if (move.fret().isPresent() && !isOnTheWay(pattern, slot, move))
+                    strayed(laid, chords, move)
+                            .ifPresent(on -> found.accept(new PatternSnag.StrayMove(
+                                    pattern.id(), slot, move, on.name(), note(laid, on, move))));
             }
         }
+    }
+
+    /** The first chord that lies wholly in the key and on which the move leaves both; a blue note is meant. */
+    private static Optional<Chord> strayed(LaidSong laid, Set<Chord> chords, FingerMove move) {
+        Key key = laid.song().facts().shapesKey();
+        int note = pitchClass(laid, move);
+        int above = Math.floorMod(note - key.tonic(), 12);
+        if (key.has(note) || USUAL_BESIDES.contains(above)) return Optional.empty();
+        return chords.stream()
+                .filter(chord -> chord.meaning().isPresent())
+                .filter(chord -> {
+                    List<Integer> notes = chord.meaning().orElseThrow().pitchClasses();
+                    return notes.stream().allMatch(key::has) && !notes.contains(note);
+                })
+                .findFirst();
+    }
+
+    private static int pitchClass(LaidSong laid, FingerMove move) {
+        Tuning tuning = laid.song().facts().tuning();
+        return Math.floorMod(
+                tuning.string(Math.min(move.string(), tuning.strings())).number()
+                        + move.fret().orElse(0),
+                12);
+    }
+
+    private static NoteName note(LaidSong laid, Chord on, FingerMove move) {
+        return on.meaning().orElseThrow().note(pitchClass(laid, move));
+    }
+
+    /** Whether the string is slurred or slid on from there. */
+    private static boolean isOnTheWay(Pattern pattern, Slot from, FingerMove move) {
+        return pattern.grid().slots().stream()
+                .filter(slot -> slot.index() > from.index())
+                .flatMap(slot -> pattern.movesAt(slot).stream())
+                .filter(later -> later.string() == move.string())
+                .limit(1)
+                .anyMatch(later -> later.fret().isPresent() && later.sound() != FingerMove.Sound.SILENT);
     }
 
     /** Whether every shape has the string at that fret, and no other move has changed it before. */

@@ -10,6 +10,7 @@ import tactus.core.rule.Piece;
 import tactus.core.rule.Play;
 import tactus.core.rule.Rule;
 import tactus.core.rule.RuleBook;
+import tactus.core.rule.Where;
 import tactus.core.section.Section;
 
 /**
@@ -42,6 +43,15 @@ public record Why(List<Reason> reasons) {
             Objects.requireNonNull(about);
             Objects.requireNonNull(winner);
             beaten = List.copyOf(beaten);
+        }
+
+        /**
+         * The rule that lets a beaten one win where both speak: of a bar of the section the one for a single use of it. Empty
+         * where the winner's place is within that of the beaten one already.
+         */
+        public Optional<Rule> letting(Rule loser) {
+            Where both = winner.where().within(loser.where());
+            return both.isNarrowerThan(winner.where()) ? Optional.of(new Rule(both, loser.play())) : Optional.empty();
         }
     }
 

@@ -30,8 +30,6 @@ public record BassWalk(List<Step> steps) {
     public static final int MOST_BEATS = 8;
 
     private static final int HIGHEST_FRET = 5;
-    private static final List<Integer> MAJOR = List.of(0, 2, 4, 5, 7, 9, 11);
-    private static final List<Integer> MINOR = List.of(0, 2, 3, 5, 7, 8, 10);
 
     /**
      * A note.
@@ -86,8 +84,7 @@ public record BassWalk(List<Step> steps) {
                 .map(step -> from + way * step)
                 .boxed()
                 .toList();
-        List<Integer> scale =
-                between.stream().filter(note -> isInScale(note, key)).toList();
+        List<Integer> scale = between.stream().filter(key::has).toList();
         int wanted = beats - 1;
         List<Integer> steps = scale.size() >= wanted && wanted > 0 ? scale : between;
         if (steps.size() < wanted && Math.abs(end - start) < 12) {
@@ -105,11 +102,6 @@ public record BassWalk(List<Step> steps) {
         for (int i = 0; i < beats - steps.size(); i++) notes.add(start);
         notes.addAll(steps);
         return notes;
-    }
-
-    private static boolean isInScale(int note, Key key) {
-        int above = Math.floorMod(note - key.tonic(), 12);
-        return (key.minor() ? MINOR : MAJOR).contains(above);
     }
 
     private static Optional<BassWalk> placed(List<Integer> notes, Tuning tuning) {

@@ -192,6 +192,36 @@ class RuleSentenceTest {
         assertEquals(index, wrong.index());
     }
 
+    /** A part of the section comes before one use of it; what is offered says the place so narrowly that it wins. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "Verse, last chord: silence; second Verse: Tin roof, soft; second Verse, last chord: Tin roof, soft",
+                "Verse, last chord: silence; last Verse: held strum; last Verse, last chord: held strum",
+                "second Verse: silence; Verse: held strum; ",
+                "Verse, last chord: silence; Verse: held strum; "
+            })
+    void whatIsBeatenByABarOfTheSectionCanBeLetWinInItsUse(String winner, String loser, String offered) {
+        Song ruled = song.withRule(English.rule(song, winner)).withRule(English.rule(song, loser));
+        Why.Reason reason = Why.at(ruled, 2, 1, 1).reasons().getFirst();
+        assertEquals(winner, English.say(ruled, reason.winner()));
+        Optional<Rule> let = reason.letting(English.rule(song, loser));
+        assertEquals(Optional.ofNullable(offered), let.map(rule -> English.say(ruled, rule)));
+        let.ifPresent(rule -> assertEquals(
+                rule, Why.at(ruled.withRule(rule), 2, 1, 1).reasons().getFirst().winner()));
+    }
+
+    @Test
+    void whatAnotherSectionPlaysIsNamedByIt() {
+        Song other = song.withRule(English.rule(song, "Chorus: Tin roof, soft"));
+        assertEquals(
+                "Verse, first half: Tin roof, soft",
+                English.say(other, English.rule(other, "Verse, first half: as in the Chorus")));
+        assertThrows(NotationException.class, () -> English.rule(other, "Verse: as in the Bridge"));
+        assertThrows(NotationException.class, () -> English.rule(other.withRules(List.of()), "Verse: like Chorus"));
+    }
+
     @Test
     void whyShowsTheWinnerAndWhatItBeats() {
         Song ruled = song.withRule(English.rule(song, "Verse, last chord: Tin roof, soft"))
