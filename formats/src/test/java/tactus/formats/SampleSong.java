@@ -15,7 +15,10 @@ import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.pattern.PatternId;
 import tactus.core.pattern.Story;
+import tactus.core.picking.FingerSchool;
 import tactus.core.picking.PickingHand;
+import tactus.core.picking.PickingStyle;
+import tactus.core.picking.Strike;
 import tactus.core.pitch.ConcertPitch;
 import tactus.core.pitch.Guitar;
 import tactus.core.pitch.Instrument;
@@ -167,7 +170,8 @@ public final class SampleSong {
                                 1,
                                 Optional.of(Groove.ofLine("(kh)h(sh)h(kh)h(sh)-", FOUR, 4))),
                         Company.BAND,
-                        Optional.of(204.5)),
+                        Optional.of(204.5),
+                        new PickingStyle(FingerSchool.LOW_ON_SIX, Optional.of(Strike.THUMB_AND_INDEX))),
                 new Materials(
                         List.of(
                                 new Chord("C", Voicing.parse("x32010")),

@@ -38,9 +38,9 @@ import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
 import tactus.core.picture.Frame;
 import tactus.core.picture.Passage;
-import tactus.core.pitch.Tuning;
 import tactus.core.snag.Snag;
 import tactus.core.snag.SnagPlace;
+import tactus.core.song.Facts;
 import tactus.words.Words;
 
 /** The place where patterns are written. Style class {@code bench-view}. */
@@ -188,11 +188,11 @@ public final class BenchView extends BorderPane {
 
     /** The pattern on the chosen chord if it is picked, counted in the school that is set, over the song's groove. */
     private Passage passage(Pattern shown) {
-        Tuning tuning = work.song().facts().tuning();
+        Facts facts = work.song().facts();
         Passage passage = parts.fingers()
                 .chordOf(shown)
-                .filter(chord -> chord.fits(tuning))
-                .map(chord -> Passage.of(shown, chord.held(tuning), chord.name()))
+                .filter(chord -> chord.fits(facts.tuning()))
+                .map(chord -> Passage.of(shown, facts.held(chord), chord.name()))
                 .orElseGet(() -> Passage.of(shown))
                 .countedIn(parts.settings().countingProperty().get(), shown.meter());
         return work.song().facts().groove().map(passage::over).orElse(passage);

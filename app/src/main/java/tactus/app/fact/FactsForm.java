@@ -13,10 +13,13 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import tactus.app.field.Bound;
-import tactus.app.field.LevelBox;
+import tactus.app.field.CodedBox;
 import tactus.app.field.NamedField;
 import tactus.app.field.WholeNumberSpinner;
 import tactus.app.work.Settings;
+import tactus.core.library.Level;
+import tactus.core.picking.FingerSchool;
+import tactus.core.picking.Strike;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
@@ -29,6 +32,9 @@ import tactus.words.Words;
 /** The song's facts and the hand that plays it as fields. Style class {@code facts-form}. */
 public final class FactsForm extends VBox {
 
+    /** Schools other than the usual one, which stands for no choice. */
+    private static final FingerSchool[] ONE_OF_THEIR_OWN = {FingerSchool.LOW_ON_SIX, FingerSchool.STAYING};
+
     private final Bound bound = new Bound(this);
     private final TextField title = new TextField();
     private final TextField note = new TextField();
@@ -38,7 +44,10 @@ public final class FactsForm extends VBox {
     private final TextField tempo = new TextField();
     private final ComboBox<String> meter = new ComboBox<>();
     private final WholeNumberSpinner pickup = new WholeNumberSpinner(0, 31);
-    private final LevelBox level = new LevelBox();
+    private final CodedBox<Level> level = new CodedBox<>(Level.values(), "level", Words.of("level.nobody"));
+    private final CodedBox<FingerSchool> school = new CodedBox<>(
+            ONE_OF_THEIR_OWN, "finger-school", Words.lexicon().word("finger-school", FingerSchool.FOLLOWING));
+    private final CodedBox<Strike> strike = new CodedBox<>(Strike.values(), "strike", Words.of("strike.unsaid"));
     private final Label shapes = new Label();
     private final Label problem;
 
@@ -60,6 +69,7 @@ public final class FactsForm extends VBox {
                         row(field("key", key), field("spelling", spelling)),
                         row(field("capo", capo), field("tempo", tempo), field("meter", meter)),
                         row(field("pickup", pickup), field("level", level)),
+                        row(field("strike", strike), field("school", school)),
                         shapes,
                         hand(settings));
         live(title, model::setTitle);
@@ -69,6 +79,8 @@ public final class FactsForm extends VBox {
         bound.take(meter.valueProperty(), model::setMeter, this::say);
         bound.take(spelling.valueProperty(), model::setSpelling, this::say);
         bound.take(pickup.valueProperty(), model::setPickup, this::say);
+        bound.take(strike.valueProperty(), model::setStrike, this::say);
+        bound.take(school.valueProperty(), model::setSchool, this::say);
         bound.take(level.valueProperty(), model::setLevel, this::say);
         bound.take(capo.valueProperty(), model::setCapo, this::say);
     }
@@ -138,6 +150,8 @@ public final class FactsForm extends VBox {
             spelling.setValue(facts.spelling());
             meter.setValue(facts.meter().toString());
             level.setValue(facts.level());
+            strike.setValue(facts.picking().strike());
+            school.setValue(Optional.of(facts.picking().school()).filter(each -> each != FingerSchool.FOLLOWING));
             capo.show(facts.capo());
             pickup.setMost(facts.meter().beats().size() - 1);
             pickup.show(facts.pickup());

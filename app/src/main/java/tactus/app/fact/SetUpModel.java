@@ -13,6 +13,8 @@ import tactus.core.edit.Edit;
 import tactus.core.harmony.Chord;
 import tactus.core.harmony.Span;
 import tactus.core.library.Level;
+import tactus.core.picking.FingerSchool;
+import tactus.core.picking.Strike;
 import tactus.core.pitch.ConcertPitch;
 import tactus.core.pitch.Guitar;
 import tactus.core.pitch.Instrument;
@@ -75,6 +77,16 @@ public final class SetUpModel {
     /** Says for whom the song is arranged. */
     Optional<String> setLevel(Optional<Level> level) {
         return type("level", facts -> facts.withLevel(level));
+    }
+
+    /** Says what strikes the strings. */
+    Optional<String> setStrike(Optional<Strike> strike) {
+        return type("strike", facts -> facts.withPicking(facts.picking().withStrike(strike)));
+    }
+
+    /** Says which strings picking fingers take; the usual ones where it is empty. */
+    Optional<String> setSchool(Optional<FingerSchool> school) {
+        return type("school", facts -> facts.withPicking(facts.picking().with(school.orElse(FingerSchool.FOLLOWING))));
     }
 
     /** Moves the capo under the same shapes, so that the song sounds in another key. */

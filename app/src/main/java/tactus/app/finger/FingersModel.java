@@ -60,7 +60,7 @@ public final class FingersModel {
         Tuning tuning = work.song().facts().tuning();
         return work.song().chords().stream()
                 .filter(each -> each.fits(tuning))
-                .map(each -> new OnChord(each.name(), each.held(tuning)))
+                .map(each -> new OnChord(each.name(), work.song().facts().held(each)))
                 .toList();
     }
 

@@ -25,6 +25,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.Optional;
 import java.util.concurrent.TimeoutException;
 import java.util.stream.Collectors;
 import javafx.geometry.Point2D;
@@ -34,6 +35,10 @@ import javafx.scene.control.Spinner;
 import org.junit.jupiter.api.Test;
 import tactus.app.demo.DemoSong;
 import tactus.core.harmony.Chord;
+import tactus.core.library.Level;
+import tactus.core.picking.FingerSchool;
+import tactus.core.picking.PickingStyle;
+import tactus.core.picking.Strike;
 
 /** A teacher settles tuning, capo and shapes in the set-up. */
 class SetUpFlowTest extends WindowTest {
@@ -277,5 +282,26 @@ class SetUpFlowTest extends WindowTest {
 
     private void run(Runnable change) {
         robot.interact(change);
+    }
+
+    /** By keys and by mouse: who it is for, what strikes, and which strings the fingers take; the sheet says it. */
+    @Test
+    void theLevelTheStrikeAndTheStringsOfTheFingersAreFactsOfTheSong() {
+        click("#pattern-name");
+        chord(CONTROL, DIGIT1);
+        click("#facts-level");
+        press(DOWN, DOWN, ENTER);
+        assertEquals(Optional.of(Level.EASY), song().facts().level());
+        click("#facts-strike");
+        press(DOWN, DOWN, DOWN, ENTER);
+        click("#facts-school");
+        press(DOWN, ENTER);
+        assertEquals(
+                new PickingStyle(FingerSchool.LOW_ON_SIX, Optional.of(Strike.THUMB_AND_INDEX)),
+                song().facts().picking());
+        assertTrue(text("#song-facts").startsWith("level: easy · "), text("#song-facts"));
+        assertTrue(text("#song-facts").contains("struck with thumb down, index up"), text("#song-facts"));
+        chord(CONTROL, Z);
+        assertEquals(FingerSchool.FOLLOWING, song().facts().picking().school());
     }
 }

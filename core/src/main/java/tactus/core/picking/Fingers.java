@@ -12,8 +12,8 @@ import tactus.core.stroke.Role;
 
 /**
  * Where the fingers of a figure go on one chord. The thumb takes the lowest string that carries the bass note, or the
- * alternate bass; the fingers take strings next to each other above them: 3 2 1 on a chord rooted on string 6 or 5, one
- * string higher on one rooted on string 4, as far as the figure's fingers leave room (common practice).
+ * alternate bass; the fingers take strings next to each other above them, as the school of the song has it, as far as the
+ * figure's fingers leave room (common practice).
  */
 public final class Fingers {
 
@@ -59,7 +59,7 @@ public final class Fingers {
     /** The string of the lowest finger, counted from the root's string and the number of fingers. */
     private int lowestFinger(int root, int fingers) {
         int highestBass = held.strings() / 2;
-        int following = root == 0 ? highestBass : Math.min(highestBass, root - 2);
+        int following = held.school().lowest(root, highestBass, held.strings());
         return Math.max(1, Math.max(following, Math.min(fingers, root - 1)));
     }
 

@@ -14,16 +14,28 @@ import tactus.core.shape.Voicing;
  *
  * @param name what it is called; empty where nobody can tell, then every note it sounds belongs to it
  * @param tuning the one that the names of shapes are meant in, with as many strings as the shape
+ * @param school which strings the fingers take on it
  */
-public record Held(Voicing voicing, Optional<ChordName> name, Tuning tuning) {
+public record Held(Voicing voicing, Optional<ChordName> name, Tuning tuning, FingerSchool school) {
 
     /** @throws IllegalArgumentException if the shape is for other strings */
     public Held {
         Objects.requireNonNull(name);
+        Objects.requireNonNull(school);
         if (voicing.strings() != tuning.strings()) {
             throw new IllegalArgumentException(
                     "the shape has " + voicing.strings() + " strings, the tuning " + tuning.strings());
         }
+    }
+
+    /** A chord on which the fingers follow the root. */
+    public Held(Voicing voicing, Optional<ChordName> name, Tuning tuning) {
+        this(voicing, name, tuning, FingerSchool.FOLLOWING);
+    }
+
+    /** The same with fingers of another school. */
+    public Held with(FingerSchool other) {
+        return new Held(voicing, name, tuning, other);
     }
 
     int strings() {

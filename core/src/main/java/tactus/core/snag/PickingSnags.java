@@ -13,6 +13,7 @@ import tactus.core.pattern.Figure;
 import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.picking.Held;
 import tactus.core.picking.Plucked;
 import tactus.core.picking.Plucked.Remark;
 import tactus.core.pitch.Tuning;
@@ -39,7 +40,7 @@ final class PickingSnags implements Finder {
             laid.song()
                     .chord(on.chord)
                     .filter(chord -> chord.fits(tuning))
-                    .ifPresent(chord -> check(on.pattern, chord, tuning, found));
+                    .ifPresent(chord -> check(on.pattern, laid.song().facts().held(chord), chord, found));
         }
     }
 
@@ -51,14 +52,14 @@ final class PickingSnags implements Finder {
         return pairs;
     }
 
-    private static void check(Pattern pattern, Chord chord, Tuning tuning, Consumer<Snag> found) {
-        List<List<Plucked>> resolved = Figure.of(pattern).on(chord.held(tuning), chord.name());
+    private static void check(Pattern pattern, Held held, Chord chord, Consumer<Snag> found) {
+        List<List<Plucked>> resolved = Figure.of(pattern).on(held, chord.name());
         Set<Object> said = new HashSet<>();
-        Set<Integer> held = new HashSet<>();
+        Set<Integer> put = new HashSet<>();
         for (Slot slot : pattern.grid().slots()) {
-            held.addAll(fingersPut(pattern, slot));
+            put.addAll(fingersPut(pattern, slot));
             for (Plucked plucked : resolved.get(slot.index())) {
-                if (held.contains(plucked.string())) continue;
+                if (put.contains(plucked.string())) continue;
                 how(plucked)
                         .map(how -> new PatternSnag.WrongString(
                                 pattern.id(), slot, chord.name(), chord.voicing(), plucked.string(), how))

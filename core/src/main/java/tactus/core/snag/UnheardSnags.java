@@ -93,8 +93,7 @@ final class UnheardSnags implements Finder {
     private static void checkMoves(LaidSong laid, Pattern pattern, Set<Chord> chords, Consumer<Snag> found) {
         boolean strums = pattern.played().stream().anyMatch(stroke -> stroke.isStruck() && !(stroke instanceof Pluck));
         Set<Integer> plucked = chords.stream()
-                .flatMap(chord ->
-                        Figure.of(pattern).on(chord.held(laid.song().facts().tuning()), chord.name()).stream())
+                .flatMap(chord -> Figure.of(pattern).on(laid.song().facts().held(chord), chord.name()).stream())
                 .flatMap(List::stream)
                 .map(Plucked::string)
                 .collect(Collectors.toSet());

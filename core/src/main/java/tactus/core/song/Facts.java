@@ -4,7 +4,10 @@ import java.util.Objects;
 import java.util.Optional;
 import tactus.core.chord.Naming;
 import tactus.core.groove.Groove;
+import tactus.core.harmony.Chord;
 import tactus.core.library.Level;
+import tactus.core.picking.Held;
+import tactus.core.picking.PickingStyle;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
@@ -21,6 +24,7 @@ import tactus.core.time.Tempo;
  * @param spelling how its chords are spelled
  * @param company who plays along
  * @param recording how long the recording is that the song is learned from, in seconds, over 0 to 7,200
+ * @param picking how the picking hand works
  */
 public record Facts(
         Heading heading,
@@ -29,13 +33,15 @@ public record Facts(
         Instrument instrument,
         Pulse pulse,
         Company company,
-        Optional<Double> recording) {
+        Optional<Double> recording,
+        PickingStyle picking) {
 
     private static final double LONGEST_RECORDING = 7_200;
 
     /** @throws Refusal if the recording lasts too long or no time */
     public Facts {
         Objects.requireNonNull(heading);
+        Objects.requireNonNull(picking);
         Objects.requireNonNull(key);
         Objects.requireNonNull(spelling);
         Objects.requireNonNull(instrument);
@@ -50,7 +56,7 @@ public record Facts(
 
     /** Facts of a song that is played alone and of which there is no recording. */
     public Facts(Heading heading, Key key, Spelling spelling, Instrument instrument, Pulse pulse) {
-        this(heading, key, spelling, instrument, pulse, Company.ALONE, Optional.empty());
+        this(heading, key, spelling, instrument, pulse, Company.ALONE, Optional.empty(), PickingStyle.USUAL);
     }
 
     /** Those of a song of which nothing else is known: C, standard tuning, 4/4 at 90. */
@@ -116,11 +122,11 @@ public record Facts(
     }
 
     private Facts with(Heading other) {
-        return new Facts(other, key, spelling, instrument, pulse, company, recording);
+        return new Facts(other, key, spelling, instrument, pulse, company, recording, picking);
     }
 
     private Facts with(Pulse other) {
-        return new Facts(heading, key, spelling, instrument, other, company, recording);
+        return new Facts(heading, key, spelling, instrument, other, company, recording, picking);
     }
 
     /** @throws Refusal if the title is empty or too long */
@@ -140,17 +146,17 @@ public record Facts(
 
     /** The same in another sounding key; the capo stays. */
     public Facts withKey(Key other) {
-        return new Facts(heading, other, spelling, instrument, pulse, company, recording);
+        return new Facts(heading, other, spelling, instrument, pulse, company, recording, picking);
     }
 
     /** The same with chords spelled otherwise. */
     public Facts withSpelling(Spelling other) {
-        return new Facts(heading, key, other, instrument, pulse, company, recording);
+        return new Facts(heading, key, other, instrument, pulse, company, recording, picking);
     }
 
     /** The same on another guitar, or one with another capo. */
     public Facts withInstrument(Instrument other) {
-        return new Facts(heading, key, spelling, other, pulse, company, recording);
+        return new Facts(heading, key, spelling, other, pulse, company, recording, picking);
     }
 
     /** The same quicker or slower. */
@@ -173,13 +179,23 @@ public record Facts(
         return with(pulse.withPickup(beats));
     }
 
+    /** The same with a picking hand that works otherwise. */
+    public Facts withPicking(PickingStyle other) {
+        return new Facts(heading, key, spelling, instrument, pulse, company, recording, other);
+    }
+
+    /** {@code chord}, which fits the tuning, as picking fingers of this song see it. */
+    public Held held(Chord chord) {
+        return chord.held(tuning()).with(picking.school());
+    }
+
     /** The same with others who play along. */
     public Facts withCompany(Company other) {
-        return new Facts(heading, key, spelling, instrument, pulse, other, recording);
+        return new Facts(heading, key, spelling, instrument, pulse, other, recording, picking);
     }
 
     /** @throws Refusal unless {@code seconds} are over 0 to 7,200 */
     public Facts withRecording(Optional<Double> seconds) {
-        return new Facts(heading, key, spelling, instrument, pulse, company, seconds);
+        return new Facts(heading, key, spelling, instrument, pulse, company, seconds, picking);
     }
 }

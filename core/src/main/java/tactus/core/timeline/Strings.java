@@ -13,6 +13,7 @@ import tactus.core.pattern.PatternId;
 import tactus.core.picking.Plucked;
 import tactus.core.pitch.Pitch;
 import tactus.core.pitch.Tuning;
+import tactus.core.song.Facts;
 import tactus.core.song.Song;
 import tactus.core.stroke.Miss;
 import tactus.core.stroke.Mute;
@@ -31,7 +32,7 @@ final class Strings {
     private record Question(String chord, Stroke stroke, Optional<PatternId> pattern, Map<Integer, Integer> moved) {}
 
     private final Tuning tuning;
-    private final Tuning named;
+    private final Facts facts;
     private final int capo;
     private final Map<String, Chord> shapes = new HashMap<>();
     private final Map<PatternId, Figure> figures = new HashMap<>();
@@ -40,7 +41,7 @@ final class Strings {
     /** @param capo where it sits for this part of the song */
     Strings(Song song, int capo) {
         tuning = song.facts().instrument().strings();
-        named = song.facts().instrument().tuning();
+        facts = song.facts();
         this.capo = capo;
         for (Chord chord : song.chords()) if (chord.fits(tuning)) shapes.put(chord.name(), chord);
         for (Pattern pattern : song.patterns()) figures.put(pattern.id(), Figure.of(pattern));
@@ -106,7 +107,7 @@ final class Strings {
 
     private List<StruckString> plucked(Pluck pluck, Chord shape, Question question) {
         Figure figure = figures.get(question.pattern.orElseThrow());
-        return figure.on(shape.held(named), shape.name(), pluck).stream()
+        return figure.on(facts.held(shape), shape.name(), pluck).stream()
                 .filter(plucked -> plucked.sounds() || question.moved.containsKey(plucked.string()))
                 .flatMap(plucked -> sounding(plucked.string(), fret(plucked, question.moved)))
                 .toList();

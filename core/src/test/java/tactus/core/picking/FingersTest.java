@@ -67,6 +67,24 @@ class FingersTest {
         assertEquals(strings, strings(held(shape, name), TWO));
     }
 
+    /** The main schools (common practice): 4 3 2 on a root on string 6, or the fingers at home on 3 2 1. */
+    @ParameterizedTest
+    @CsvSource({
+        "320003, G, LOW_ON_SIX, 6 5 4 3 2, 6 5 4 3",
+        "133211, F, LOW_ON_SIX, 6 5 4 3 2, 6 5 4 3",
+        "022000, Em, LOW_ON_SIX, 6 5 4 3 2, 6 5 4 3",
+        "x32010, C, LOW_ON_SIX, 5 4 3 2 1, 5 4 3 2",
+        "xx0232, D, LOW_ON_SIX, 4 5 3 2 1, 4 3 2 1",
+        "320003, G, STAYING, 6 4 3 2 1, 6 4 3 2",
+        "xx0232, D, STAYING, 4 5 3 2 1, 4 5 3 2",
+        "xx0231, Dm, STAYING, 4 5 3 2 1, 4 5 3 2"
+    })
+    void theSchoolSaysWhichStringsTheFingersTake(
+            String shape, String name, FingerSchool school, String three, String two) {
+        assertEquals(three, strings(held(shape, name).with(school), ALL));
+        assertEquals(two, strings(held(shape, name).with(school), TWO));
+    }
+
     @ParameterizedTest
     @CsvSource({"000232, D, D2 A2 D3 G3 B3 E4, 6", "002220, D, D2 A2 D3 F#3 A3 D4, 6", "xx0232, D, E2 A2 D3 G3 B3 E4, 4"
     })

@@ -1,5 +1,6 @@
 package tactus.formats.sheet;
 
+import java.util.ArrayList;
 import tactus.core.pitch.Guitar;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Tuning;
@@ -27,22 +28,22 @@ public final class FactsText {
 
     /** {@code sounds in D · shapes in C · capo 2 · 4/4 · ♩ = 92 · 64 bars · 2:47}. */
     public static String of(Facts facts, Timeline timeline) {
-        String level = facts.level()
-                .map(each -> Words.of("facts.level", Words.lexicon().word("level", each)) + " · ")
-                .orElse("");
-        return level
-                + String.join(
-                        " · ",
-                        Words.of("facts.sounds-in", MusicText.signs(facts.key().toString())),
-                        Words.of(
-                                "facts.shapes-in",
-                                MusicText.signs(facts.shapesKey().toString())),
-                        guitar(facts.instrument()),
-                        facts.meter().toString(),
-                        MusicText.note(facts.tempo().beat()) + " = "
-                                + facts.tempo().perMinuteText(),
-                        bars(timeline),
-                        Recording.clock(timeline.seconds()));
+        var parts = new ArrayList<String>();
+        facts.level()
+                .ifPresent(level ->
+                        parts.add(Words.of("facts.level", Words.lexicon().word("level", level))));
+        parts.add(Words.of("facts.sounds-in", MusicText.signs(facts.key().toString())));
+        parts.add(Words.of("facts.shapes-in", MusicText.signs(facts.shapesKey().toString())));
+        parts.add(guitar(facts.instrument()));
+        facts.picking()
+                .strike()
+                .ifPresent(strike ->
+                        parts.add(Words.of("facts.strike", Words.lexicon().word("strike", strike))));
+        parts.add(facts.meter().toString());
+        parts.add(MusicText.note(facts.tempo().beat()) + " = " + facts.tempo().perMinuteText());
+        parts.add(bars(timeline));
+        parts.add(Recording.clock(timeline.seconds()));
+        return String.join(" · ", parts);
     }
 
     /** A pick-up is no bar. */

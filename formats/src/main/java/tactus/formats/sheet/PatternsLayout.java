@@ -142,7 +142,7 @@ final class PatternsLayout {
         for (String chord : played.chords()) {
             Passage passage = song.chord(chord)
                     .filter(each -> each.fits(song.facts().tuning()))
-                    .map(each -> Passage.of(pattern, each.held(song.facts().tuning()), chord))
+                    .map(each -> Passage.of(pattern, song.facts().held(each), chord))
                     .orElseGet(() -> Passage.of(pattern));
             chords.computeIfAbsent(passage, _ -> new ArrayList<>()).add(ChordText.of(chord));
         }

@@ -15,6 +15,8 @@ import tactus.core.harmony.Chord;
 import tactus.core.library.Level;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.picking.FingerSchool;
+import tactus.core.picking.Strike;
 import tactus.core.pitch.ConcertPitch;
 import tactus.core.pitch.Guitar;
 import tactus.core.pitch.Instrument;
@@ -54,6 +56,8 @@ final class SongReader {
             "title",
             "note",
             "level",
+            "fingers",
+            "strike",
             "key",
             "tuning",
             "capo",
@@ -194,8 +198,27 @@ final class SongReader {
         if (root.field("company").isThere()) {
             all = with(all, "company", "remedy.played-alone", (each, at) -> each.withCompany(RulesReader.company(at)));
         }
+        all = withPicking(all);
         return root.field("recording").isThere()
                 ? with(all, "recording", "remedy.left-out", (each, at) -> each.withRecording(Optional.of(at.decimal())))
+                : all;
+    }
+
+    private Facts withPicking(Facts facts) {
+        Facts all = facts;
+        if (root.field("fingers").isThere())
+            all = with(
+                    all,
+                    "fingers",
+                    "remedy.left-out",
+                    (each, at) -> each.withPicking(each.picking().with(Codes.read(at, FingerSchool.values()))));
+        return root.field("strike").isThere()
+                ? with(
+                        all,
+                        "strike",
+                        "remedy.left-out",
+                        (each, at) -> each.withPicking(
+                                each.picking().withStrike(Optional.of(Codes.read(at, Strike.values())))))
                 : all;
     }
 

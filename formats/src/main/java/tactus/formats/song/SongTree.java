@@ -2,6 +2,8 @@ package tactus.formats.song;
 
 import java.util.Locale;
 import tactus.core.harmony.Chord;
+import tactus.core.picking.FingerSchool;
+import tactus.core.picking.PickingStyle;
 import tactus.core.pitch.ConcertPitch;
 import tactus.core.pitch.Guitar;
 import tactus.core.pitch.Instrument;
@@ -61,6 +63,9 @@ final class SongTree {
         tree.set("tempo", of(facts.tempo()));
         if (facts.pickup() > 0) tree.put("pickup", facts.pickup());
         if (facts.company() != Company.ALONE) tree.put("company", Codes.of(facts.company()));
+        PickingStyle picking = facts.picking();
+        if (picking.school() != FingerSchool.FOLLOWING) tree.put("fingers", Codes.of(picking.school()));
+        picking.strike().ifPresent(strike -> tree.put("strike", Codes.of(strike)));
         facts.recording().ifPresent(seconds -> putNumber(tree, "recording", seconds));
         facts.groove()
                 .ifPresent(groove -> tree.putObject("groove")

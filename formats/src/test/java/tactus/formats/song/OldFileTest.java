@@ -18,6 +18,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.picking.PickingStyle;
 import tactus.core.pitch.Guitar;
 import tactus.core.rule.Company;
 import tactus.core.section.Except;
@@ -87,6 +88,7 @@ class OldFileTest {
                         .toList());
         Song any = silent.withFacts(silent.facts()
                 .withLevel(Optional.empty())
+                .withPicking(PickingStyle.USUAL)
                 .withInstrument(silent.facts().instrument().withGuitar(Guitar.AS_TUNED)));
         Song expected = any.withVersions(today.versions().with(week))
                 .withLesson(today.lesson()
