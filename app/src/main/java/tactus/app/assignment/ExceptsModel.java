@@ -97,6 +97,25 @@ public final class ExceptsModel {
         }));
     }
 
+    /**
+     * The passes that are most likely meant for bars: where the last bars of a section that goes round are other, it is a second
+     * ending (common practice).
+     */
+    PassChoice likely(String where) {
+        Optional<Section> section = arrangement.section().filter(_ -> arrangement.passes() > 1);
+        if (where.isBlank() || section.isEmpty()) return PassChoice.EVERY;
+        try {
+            boolean ends = bars(where)
+                    .in(section.get().barLines())
+                    .filter(bounds ->
+                            bounds.to().equals(section.get().barLines().length()))
+                    .isPresent();
+            return ends ? PassChoice.LAST : PassChoice.EVERY;
+        } catch (Refusal half) {
+            return PassChoice.EVERY;
+        }
+    }
+
     private Except.Change change(String where, String line) {
         if (where.isBlank() && line.isBlank()) throw new Refusal("except.empty");
         if (line.isBlank()) return new Except.LeftOut(bars(where));

@@ -39,6 +39,9 @@ public final class ExceptsPanel extends PanelBox {
     private final TextField called = new TextField();
     private final TextField where = new TextField();
     private final TextField line = new TextField();
+    /** Whether somebody has been at the passes; until then the likely ones stand there. */
+    private boolean isPassChosen;
+
     private final ProblemLabel problem = new ProblemLabel();
     private final VBox all = new VBox();
 
@@ -55,6 +58,7 @@ public final class ExceptsPanel extends PanelBox {
             add();
             press.consume();
         });
+        passes.focusedProperty().subscribe(focused -> isPassChosen |= focused);
         passes.setConverter(new ChosenText<>(SongWords::of));
         called.setId("use-name");
         called.setPromptText(Words.of("except.calledPrompt"));
@@ -65,6 +69,9 @@ public final class ExceptsPanel extends PanelBox {
         var add = new Button(Words.of("except.add"));
         add.setId("except-add");
         add.setOnAction(_ -> add());
+        where.textProperty().subscribe(text -> {
+            if (!isPassChosen) passes.setValue(excepts.likely(text));
+        });
         line.setOnAction(_ -> add());
         where.setOnAction(_ -> add());
         var own = new Button(Words.of("except.own"));
@@ -114,6 +121,7 @@ public final class ExceptsPanel extends PanelBox {
             runs.show(arrangement.passes());
             passes.getItems().setAll(choices());
             passes.setValue(PassChoice.EVERY);
+            isPassChosen = false;
         }
     }
 

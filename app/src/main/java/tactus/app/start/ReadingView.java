@@ -44,7 +44,7 @@ final class ReadingView extends ListView<ChartLine> {
             setGraphic(empty || line.kind() == ChartLine.Kind.BLANK ? null : row);
             setAccessibleText("");
             if (empty || line.kind() == ChartLine.Kind.BLANK) return;
-            String shown = line.text().strip();
+            String shown = line.text().stripTrailing();
             text.setText(shown.length() <= 34 ? shown : shown.substring(0, 33) + "…");
             meaning.setText(Words.say(line.meaning()));
             boolean unknown = line.kind() == ChartLine.Kind.UNKNOWN;

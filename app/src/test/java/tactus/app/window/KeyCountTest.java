@@ -6,7 +6,6 @@ import static javafx.scene.input.KeyCode.D;
 import static javafx.scene.input.KeyCode.DIGIT1;
 import static javafx.scene.input.KeyCode.DIGIT2;
 import static javafx.scene.input.KeyCode.DIGIT3;
-import static javafx.scene.input.KeyCode.DOWN;
 import static javafx.scene.input.KeyCode.E;
 import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.HOME;
@@ -22,6 +21,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.stream.Collectors;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.ListCell;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -122,7 +122,7 @@ class KeyCountTest extends WindowTest {
     }
 
     @Test
-    void aSecondEndingTakesTwelvePresses() {
+    void aSecondEndingTakesFewerThan12Presses() {
         click("#pattern-name");
         robot.interact(() -> window.show(window.places().get(2)));
         row(2);
@@ -130,9 +130,11 @@ class KeyCountTest extends WindowTest {
         write("7-8");
         keys(TAB);
         write("F|G");
-        keys(TAB, DOWN, ENTER);
+        assertEquals(
+                PassChoice.LAST, ((ComboBox<?>) robot.lookup("#except-passes").query()).getValue());
+        keys(ENTER);
         Except added = song().uses().get(2).excepts().getLast();
         assertEquals(PassChoice.LAST, added.on());
-        assertEquals(12, presses);
+        assertTrue(presses < 12, presses + " presses");
     }
 }
