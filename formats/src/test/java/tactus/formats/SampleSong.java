@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import tactus.core.groove.Groove;
 import tactus.core.harmony.Chord;
+import tactus.core.harmony.Loop;
 import tactus.core.harmony.Span;
 import tactus.core.harmony.SpanLength;
 import tactus.core.library.Level;
@@ -116,6 +117,7 @@ public final class SampleSong {
                 .withTag(Optional.of(new SectionId("turn")))
                 .withVoice(List.of(Stretch.bars(1, 3), Stretch.ofCode("4.2")))
                 .withKey(Optional.of(Key.parse("Em")))
+                .withLoops(List.of(new Loop(0, 1, 2)))
                 .withWords(List.of(new WordLine(List.of(
                         new Syllable(0, Length.of(3, 4), "oh", false),
                         new Syllable(1, Length.ZERO, "lan", true),

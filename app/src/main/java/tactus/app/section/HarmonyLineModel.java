@@ -36,12 +36,12 @@ public final class HarmonyLineModel {
     public String line() {
         return arrangement
                 .section()
-                .map(section -> HarmonyLine.format(
-                        section.bars(),
-                        section.spans(),
-                        marks(section),
-                        work.song().facts().meter(),
-                        round(section)))
+                .map(section -> new HarmonyLine(
+                                section.bars(),
+                                section.spans(),
+                                marks(section),
+                                section.harmony().loops())
+                        .text(work.song().facts().meter(), round(section)))
                 .orElse("");
     }
 
@@ -88,7 +88,9 @@ public final class HarmonyLineModel {
                                 rules.add(new Rule(where, Play.of(mark.rings() ? What.Event.HELD : What.Event.STOP)));
                             }
                             return song.withRules(rules)
-                                    .withSection(section.withBars(line.bars()).withSpans(line.spans()));
+                                    .withSection(section.withBars(line.bars())
+                                            .withSpans(line.spans())
+                                            .withLoops(line.loops()));
                         },
                         section.name()));
     }

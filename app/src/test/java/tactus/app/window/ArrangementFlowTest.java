@@ -254,4 +254,18 @@ class ArrangementFlowTest extends WindowTest {
         assertTrue(window.player().isPlaying());
         press(TAB, SPACE);
     }
+
+    @Test
+    void bracketsInTheLineOfChordsStayAsTheyWereTyped() {
+        click("#pattern-name");
+        chord(CONTROL, DIGIT3);
+        fill("#harmony-line", "[C | G] x3 | F");
+        press(ENTER);
+        click("#section-name");
+        assertEquals("[C | G] x3 | F", text("#harmony-line"));
+        assertEquals(
+                7, arrangement().arrangement().section().orElseThrow().bars().size());
+        chord(CONTROL, Z);
+        assertFalse(text("#harmony-line").contains("["));
+    }
 }

@@ -25,7 +25,7 @@ final class HarmonyAssembly {
         this.line = line;
     }
 
-    HarmonyLine of(List<Bar> bars) {
+    HarmonyLine of(List<Bar> bars, List<Loop> loops) {
         var lines = new BarLines(bars.stream().map(Bar::meter).toList());
         for (int i = 0; i < bars.size(); i++) hold(bars.get(i), lines.start(i), lines);
         var spans = new ArrayList<Span>();
@@ -36,7 +36,7 @@ final class HarmonyAssembly {
             spans.add(new Span(chord.chord, length(chord, to, lines)));
             if (!chord.mark.isEmpty()) marks.add(new HarmonyLine.Mark(i, chord.mark.equals("_")));
         }
-        return new HarmonyLine(bars.stream().map(Bar::meter).toList(), spans, marks);
+        return new HarmonyLine(bars.stream().map(Bar::meter).toList(), spans, marks, loops);
     }
 
     private SpanLength length(Held chord, Length to, BarLines lines) {

@@ -17,8 +17,9 @@ import tactus.core.time.Meter;
  *
  * @param bars the meter of each bar
  * @param marks chords that are struck once
+ * @param loops bars that are written once and go round, in order
  */
-public record HarmonyLine(List<Meter> bars, List<Span> spans, List<Mark> marks) {
+public record HarmonyLine(List<Meter> bars, List<Span> spans, List<Mark> marks, List<Loop> loops) {
 
     /**
      * A chord that is struck once.
@@ -32,6 +33,12 @@ public record HarmonyLine(List<Meter> bars, List<Span> spans, List<Mark> marks) 
         bars = List.copyOf(bars);
         spans = List.copyOf(spans);
         marks = List.copyOf(marks);
+        loops = List.copyOf(loops);
+    }
+
+    /** A line without loops. */
+    HarmonyLine(List<Meter> bars, List<Span> spans, List<Mark> marks) {
+        this(bars, spans, marks, List.of());
     }
 
     /**
@@ -49,6 +56,11 @@ public record HarmonyLine(List<Meter> bars, List<Span> spans, List<Mark> marks) 
 
     /** Writes bars and chords as a line that reads as the same; what spills over the last bar is left out. */
     public static String format(List<Meter> bars, List<Span> spans, List<Mark> marks, Meter usual, Length round) {
-        return new HarmonyWriter(bars, spans, marks, usual, round).write();
+        return new HarmonyLine(bars, spans, marks).text(usual, round);
+    }
+
+    /** The line as it is typed; what spills over the last bar is left out, and loops are brackets where they still go round. */
+    public String text(Meter usual, Length round) {
+        return new HarmonyWriter(this, usual, round).write();
     }
 }

@@ -34,6 +34,7 @@ final class HarmonyReader {
     private final Meter usual;
     private final Optional<Length> round;
     private final List<Bar> bars = new ArrayList<>();
+    private final List<Loop> loops = new ArrayList<>();
     private int loopStart = -1;
 
     HarmonyReader(String line, Meter usual, Optional<Length> round) {
@@ -55,7 +56,7 @@ final class HarmonyReader {
         }
         if (loopStart >= 0) throw wrong("harmony-reader.opens-bracket", line.indexOf('['));
         if (bars.isEmpty()) throw wrong("harmony-reader.chord-write", 0);
-        return new HarmonyAssembly(line).of(bars.stream().map(this::plain).toList());
+        return new HarmonyAssembly(line).of(bars.stream().map(this::plain).toList(), loops);
     }
 
     /** Chords and nothing else, so that it is not said how long they last: {@code C F C/G G}. */
@@ -143,6 +144,7 @@ final class HarmonyReader {
         if (loop.isEmpty()) throw wrong("harmony-reader.nothing-its", index);
         checkCount((long) bars.size() + (long) loop.size() * (times - 1));
         for (int i = 1; i < times; i++) bars.addAll(loop);
+        if (times > 1) loops.add(new Loop(loopStart, loop.size(), times));
         loopStart = -1;
     }
 

@@ -3,6 +3,7 @@ package tactus.core.harmony;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import tactus.core.time.BarLines;
@@ -16,14 +17,16 @@ final class HarmonyWriter {
     private final BarLines lines;
     private final List<Span> spans;
     private final List<HarmonyLine.Mark> marks;
+    private final List<Loop> loops;
     private final Meter usual;
     private final List<Length> edges = new ArrayList<>();
 
-    HarmonyWriter(List<Meter> bars, List<Span> spans, List<HarmonyLine.Mark> marks, Meter usual, Length round) {
-        meters = bars;
-        lines = new BarLines(bars);
-        this.spans = spans;
-        this.marks = marks;
+    HarmonyWriter(HarmonyLine line, Meter usual, Length round) {
+        meters = line.bars();
+        lines = new BarLines(meters);
+        spans = line.spans();
+        marks = line.marks();
+        loops = line.loops();
         this.usual = usual;
         edges.add(Length.ZERO);
         for (Span span : spans) edges.add(span.length().end(lines, edges.getLast(), round));
@@ -34,18 +37,62 @@ final class HarmonyWriter {
             return IntStream.range(0, spans.size())
                     .mapToObj(i -> spans.get(i).chord() + mark(i))
                     .collect(Collectors.joining(" "));
-        var cells = new ArrayList<String>();
+        List<String> cells = looped(cells());
+        while (!cells.isEmpty() && cells.getLast().isEmpty()) cells.removeLast();
+        // A bar line in front says that chords of one bar share it.
+        boolean shares =
+                cells.size() == 1 && spans.size() > 1 && !cells.getFirst().startsWith("[");
+        return (shares ? "| " : "") + String.join(" | ", cells);
+    }
+
+    /** What stands between two strokes, with the bar that it begins with. */
+    private TreeMap<Integer, String> cells() {
+        var cells = new TreeMap<Integer, String>();
         int bar = 0;
         while (bar < meters.size()) {
             int held = heldBars(bar);
             String times = held > 1 ? " x" + held : "";
-            cells.add((meter(bar) + chords(bar)).strip() + times);
+            cells.put(bar, (meter(bar) + chords(bar)).strip() + times);
             bar += Math.max(1, held);
         }
-        while (!cells.isEmpty() && cells.getLast().isEmpty()) cells.removeLast();
-        // A bar line in front says that chords of one bar share it.
-        boolean shares = cells.size() == 1 && spans.size() > 1;
-        return (shares ? "| " : "") + String.join(" | ", cells);
+        return cells;
+    }
+
+    /** The cells in order, those of a loop once and in brackets. */
+    private List<String> looped(TreeMap<Integer, String> cells) {
+        var written = new TreeMap<>(cells);
+        for (Loop loop : loops) {
+            if (!goesRound(loop, written)) continue;
+            String once = String.join(
+                    " | ",
+                    written.subMap(loop.from(), loop.from() + loop.bars()).values());
+            written.subMap(loop.from(), end(loop)).clear();
+            written.put(loop.from(), "[" + once + "] x" + loop.times());
+        }
+        return new ArrayList<>(written.values());
+    }
+
+    private static int end(Loop loop) {
+        return loop.from() + loop.bars() * loop.times();
+    }
+
+    private boolean goesRound(Loop loop, TreeMap<Integer, String> cells) {
+        if ((long) loop.bars() * loop.times() > meters.size() || end(loop) > meters.size()) return false;
+        boolean isWhole = end(loop) == meters.size() || cells.containsKey(end(loop));
+        List<String> first = cells(cells, loop, 0);
+        boolean isPlain = !first.isEmpty()
+                && !first.getFirst().startsWith("-")
+                && first.stream().noneMatch(cell -> cell.isEmpty() || cell.startsWith("["));
+        return isWhole
+                && isPlain
+                && IntStream.range(0, loop.times())
+                        .allMatch(time -> cells.containsKey(loop.from() + time * loop.bars())
+                                && cells(cells, loop, time).equals(first));
+    }
+
+    private static List<String> cells(TreeMap<Integer, String> cells, Loop loop, int time) {
+        int from = loop.from() + time * loop.bars();
+        return List.copyOf(cells.subMap(from, from + loop.bars()).values());
     }
 
     /** Whether it is not said of any chord how long it lasts. */

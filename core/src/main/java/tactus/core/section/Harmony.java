@@ -1,6 +1,7 @@
 package tactus.core.section;
 
 import java.util.List;
+import tactus.core.harmony.Loop;
 import tactus.core.harmony.Span;
 import tactus.core.refusal.Refusal;
 import tactus.core.time.Meter;
@@ -10,15 +11,22 @@ import tactus.core.time.Meter;
  *
  * @param bars the meter of each bar, 1 to 10,000 of them
  * @param spans the chords in order, from the first bar on; they may leave bars empty or spill over, which is a snag
+ * @param loops bars that are written once and go round
  */
-public record Harmony(List<Meter> bars, List<Span> spans) {
+public record Harmony(List<Meter> bars, List<Span> spans, List<Loop> loops) {
 
     /** @throws Refusal if there are no bars or too many */
     public Harmony {
         bars = List.copyOf(bars);
         spans = List.copyOf(spans);
+        loops = List.copyOf(loops);
         if (bars.isEmpty() || bars.size() > Section.MOST_BARS) {
             throw new Refusal("section.bars", bars.size());
         }
+    }
+
+    /** Bars that are written out. */
+    public Harmony(List<Meter> bars, List<Span> spans) {
+        this(bars, spans, List.of());
     }
 }

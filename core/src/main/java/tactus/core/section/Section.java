@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import tactus.core.harmony.Loop;
 import tactus.core.harmony.Span;
 import tactus.core.pattern.PatternId;
 import tactus.core.pitch.Key;
@@ -157,12 +158,17 @@ public record Section(
 
     /** @throws Refusal if there are no bars or too many */
     public Section withBars(List<Meter> others) {
-        return with(new Harmony(others, harmony.spans()));
+        return with(new Harmony(others, harmony.spans(), harmony.loops()));
     }
 
     /** The same bars with other chords. */
     public Section withSpans(List<Span> others) {
-        return with(new Harmony(harmony.bars(), others));
+        return with(new Harmony(harmony.bars(), others, harmony.loops()));
+    }
+
+    /** The same bars and chords, some of them written once. */
+    public Section withLoops(List<Loop> others) {
+        return with(new Harmony(harmony.bars(), harmony.spans(), others));
     }
 
     /** Puts {@code span} at {@code index} in place of the one that is there. */

@@ -240,4 +240,41 @@ class HarmonyLineTest {
                 section.spans().getFirst().length().withCount(Length.of(2)),
                 "lengthened by hand it is said");
     }
+
+    /** What was typed in brackets stays in brackets, for as long as it goes round. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "[C | G] x4;[C | G] x4",
+                "[D x3 | A] x2;[D x3 | A] x2",
+                "Am | [C | G] x2 | F;Am | [C | G] x2 | F",
+                "[C G | Am] x2 | [F | G] x3;[C G | Am] x2 | [F | G] x3",
+                "[(2/4) C | G] x2;[(2/4) C | G] x2",
+                "C | G | C | G;C | G | C | G",
+                "[C | G];[C | G] x2",
+                "[C | G] x1;C | G",
+                "[C. | G_] x2;[C. | G_] x2",
+                "[C | - G] x2;[C | - G] x2"
+            })
+    void bracketsAreKept(String typed, String written) {
+        HarmonyLine line = read(typed);
+        assertEquals(written, line.text(FOUR, Length.WHOLE));
+        assertEquals(line, read(line.text(FOUR, Length.WHOLE)));
+    }
+
+    @Test
+    void barsThatNoLongerGoRoundAreWrittenOut() {
+        HarmonyLine line = read("[C | G] x3");
+        var spans = new ArrayList<>(line.spans());
+        spans.set(3, new Span("F", spans.get(3).length()));
+        assertEquals(
+                "C | G | C | F | C | G",
+                new HarmonyLine(line.bars(), spans, line.marks(), line.loops()).text(FOUR, Length.WHOLE));
+        assertEquals(
+                "C | G | C | G",
+                new HarmonyLine(line.bars().subList(0, 4), line.spans().subList(0, 4), List.of(), line.loops())
+                        .text(FOUR, Length.WHOLE));
+        assertThrows(Refusal.class, () -> new Loop(0, 1, 1));
+    }
 }

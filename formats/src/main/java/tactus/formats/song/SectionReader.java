@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import tactus.core.harmony.Loop;
 import tactus.core.harmony.Span;
 import tactus.core.harmony.SpanLength;
 import tactus.core.pattern.PatternId;
@@ -51,6 +52,7 @@ final class SectionReader {
             "secondGuitar",
             "words",
             "key",
+            "loops",
             "pattern",
             "lastPassPattern");
 
@@ -138,10 +140,19 @@ final class SectionReader {
                 .withCues(each(at.field("cues"), SectionReader::cue))
                 .withSecond(each(at.field("secondGuitar"), this::known))
                 .withWords(words(at.field("words")))
+                .withLoops(each(at.field("loops"), SectionReader::loop))
                 .withKey(
                         at.field("key").isThere()
                                 ? at.field("key").optional("remedy.left-out", text -> Key.parse(text.text()))
                                 : Optional.empty());
+    }
+
+    private static Loop loop(Branch at) {
+        at.expectOnly(Set.of("bar", "bars", "times"));
+        return new Loop(
+                at.field("bar").number() - 1,
+                at.field("bars").number(),
+                at.field("times").number());
     }
 
     private static List<String> texts(Branch list) {

@@ -27,6 +27,13 @@ final class SectionTree {
         section.aliases().forEach(tree.withArray("aliases")::add);
         if (section.aliases().isEmpty()) tree.remove("aliases");
         putBars(tree, section.bars(), section.spans());
+        section.harmony()
+                .loops()
+                .forEach(loop -> tree.withArray("loops")
+                        .addObject()
+                        .put("bar", loop.from() + 1)
+                        .put("bars", loop.bars())
+                        .put("times", loop.times()));
         tree.put("passes", section.passes());
         section.tag().ifPresent(id -> tree.put("tag", id.value()));
         section.voice().forEach(stretch -> tree.withArray("voice").add(stretch.code()));

@@ -78,7 +78,9 @@ class OldFileTest {
         // version.
         Version week = today.versions().named("First week").orElseThrow().withOverlay(Overlay.NONE);
         Song silent = today.withSections(today.sections().stream()
-                        .map(section -> section.withWords(List.of()).withKey(Optional.empty()))
+                        .map(section -> section.withWords(List.of())
+                                .withKey(Optional.empty())
+                                .withLoops(List.of()))
                         .toList())
                 .withUses(today.uses().stream()
                         .map(use -> use.withExcepts(use.excepts().stream()
