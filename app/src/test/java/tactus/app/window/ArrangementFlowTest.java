@@ -257,8 +257,7 @@ class ArrangementFlowTest extends WindowTest {
 
     @Test
     void bracketsInTheLineOfChordsStayAsTheyWereTyped() {
-        click("#pattern-name");
-        chord(CONTROL, DIGIT3);
+        click("#order-line");
         fill("#harmony-line", "[C | G] x3 | F");
         press(ENTER);
         click("#section-name");
