@@ -69,9 +69,9 @@ public final class FactsForm extends VBox {
                         row(field("key", key), field("spelling", spelling)),
                         row(field("capo", capo), field("tempo", tempo), field("meter", meter)),
                         row(field("pickup", pickup), field("level", level)),
-                        row(field("strike", strike), field("school", school)),
                         shapes,
-                        hand(settings));
+                        hand(settings),
+                        row(field("strike", strike), field("school", school)));
         live(title, model::setTitle);
         live(note, model::setNote);
         live(tempo, model::setTempo);

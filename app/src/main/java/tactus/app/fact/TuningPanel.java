@@ -66,10 +66,13 @@ public final class TuningPanel extends HBox {
         var row = new HBox(
                 new NamedField(Words.of("tuning.down"), down), new NamedField(Words.of("tuning.concert"), concert));
         row.getStyleClass().add("field-row");
-        var kind = new HBox(
-                new NamedField(Words.of("tuning.guitar"), guitars), new NamedField(Words.of("tuning.common"), common));
-        kind.getStyleClass().add("field-row");
-        var fields = new VBox(kind, new NamedField(Words.of("tuning.notes"), notes), row, warning, instead);
+        var fields = new VBox(
+                new NamedField(Words.of("tuning.guitar"), guitars),
+                new NamedField(Words.of("tuning.common"), common),
+                new NamedField(Words.of("tuning.notes"), notes),
+                row,
+                warning,
+                instead);
         fields.getStyleClass().add("tuning-fields");
         HBox.setHgrow(strings, Priority.ALWAYS);
         getChildren().setAll(fields, strings);

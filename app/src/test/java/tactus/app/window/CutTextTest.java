@@ -13,6 +13,7 @@ import javafx.scene.control.Control;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.Region;
 import javafx.scene.text.Text;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -70,6 +71,8 @@ class CutTextTest extends WindowTest {
             if (node instanceof Labeled label && isCut(label)) cut.add(name(label) + " \"" + label.getText() + "\"");
             if (node instanceof Control control && isBesideTheWindow(control))
                 cut.add("beside the window: " + control.getId() + " " + control.getStyleClass());
+            if (node instanceof Control control && isBesideItsPlace(control))
+                cut.add("beside its place: " + control.getId() + " " + control.getStyleClass());
             if (node instanceof Parent inner) collect(inner, cut);
         }
     }
@@ -80,6 +83,18 @@ class CutTextTest extends WindowTest {
         Bounds bounds = control.localToScene(control.getLayoutBounds());
         return bounds.getWidth() > 0
                 && (bounds.getMinX() < -1 || bounds.getMaxX() > stage.getScene().getWidth() + 1);
+    }
+
+    /** Whether a control reaches over the side of what it stands in, and so over what stands beside. */
+    private static boolean isBesideItsPlace(Control control) {
+        Bounds bounds = control.localToScene(control.getLayoutBounds());
+        if (bounds.getWidth() == 0) return false;
+        for (Node up = control.getParent(); up != null; up = up.getParent()) if (up instanceof ScrollPane) return false;
+        for (Node up = control.getParent(); up instanceof Region && up.getClip() == null; up = up.getParent()) {
+            Bounds place = up.localToScene(up.getLayoutBounds());
+            if (bounds.getMinX() < place.getMinX() - 1 || bounds.getMaxX() > place.getMaxX() + 1) return true;
+        }
+        return false;
     }
 
     /** Of a choice what is chosen is to be read whole. */
