@@ -67,12 +67,12 @@ public final class TuningPanel extends HBox {
                 new NamedField(Words.of("tuning.down"), down), new NamedField(Words.of("tuning.concert"), concert));
         row.getStyleClass().add("field-row");
         var fields = new VBox(
-                new NamedField(Words.of("tuning.guitar"), guitars),
                 new NamedField(Words.of("tuning.common"), common),
                 new NamedField(Words.of("tuning.notes"), notes),
                 row,
                 warning,
-                instead);
+                instead,
+                new NamedField(Words.of("tuning.guitar"), guitars));
         fields.getStyleClass().add("tuning-fields");
         HBox.setHgrow(strings, Priority.ALWAYS);
         getChildren().setAll(fields, strings);

@@ -292,8 +292,9 @@ class SetUpFlowTest extends WindowTest {
         click("#facts-level");
         press(DOWN, DOWN, ENTER);
         assertEquals(Optional.of(Level.EASY), song().facts().level());
-        click("#facts-strike");
-        press(DOWN, DOWN, DOWN, ENTER);
+        click("#hand-scale .text-field");
+        press(TAB, TAB, DOWN, DOWN, DOWN);
+        assertEquals("facts-strike", stage.getScene().getFocusOwner().getId());
         click("#facts-school");
         press(DOWN, ENTER);
         assertEquals(

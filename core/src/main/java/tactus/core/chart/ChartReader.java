@@ -265,7 +265,7 @@ final class ChartReader {
 
     /** Words under a heading that names a part of which the chords are known are sung to these. */
     private void wordsAlone(String line) {
-        boolean isOfPart = isOpen && bars.isEmpty() && !name.isEmpty();
+        boolean isOfPart = isOpen && bars.isEmpty() && !name.isEmpty() && alone.size() < Section.MOST_BARS;
         if (isOfPart) alone.put(lines.size(), line.strip());
         if (isOfPart) note(line, ChartLine.Kind.WORDS, "chart.words-of-part", name);
         else note(line, ChartLine.Kind.UNKNOWN, isOpen ? "chart.words-alone" : "chart.unknown");

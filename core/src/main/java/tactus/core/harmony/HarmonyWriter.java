@@ -77,7 +77,7 @@ final class HarmonyWriter {
     }
 
     private boolean goesRound(Loop loop, TreeMap<Integer, String> cells) {
-        if ((long) loop.bars() * loop.times() > meters.size() || end(loop) > meters.size()) return false;
+        if (loop.from() + (long) loop.bars() * loop.times() > meters.size()) return false;
         boolean isWhole = end(loop) == meters.size() || cells.containsKey(end(loop));
         List<String> first = cells(cells, loop, 0);
         boolean isPlain = !first.isEmpty()

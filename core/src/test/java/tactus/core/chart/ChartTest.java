@@ -219,6 +219,12 @@ class ChartTest {
     }
 
     @Test
+    void aPartOfManyThousandLinesOfWordsIsNoSongOfTooManyBars() {
+        Song song = song("Verse\nG\nRefrain\n" + "la\n".repeat(20_000));
+        assertEquals(Section.MOST_BARS, song.sections().get(1).bars().size());
+    }
+
+    @Test
     void theSongThatIsMadeCanBeLaidOut() {
         Song song = song("Intro\n| G / D / | Em |\nVerse\nG\nG\nD\nChorus\nC D | G");
         assertFalse(Timeline.of(song).bars().isEmpty());

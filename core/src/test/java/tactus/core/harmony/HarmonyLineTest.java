@@ -275,6 +275,10 @@ class HarmonyLineTest {
                 "C | G | C | G",
                 new HarmonyLine(line.bars().subList(0, 4), line.spans().subList(0, 4), List.of(), line.loops())
                         .text(FOUR, Length.WHOLE));
+        var far = List.of(new Loop(Integer.MAX_VALUE, 1, 2), new Loop(1, Integer.MAX_VALUE, Integer.MAX_VALUE));
+        assertEquals(
+                "C | G | C | G | C | G",
+                new HarmonyLine(line.bars(), line.spans(), List.of(), far).text(FOUR, Length.WHOLE));
         assertThrows(Refusal.class, () -> new Loop(0, 1, 1));
     }
 }
