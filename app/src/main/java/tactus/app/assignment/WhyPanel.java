@@ -51,14 +51,21 @@ public final class WhyPanel extends PanelBox {
         box.getStyleClass().add("reason");
         box.getChildren().add(link(rules.sentence(reason.winner()), () -> rules.edit(reason.winner())));
         for (Rule beaten : reason.beaten()) {
-            box.getChildren()
-                    .add(quiet(Words.of("why.beats", rules.sentence(beaten), reach(reason.winner()), reach(beaten))));
+            box.getChildren().add(quiet(beats(reason.winner(), beaten)));
             reason.letting(beaten)
                     .ifPresent(rule -> box.getChildren()
                             .add(link(Words.of("why.let", rules.sentence(rule)), () -> rules.add(rule))));
         }
         if (reason.isTied()) box.getChildren().add(quiet(Words.of("why.tied")));
         return box;
+    }
+
+    /** What is beaten, and which reach comes before which where they are not the same. */
+    private String beats(Rule winner, Rule beaten) {
+        String sentence = Words.of("why.beats", rules.sentence(beaten));
+        return winner.where().level() == beaten.where().level()
+                ? sentence
+                : Words.of("why.before", sentence, reach(winner), reach(beaten));
     }
 
     /** How far a rule reaches: the nearer one wins. */

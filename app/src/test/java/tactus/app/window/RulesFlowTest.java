@@ -133,7 +133,7 @@ class RulesFlowTest extends WindowTest {
                 textsIn("#reasons"));
         click("Let it win here: second Verse, chord 1: Tin roof");
         assertEquals("second Verse, chord 1: Tin roof", lastRule());
-        assertTrue(textsIn("#reasons").contains("beats: Verse, chord 1: stop and count"), textsIn("#reasons"));
+        assertTrue(textsIn("#reasons").contains("beats: Verse, chord 1: stop and count |"), textsIn("#reasons"));
     }
 
     @Test
