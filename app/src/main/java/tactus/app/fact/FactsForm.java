@@ -71,7 +71,10 @@ public final class FactsForm extends VBox {
                         row(field("pickup", pickup), field("level", level)),
                         shapes,
                         hand(settings),
-                        row(field("strike", strike), field("school", school)));
+                        field("strike", strike),
+                        field("school", school));
+        strike.setMaxWidth(Double.MAX_VALUE);
+        school.setMaxWidth(Double.MAX_VALUE);
         live(title, model::setTitle);
         live(note, model::setNote);
         live(tempo, model::setTempo);
