@@ -484,8 +484,8 @@ class MeasuredSnagsTest {
     @MethodSource("some")
     void aLineOfChordsOfASoundSongIsWrittenAndReadTheSame(int seed) {
         for (Section section : sound(seed).sections()) {
-            String line = HarmonyLine.format(
-                    section.bars(), section.spans(), List.of(), section.bars().getFirst(), Length.WHOLE);
+            String line = new HarmonyLine(section.bars(), section.spans(), List.of())
+                    .text(section.bars().getFirst(), Length.WHOLE);
             assertEquals(
                     section.edges(Length.WHOLE),
                     new Section(

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Control;
@@ -13,11 +14,11 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import tactus.app.field.Bound;
-import tactus.app.field.CodedBox;
+import tactus.app.field.ChosenText;
+import tactus.app.field.LevelBox;
 import tactus.app.field.NamedField;
 import tactus.app.field.WholeNumberSpinner;
 import tactus.app.work.Settings;
-import tactus.core.library.Level;
 import tactus.core.picking.FingerSchool;
 import tactus.core.picking.Strike;
 import tactus.core.pitch.Instrument;
@@ -32,9 +33,6 @@ import tactus.words.Words;
 /** The song's facts and the hand that plays it as fields. Style class {@code facts-form}. */
 public final class FactsForm extends VBox {
 
-    /** Schools other than the usual one, which stands for no choice. */
-    private static final FingerSchool[] ONE_OF_THEIR_OWN = {FingerSchool.LOW_ON_SIX, FingerSchool.STAYING};
-
     private final Bound bound = new Bound(this);
     private final TextField title = new TextField();
     private final TextField note = new TextField();
@@ -44,10 +42,9 @@ public final class FactsForm extends VBox {
     private final TextField tempo = new TextField();
     private final ComboBox<String> meter = new ComboBox<>();
     private final WholeNumberSpinner pickup = new WholeNumberSpinner(0, 31);
-    private final CodedBox<Level> level = new CodedBox<>(Level.values(), "level", Words.of("level.nobody"));
-    private final CodedBox<FingerSchool> school = new CodedBox<>(
-            ONE_OF_THEIR_OWN, "finger-school", Words.lexicon().word("finger-school", FingerSchool.FOLLOWING));
-    private final CodedBox<Strike> strike = new CodedBox<>(Strike.values(), "strike", Words.of("strike.unsaid"));
+    private final LevelBox level = new LevelBox();
+    private final ComboBox<FingerSchool> school = new ComboBox<>();
+    private final ComboBox<Optional<Strike>> strike = new ComboBox<>();
     private final Label shapes = new Label();
     private final Label problem;
 
@@ -73,8 +70,7 @@ public final class FactsForm extends VBox {
                         hand(settings),
                         field("strike", strike),
                         field("school", school));
-        strike.setMaxWidth(Double.MAX_VALUE);
-        school.setMaxWidth(Double.MAX_VALUE);
+        offerPicking();
         live(title, model::setTitle);
         live(note, model::setNote);
         live(tempo, model::setTempo);
@@ -86,6 +82,17 @@ public final class FactsForm extends VBox {
         bound.take(school.valueProperty(), model::setSchool, this::say);
         bound.take(level.valueProperty(), model::setLevel, this::say);
         bound.take(capo.valueProperty(), model::setCapo, this::say);
+    }
+
+    private void offerPicking() {
+        school.getItems().setAll(FingerSchool.values());
+        school.setConverter(new ChosenText<>(each -> Words.lexicon().word("finger-school", each)));
+        school.setMaxWidth(Double.MAX_VALUE);
+        strike.getItems().add(Optional.empty());
+        Stream.of(Strike.values()).map(Optional::of).forEach(strike.getItems()::add);
+        strike.setConverter(new ChosenText<>(
+                each -> each.map(said -> Words.lexicon().word("strike", said)).orElse(Words.of("strike.unsaid"))));
+        strike.setMaxWidth(Double.MAX_VALUE);
     }
 
     private static HBox row(NamedField... fields) {
@@ -154,7 +161,7 @@ public final class FactsForm extends VBox {
             meter.setValue(facts.meter().toString());
             level.setValue(facts.level());
             strike.setValue(facts.picking().strike());
-            school.setValue(Optional.of(facts.picking().school()).filter(each -> each != FingerSchool.FOLLOWING));
+            school.setValue(facts.picking().school());
             capo.show(facts.capo());
             pickup.setMost(facts.meter().beats().size() - 1);
             pickup.show(facts.pickup());

@@ -84,9 +84,9 @@ public final class SetUpModel {
         return type("strike", facts -> facts.withPicking(facts.picking().withStrike(strike)));
     }
 
-    /** Says which strings picking fingers take; the usual ones where it is empty. */
-    Optional<String> setSchool(Optional<FingerSchool> school) {
-        return type("school", facts -> facts.withPicking(facts.picking().with(school.orElse(FingerSchool.FOLLOWING))));
+    /** Says which strings picking fingers take. */
+    Optional<String> setSchool(FingerSchool school) {
+        return type("school", facts -> facts.withPicking(facts.picking().with(school)));
     }
 
     /** Moves the capo under the same shapes, so that the song sounds in another key. */

@@ -37,8 +37,7 @@ public final class LibraryPanel extends VBox {
         head.getStyleClass().add("panel-head");
         VBox.setVgrow(cards, Priority.ALWAYS);
         getChildren().setAll(head, cards);
-        query.textProperty().subscribe(this::search);
-        new Bound(this).follow(bench.level(), _ -> search(query.getText()));
+        new Bound(this).follow(() -> search(query.getText()), query.textProperty(), bench.level());
     }
 
     private void search(String text) {

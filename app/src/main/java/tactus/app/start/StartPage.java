@@ -19,11 +19,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.demo.DemoSong;
-import tactus.app.field.CodedBox;
+import tactus.app.field.LevelBox;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
 import tactus.core.chart.Chart;
-import tactus.core.library.Level;
 import tactus.core.refusal.Refusal;
 import tactus.words.Words;
 
@@ -55,7 +54,7 @@ public final class StartPage extends VBox {
     private final ComboBox<String> key = new ComboBox<>();
     private final TextField tempo = new TextField();
     private final ComboBox<String> meter = new ComboBox<>();
-    private final CodedBox<Level> level = new CodedBox<>(Level.values(), "level", Words.of("level.nobody"));
+    private final LevelBox level = new LevelBox();
     private final ProblemLabel problem = new ProblemLabel();
     private final TextArea pasted = new TextArea();
     private final ReadingView reading = new ReadingView();

@@ -3,9 +3,9 @@ package tactus.app.work;
 import java.util.Collection;
 import java.util.Optional;
 import tactus.core.chord.ChordName;
-import tactus.core.library.Level;
 import tactus.core.search.ShapeSearch;
 import tactus.core.search.StandIn;
+import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
 import tactus.core.shape.Shape;
 import tactus.core.shape.Voicing;
@@ -37,15 +37,6 @@ public final class OfferedShapes {
                 .findFirst();
     }
 
-    private Optional<Shape> easier(Facts facts, ChordName name, Shape usual) {
-        return StandIn.small(
-                name,
-                usual.voicing(),
-                facts.tuning(),
-                settings.neck(facts.capo()),
-                settings.handProperty().get());
-    }
-
     private ShapeSearch search(Facts facts) {
         return new ShapeSearch(
                 facts.tuning(), settings.neck(0), settings.handProperty().get());
@@ -57,11 +48,11 @@ public final class OfferedShapes {
      */
     public Optional<Voicing> of(Facts facts, ChordName name) {
         Neck neck = settings.neck(facts.capo());
-        Optional<Shape> usual =
-                search(facts).findBehind(neck, name, CONSIDERED).stream().findFirst();
-        boolean waits = facts.level().filter(Level.FIRST_LESSONS::equals).isPresent()
-                && usual.filter(shape -> shape.grip().hasBarre()).isPresent();
-        Optional<Shape> easier = waits ? usual.flatMap(shape -> easier(facts, name, shape)) : Optional.empty();
-        return easier.or(() -> usual).map(Shape::voicing);
+        FrettingHand hand = settings.handProperty().get();
+        return search(facts).findBehind(neck, name, CONSIDERED).stream()
+                .findFirst()
+                .map(usual -> UsualShapes.first(
+                                usual, facts.level(), held -> StandIn.small(name, held, facts.tuning(), neck, hand))
+                        .voicing());
     }
 }

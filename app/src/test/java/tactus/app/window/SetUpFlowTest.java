@@ -301,7 +301,7 @@ class SetUpFlowTest extends WindowTest {
                 new PickingStyle(FingerSchool.LOW_ON_SIX, Optional.of(Strike.THUMB_AND_INDEX)),
                 song().facts().picking());
         assertTrue(text("#song-facts").startsWith("level: easy · "), text("#song-facts"));
-        assertTrue(text("#song-facts").contains("struck with thumb down, index up"), text("#song-facts"));
+        assertTrue(text("#song-facts").contains("struck with thumb (down) and index (up)"), text("#song-facts"));
         chord(CONTROL, Z);
         assertEquals(FingerSchool.FOLLOWING, song().facts().picking().school());
     }

@@ -37,7 +37,7 @@ public record HarmonyLine(List<Meter> bars, List<Span> spans, List<Mark> marks, 
     }
 
     /** A line without loops. */
-    HarmonyLine(List<Meter> bars, List<Span> spans, List<Mark> marks) {
+    public HarmonyLine(List<Meter> bars, List<Span> spans, List<Mark> marks) {
         this(bars, spans, marks, List.of());
     }
 
@@ -54,12 +54,7 @@ public record HarmonyLine(List<Meter> bars, List<Span> spans, List<Mark> marks, 
         return spoken.isSpoken() ? spoken.read() : new HarmonyReader(line, usual, round).read();
     }
 
-    /** Writes bars and chords as a line that reads as the same; what spills over the last bar is left out. */
-    public static String format(List<Meter> bars, List<Span> spans, List<Mark> marks, Meter usual, Length round) {
-        return new HarmonyLine(bars, spans, marks).text(usual, round);
-    }
-
-    /** The line as it is typed; what spills over the last bar is left out, and loops are brackets where they still go round. */
+    /** The line as it is typed, so that it reads as the same; what spills over the last bar is left out, and loops are brackets where they still go round. */
     public String text(Meter usual, Length round) {
         return new HarmonyWriter(this, usual, round).write();
     }

@@ -16,4 +16,9 @@ public record Loop(int from, int bars, int times) {
     public Loop {
         if (from < 0 || bars < 1 || times < 2) throw new Refusal("harmony.loop", from + 1, bars, times);
     }
+
+    /** The same so many bars later, or earlier if negative; the first bar at the earliest. */
+    public Loop movedBy(int by) {
+        return new Loop(Math.max(0, from + by), bars, times);
+    }
 }

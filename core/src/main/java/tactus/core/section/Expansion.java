@@ -103,6 +103,9 @@ public final class Expansion {
         int moved = meters.size() - (to - from);
         return section.withBars(bars)
                 .withSpans(spans)
+                .withLoops(section.harmony().loops().stream()
+                        .map(loop -> loop.from() >= to ? loop.movedBy(moved) : loop)
+                        .toList())
                 .withCues(section.cues().stream()
                         .filter(cue -> moved == 0 || cue.bar() <= from || cue.bar() > to)
                         .map(cue ->

@@ -117,7 +117,7 @@ final class PlayReader {
                             .filter(each -> each.isCalled(name))
                             .findFirst()
                             .orElseThrow(() -> slips.wrong(
-                                    "rule-reader.begins-section",
+                                    "rule-reader.as-in",
                                     at,
                                     name,
                                     song.sections().stream()

@@ -23,7 +23,8 @@ public final class Snags {
             new ChordSnags(),
             new PatternSnags(),
             new PickingSnags(),
-            new UnheardSnags());
+            new UnheardSnags(),
+            new MoveSnags());
 
     private Snags() {}
 

@@ -1,58 +1,23 @@
 package tactus.core.snag;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
 import java.util.function.Consumer;
-import java.util.stream.Collectors;
-import tactus.core.harmony.Chord;
-import tactus.core.pattern.Figure;
-import tactus.core.pattern.FingerMove;
-import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
-import tactus.core.picking.Plucked;
-import tactus.core.pitch.Key;
-import tactus.core.pitch.NoteName;
-import tactus.core.pitch.Tuning;
 import tactus.core.section.SectionId;
-import tactus.core.stroke.Pluck;
-import tactus.core.time.Slot;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
 import tactus.core.timeline.TimelineStroke;
 
-/** Finds what is written and not heard: chords on which nothing is struck, fingers that change nothing. */
+/** Finds chords on which nothing is struck, so that they are not heard. */
 final class UnheardSnags implements Finder {
-
-    /** The lowered third and seventh, in minor the raised ones, from the tonic up (common practice). */
-    private static final Set<Integer> USUAL_BESIDES = Set.of(3, 9, 10, 11);
 
     private record On(PatternId pattern, SectionId section, int span) {}
 
     @Override
     public void find(LaidSong laid, Consumer<Snag> found) {
-        checkSpans(laid, found);
-        Map<PatternId, Set<Chord>> chords = new HashMap<>();
-        for (TimelineSpan span : laid.timeline().spans()) {
-            span.pattern()
-                    .ifPresent(id -> laid.song()
-                            .chord(span.chord())
-                            .filter(chord -> chord.fits(laid.song().facts().tuning()))
-                            .ifPresent(chord -> chords.computeIfAbsent(id, _ -> new LinkedHashSet<>())
-                                    .add(chord)));
-        }
-        for (Pattern pattern : laid.song().patterns()) {
-            Set<Chord> on = chords.getOrDefault(pattern.id(), Set.of());
-            if (!pattern.moves().isEmpty() && !on.isEmpty()) checkMoves(laid, pattern, on, found);
-        }
-    }
-
-    private static void checkSpans(LaidSong laid, Consumer<Snag> found) {
         List<TimelineSpan> spans = laid.timeline().spans();
         var struck = new boolean[spans.size()];
         for (TimelineStroke stroke : laid.timeline().strokes()) {
@@ -88,77 +53,5 @@ final class UnheardSnags implements Finder {
                 .orElse(1);
         return new PlayedSnag.NotStruck(
                 laid.section(first).id(), laid.place(first), bar, first.chord(), on.pattern, played.size());
-    }
-
-    private static void checkMoves(LaidSong laid, Pattern pattern, Set<Chord> chords, Consumer<Snag> found) {
-        boolean strums = pattern.played().stream().anyMatch(stroke -> stroke.isStruck() && !(stroke instanceof Pluck));
-        Set<Integer> plucked = chords.stream()
-                .flatMap(chord -> Figure.of(pattern).on(laid.song().facts().held(chord), chord.name()).stream())
-                .flatMap(List::stream)
-                .map(Plucked::string)
-                .collect(Collectors.toSet());
-        for (Slot slot : pattern.grid().slots()) {
-            for (FingerMove move : pattern.movesAt(slot)) {
-                boolean unheard = !strums && !plucked.contains(move.string());
-                if (unheard || isAsShapesAre(move, chords, pattern))
-                    found.accept(new PatternSnag.IdleMove(pattern.id(), slot, move, unheard));
-                else if (move.fret().isPresent() && !isOnTheWay(pattern, slot, move))
-                    strayed(laid, chords, move)
-                            .ifPresent(on -> found.accept(new PatternSnag.StrayMove(
-                                    pattern.id(), slot, move, on.name(), note(laid, on, move))));
-            }
-        }
-    }
-
-    /** The first chord that lies wholly in the key and on which the move leaves both; a blue note is meant. */
-    private static Optional<Chord> strayed(LaidSong laid, Set<Chord> chords, FingerMove move) {
-        Key key = laid.song().facts().shapesKey();
-        int note = pitchClass(laid, move);
-        int above = Math.floorMod(note - key.tonic(), 12);
-        if (key.has(note) || USUAL_BESIDES.contains(above)) return Optional.empty();
-        return chords.stream()
-                .filter(chord -> chord.meaning().isPresent())
-                .filter(chord -> {
-                    List<Integer> notes = chord.meaning().orElseThrow().pitchClasses();
-                    return notes.stream().allMatch(key::has) && !notes.contains(note);
-                })
-                .findFirst();
-    }
-
-    private static int pitchClass(LaidSong laid, FingerMove move) {
-        Tuning tuning = laid.song().facts().tuning();
-        return Math.floorMod(
-                tuning.string(Math.min(move.string(), tuning.strings())).number()
-                        + move.fret().orElse(0),
-                12);
-    }
-
-    private static NoteName note(LaidSong laid, Chord on, FingerMove move) {
-        return on.meaning().orElseThrow().note(pitchClass(laid, move));
-    }
-
-    /** Whether the string is slurred or slid on from there. */
-    private static boolean isOnTheWay(Pattern pattern, Slot from, FingerMove move) {
-        return pattern.grid().slots().stream()
-                .filter(slot -> slot.index() > from.index())
-                .flatMap(slot -> pattern.movesAt(slot).stream())
-                .filter(later -> later.string() == move.string())
-                .limit(1)
-                .anyMatch(later -> later.fret().isPresent() && later.sound() != FingerMove.Sound.SILENT);
-    }
-
-    /** Whether every shape has the string at that fret, and no other move has changed it before. */
-    private static boolean isAsShapesAre(FingerMove move, Set<Chord> chords, Pattern pattern) {
-        boolean alone = pattern.moves().values().stream()
-                        .flatMap(List::stream)
-                        .filter(each -> each.string() == move.string())
-                        .count()
-                == 1;
-        return alone
-                && chords.stream()
-                        .allMatch(chord -> move.fret()
-                                .filter(fret -> chord.voicing().fret(move.string()).stream()
-                                        .anyMatch(fret::equals))
-                                .isPresent());
     }
 }

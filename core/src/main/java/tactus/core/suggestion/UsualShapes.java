@@ -9,7 +9,9 @@ import java.util.stream.Stream;
 import tactus.core.chord.ChordName;
 import tactus.core.harmony.Chord;
 import tactus.core.harmony.Span;
+import tactus.core.library.Level;
 import tactus.core.section.Except;
+import tactus.core.shape.Shape;
 import tactus.core.shape.Voicing;
 import tactus.core.song.Song;
 
@@ -43,6 +45,19 @@ public final class UsualShapes {
             if (found.isPresent()) next = next.withChord(Chord.offered(name, found.get()));
         }
         return next;
+    }
+
+    /**
+     * The one of {@code found} that a chord is given first: in a first lesson a barre waits, and its small form is given (common
+     * practice).
+     *
+     * @param found the shape of a name that most teachers draw first
+     * @param small finds the small form of it
+     */
+    public static Shape first(Shape found, Optional<Level> level, Function<Voicing, Optional<Shape>> small) {
+        boolean waits =
+                level.equals(Optional.of(Level.FIRST_LESSONS)) && found.grip().hasBarre();
+        return waits ? small.apply(found.voicing()).orElse(found) : found;
     }
 
     private static Set<String> written(Song song) {

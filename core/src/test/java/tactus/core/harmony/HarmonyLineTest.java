@@ -145,7 +145,7 @@ class HarmonyLineTest {
                         SpanLength.between(lines, from, to)));
                 at += length;
             }
-            String text = HarmonyLine.format(bars, spans, marks, usual, Length.WHOLE);
+            String text = new HarmonyLine(bars, spans, marks).text(usual, Length.WHOLE);
             HarmonyLine again = English.line(text, usual, Optional.of(Length.WHOLE));
             assertEquals(bars, again.bars(), text);
             assertEquals(spans, again.spans(), text);
@@ -220,12 +220,12 @@ class HarmonyLineTest {
         var section = new Section(new SectionId("a"), "A", read.bars(), read.spans(), 1);
         assertEquals(
                 line,
-                HarmonyLine.format(section.bars(), section.spans(), List.of(), bar, bar.length()),
+                new HarmonyLine(section.bars(), section.spans(), List.of()).text(bar, bar.length()),
                 "as it was typed");
         assertTrue(EachLasts.isOpen(section));
         Section said = each.in(section);
         assertFalse(EachLasts.isOpen(said));
-        String written = HarmonyLine.format(said.bars(), said.spans(), List.of(), bar, bar.length());
+        String written = new HarmonyLine(said.bars(), said.spans(), List.of()).text(bar, bar.length());
         assertEquals(wanted, written);
         assertEquals(said.spans(), English.line(written, bar, Optional.empty()).spans());
     }

@@ -46,7 +46,28 @@ class ExpansionTest {
     }
 
     private static String text(Section section) {
-        return HarmonyLine.format(section.bars(), section.spans(), List.of(), FOUR, Length.WHOLE);
+        return new HarmonyLine(
+                        section.bars(),
+                        section.spans(),
+                        List.of(),
+                        section.harmony().loops())
+                .text(FOUR, Length.WHOLE);
+    }
+
+    @Test
+    void bracketsGoAlongWithTheBarsBehindThoseThatAreAddedOrLeftOut() {
+        HarmonyLine line = line("F | [C | G] x2 | Am");
+        Section looped = VERSE.withBars(line.bars()).withSpans(line.spans()).withLoops(line.loops());
+        assertEquals("F | [C | G] x2 | Am", text(looped));
+        assertEquals("F | Dm | [C | G] x2 | Am", text(Expansion.inserted(looped, 1, bars("Dm"), Length.WHOLE)));
+        assertEquals(
+                "[C | G] x2 | Am",
+                text(Expansion.of(
+                        looped, List.of(Except.always(new Except.LeftOut(Stretch.bars(1, 1)))), Length.WHOLE)));
+        assertEquals(
+                "F | C | G | C | Am",
+                text(Expansion.of(
+                        looped, List.of(Except.always(new Except.LeftOut(Stretch.bars(5, 5)))), Length.WHOLE)));
     }
 
     @Test

@@ -12,6 +12,7 @@ import tactus.core.chord.ChordName;
 import tactus.core.harmony.Chord;
 import tactus.core.harmony.Span;
 import tactus.core.harmony.SpanLength;
+import tactus.core.library.Level;
 import tactus.core.pitch.Tuning;
 import tactus.core.search.ShapeSearch;
 import tactus.core.section.Except;
@@ -49,6 +50,19 @@ class UsualShapesTest {
 
     private static String offered(Song song) {
         return song.chords().stream().filter(Chord::isOffered).map(Chord::name).collect(Collectors.joining(" "));
+    }
+
+    @Test
+    void onlyInAFirstLessonABarreWaitsForItsSmallForm() {
+        Shape barre = SEARCH.first(ChordName.parse("F")).orElseThrow();
+        Shape open = SEARCH.first(ChordName.parse("C")).orElseThrow();
+        Shape small = SEARCH.first(ChordName.parse("Fmaj7")).orElseThrow();
+        var first = Optional.of(Level.FIRST_LESSONS);
+        assertEquals(small, UsualShapes.first(barre, first, _ -> Optional.of(small)));
+        assertEquals(barre, UsualShapes.first(barre, first, _ -> Optional.empty()));
+        assertEquals(open, UsualShapes.first(open, first, _ -> Optional.of(small)));
+        assertEquals(barre, UsualShapes.first(barre, Optional.of(Level.EASY), _ -> Optional.of(small)));
+        assertEquals(barre, UsualShapes.first(barre, Optional.empty(), _ -> Optional.of(small)));
     }
 
     @Test

@@ -80,6 +80,6 @@ record OverlayReader(
     }
 
     private static Optional<Tempo> tempo(Branch at) {
-        return at.isThere() ? at.optional("remedy.left-out", SongReader::tempo) : Optional.empty();
+        return at.isThere() ? at.optional("remedy.left-out", FactsReader::tempo) : Optional.empty();
     }
 }

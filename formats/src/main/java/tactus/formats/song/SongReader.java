@@ -10,20 +10,9 @@ import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import tactus.core.groove.Groove;
 import tactus.core.harmony.Chord;
-import tactus.core.library.Level;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
-import tactus.core.picking.FingerSchool;
-import tactus.core.picking.Strike;
-import tactus.core.pitch.ConcertPitch;
-import tactus.core.pitch.Guitar;
-import tactus.core.pitch.Instrument;
-import tactus.core.pitch.Key;
-import tactus.core.pitch.Spelling;
-import tactus.core.pitch.Tuning;
-import tactus.core.refusal.Refusal;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Use;
@@ -42,9 +31,6 @@ import tactus.core.song.Song;
 import tactus.core.song.Version;
 import tactus.core.song.Versions;
 import tactus.core.statement.Statement;
-import tactus.core.time.Length;
-import tactus.core.time.Meter;
-import tactus.core.time.Tempo;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Reads a song as far as it can be read, and lists what could not be. */
@@ -93,7 +79,7 @@ final class SongReader {
 
     OpenedSong read() {
         root.expectOnly(FIELDS);
-        Facts facts = facts();
+        Facts facts = new FactsReader(root).read();
         List<Chord> chords = chords();
         Map<PatternId, Pattern> patterns = patterns();
         var sectionReader = new SectionReader(facts.meter(), patterns.keySet());
@@ -155,116 +141,6 @@ final class SongReader {
 
     private static List<String> texts(Branch list) {
         return list.elements().stream().map(Branch::text).toList();
-    }
-
-    private static Groove groove(Branch at, Meter meter) {
-        Meter own = at.field("meter").isThere() ? Meter.parse(at.field("meter").text()) : meter;
-        return Groove.ofLine(at.field("hits").text(), own, at.field("beats").number());
-    }
-
-    private Facts facts() {
-        Facts usual = Song.empty("Untitled").facts();
-        Meter meter = root.field("meter").or(usual.meter(), "remedy.4-4-taken", at -> Meter.parse(at.text()));
-        Facts facts = usual.withMeter(meter)
-                .withKey(root.field("key").or(usual.key(), "remedy.c-taken", at -> Key.parse(at.text())))
-                .withInstrument(instrument())
-                .withTempo(root.field("tempo").or(Tempo.of(90, meter), "remedy.90-taken", SongReader::tempo));
-        facts = with(facts, "title", "remedy.named-untitled", (each, at) -> each.withTitle(at.text()));
-        if (root.field("note").isThere()) {
-            facts = with(facts, "note", "remedy.left-out", (each, at) -> each.withNote(at.text()));
-        }
-        if (root.field("level").isThere()) {
-            facts = with(
-                    facts,
-                    "level",
-                    "remedy.left-out",
-                    (each, at) -> each.withLevel(Optional.of(Codes.read(at, Level.values()))));
-        }
-        if (root.field("groove").isThere()) {
-            facts = facts.withGroove(root.field("groove").optional("remedy.left-out", at -> groove(at, meter)));
-        }
-        facts = withLength(facts);
-        Branch spelling = root.field("spelling");
-        return spelling.isThere()
-                ? facts.withSpelling(spelling.or(Spelling.BY_KEY, "remedy.spelled-by-key", SongReader::spelling))
-                : facts;
-    }
-
-    private Facts withLength(Facts facts) {
-        Facts all = facts;
-        if (root.field("pickup").isThere()) {
-            all = with(all, "pickup", "remedy.no-pick-up", (each, at) -> each.withPickup(at.number()));
-        }
-        if (root.field("company").isThere()) {
-            all = with(all, "company", "remedy.played-alone", (each, at) -> each.withCompany(RulesReader.company(at)));
-        }
-        all = withPicking(all);
-        return root.field("recording").isThere()
-                ? with(all, "recording", "remedy.left-out", (each, at) -> each.withRecording(Optional.of(at.decimal())))
-                : all;
-    }
-
-    private Facts withPicking(Facts facts) {
-        Facts all = facts;
-        if (root.field("fingers").isThere())
-            all = with(
-                    all,
-                    "fingers",
-                    "remedy.left-out",
-                    (each, at) -> each.withPicking(each.picking().with(Codes.read(at, FingerSchool.values()))));
-        return root.field("strike").isThere()
-                ? with(
-                        all,
-                        "strike",
-                        "remedy.left-out",
-                        (each, at) -> each.withPicking(
-                                each.picking().withStrike(Optional.of(Codes.read(at, Strike.values())))))
-                : all;
-    }
-
-    private static Spelling spelling(Branch at) {
-        return switch (at.text()) {
-            case "sharps" -> Spelling.SHARPS;
-            case "flats" -> Spelling.FLATS;
-            default -> throw new Refusal("file.one-of", "sharps, flats", at.text());
-        };
-    }
-
-    private Instrument instrument() {
-        Tuning tuning =
-                root.field("tuning").or(Tuning.STANDARD, "remedy.standard-taken", at -> Tuning.parse(at.text()));
-        Instrument instrument = Instrument.USUAL.withTuning(tuning);
-        instrument = with(instrument, "capo", "remedy.no-capo-taken", (guitar, at) -> guitar.withCapo(at.number()));
-        if (root.field("tunedDown").isThere()) {
-            instrument = with(
-                    instrument,
-                    "tunedDown",
-                    "remedy.not-tuned-down",
-                    (guitar, at) -> guitar.withTunedDown(at.number()));
-        }
-        if (root.field("concertPitch").isThere()) {
-            instrument = with(
-                    instrument,
-                    "concertPitch",
-                    "remedy.440-taken",
-                    (guitar, at) -> guitar.withConcert(new ConcertPitch(at.decimal())));
-        }
-        return root.field("guitar").isThere()
-                ? with(
-                        instrument,
-                        "guitar",
-                        "remedy.left-out",
-                        (guitar, at) -> guitar.withGuitar(Codes.read(at, Guitar.values())))
-                : instrument;
-    }
-
-    private <T> T with(T whole, String field, String remedy, BiFunction<T, Branch, T> change) {
-        return root.field(field).or(whole, remedy, at -> change.apply(whole, at));
-    }
-
-    static Tempo tempo(Branch at) {
-        return new Tempo(
-                at.field("perMinute").decimal(), Length.parse(at.field("beat").text()));
     }
 
     private List<Chord> chords() {
