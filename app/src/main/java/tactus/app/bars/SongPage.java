@@ -225,9 +225,12 @@ public final class SongPage extends Region {
         return model.choice().isAbout(row.use().use(), row.use().section());
     }
 
-    /** Scrolls as little as needed for the chosen chord and, where there is room, its heading. */
+    /**
+     * Scrolls as little as needed for the chosen chord and, where there is room, its heading; once more when the page has the
+     * height that its rows want, since the scroller keeps what it shows where it is when that changes.
+     */
     private void revealChosen(double room) {
-        revealsChosen = false;
+        revealsChosen = Math.abs(getHeight() - computePrefHeight(-1)) > 1;
         walk.chosen().ifPresent(row -> reveal(row, room));
     }
 

@@ -17,6 +17,7 @@ import static javafx.scene.input.KeyCode.O;
 import static javafx.scene.input.KeyCode.PAGE_DOWN;
 import static javafx.scene.input.KeyCode.PAGE_UP;
 import static javafx.scene.input.KeyCode.PLUS;
+import static javafx.scene.input.KeyCode.Q;
 import static javafx.scene.input.KeyCode.RIGHT;
 import static javafx.scene.input.KeyCode.SHIFT;
 import static javafx.scene.input.KeyCode.UP;
@@ -38,6 +39,7 @@ import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
+import tactus.app.demo.DemoSong;
 import tactus.core.rule.Part;
 import tactus.core.rule.Rule;
 import tactus.core.section.SectionId;
@@ -78,9 +80,17 @@ class SongPageFlowTest extends WindowTest {
 
     private long chosen() {
         return robot.lookup(".bar-chord").queryAllAs(Label.class).stream()
-                .filter(label -> label.getPseudoClassStates().stream()
-                        .anyMatch(state -> state.getPseudoClassName().equals("chosen")))
+                .filter(SongPageFlowTest::isChosen)
                 .count();
+    }
+
+    private static boolean isChosen(Label label) {
+        return label.getPseudoClassStates().stream()
+                .anyMatch(state -> state.getPseudoClassName().equals("chosen"));
+    }
+
+    private boolean isChosenIn() {
+        return chords().stream().anyMatch(SongPageFlowTest::isChosen);
     }
 
     private List<Rule> rulesOf(String section) {
@@ -290,6 +300,25 @@ class SongPageFlowTest extends WindowTest {
         return (int) robot.lookup(".page-line").queryAll().stream()
                 .filter(line -> Math.abs(line.getBoundsInParent().getMinY() - from) < 1)
                 .count();
+    }
+
+    /** A panel takes room from the page, so that its lines break otherwise; the window is small. */
+    @Test
+    void whatIsChosenStaysInSightWhenAPanelOpensAndCloses() throws Exception {
+        robot.interact(() -> {
+            stage.setWidth(1100);
+            stage.setHeight(700);
+            work.begin(DemoSong.RAIN_ON_THE_BOATHOUSE.song());
+        });
+        click("#section-name");
+        chooseUse(2);
+        assertTrue(isChosenIn());
+        chord(ALT, Q);
+        await(() -> isShown("#words"));
+        assertTrue(isChosenIn(), "in sight beside the panel");
+        chooseUse(4);
+        chord(ALT, Q);
+        assertTrue(isChosenIn(), "in sight without it");
     }
 
     @Test
