@@ -23,6 +23,7 @@ import tactus.core.snag.Snag;
 import tactus.core.snag.Snags;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
+import tactus.words.Words;
 
 /**
  * A change to a pattern that the whole song plays: the song laid out anew and every snag found again. Every fifth entry
@@ -59,7 +60,7 @@ public class ArrangementBenchmark {
     public List<Snag> editOfAPattern() {
         flip = !flip;
         Song song = flip ? one : other;
-        return Snags.of(song, Timeline.of(song));
+        return Snags.of(song, Timeline.of(song), Words.lexicon());
     }
 
     @Benchmark

@@ -34,6 +34,7 @@ import tactus.core.song.InVersion;
 import tactus.core.song.Song;
 import tactus.core.time.Length;
 import tactus.core.timeline.Timeline;
+import tactus.words.Words;
 
 /** An edit in a song of 300 bars as a lesson has it: 200 lines of words, 60 hints, 80 rules more, a version shown. */
 @State(Scope.Benchmark)
@@ -98,7 +99,7 @@ public class LessonBenchmark {
         var pattern = song.patterns().getFirst().withLine(flip ? "d-du-udu" : "d-dudu-u");
         Song after =
                 InVersion.of(song, each -> each.withPattern(pattern)).written().asShown();
-        return Snags.of(after, Timeline.of(after));
+        return Snags.of(after, Timeline.of(after), Words.lexicon());
     }
 
     @Benchmark

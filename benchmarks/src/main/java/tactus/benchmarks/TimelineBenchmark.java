@@ -15,6 +15,7 @@ import tactus.core.snag.Snag;
 import tactus.core.snag.Snags;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
+import tactus.words.Words;
 
 /** Laying out a song of 500 bars, and finding its snags. Aim: under 2 ms for the timeline. */
 @State(Scope.Benchmark)
@@ -35,6 +36,6 @@ public class TimelineBenchmark {
 
     @Benchmark
     public List<Snag> findSnagsIn500Bars() {
-        return Snags.of(song, timeline);
+        return Snags.of(song, timeline, Words.lexicon());
     }
 }

@@ -15,6 +15,8 @@ import tactus.core.snag.SectionSnag;
 import tactus.core.snag.SetUpSnag;
 import tactus.core.snag.SlipSnag;
 import tactus.core.snag.Snag;
+import tactus.core.snag.SnagPlace;
+import tactus.core.snag.WordedSnag;
 import tactus.core.song.Song;
 import tactus.core.stroke.Mute;
 import tactus.core.stroke.Stroke;
@@ -76,6 +78,9 @@ public final class SnagWords {
             case SectionSnag.SameName same -> section(same.section());
             case SectionSnag.UnlikeSibling sibling -> section(sibling.section());
             case SectionSnag.OddLength odd -> section(odd.section());
+            case WordedSnag.TwoNumbers string -> where(string.place());
+            case WordedSnag.SaidOtherwise said -> pattern(said.pattern());
+            case WordedSnag.NoSuspension none -> pattern(none.pattern());
             case RuleSnag.NothingSaid silent -> section(silent.section());
             case RuleSnag.Contradiction rule -> words.of(rule.winner().where());
             case RuleSnag.NeverHolds rule -> words.of(rule.rule().where());
@@ -106,6 +111,15 @@ public final class SnagWords {
         };
     }
 
+    private String where(SnagPlace place) {
+        return switch (place) {
+            case SnagPlace.InSection(SectionId id, int bar, int _) -> Words.of("where.bar", section(id), bar + 1);
+            case SnagPlace.InPattern(PatternId id, int _) -> pattern(id);
+            case SnagPlace.InChord(String chord) -> Words.of("where.chord", chord);
+            case SnagPlace.InUse _, SnagPlace.InRules _, SnagPlace.InFacts _ -> Words.of("where.note");
+        };
+    }
+
     private String where(PatternId pattern, Slot slot) {
         return slot.bar() > 0
                 ? Words.of("where.pattern-bar-count", pattern(pattern), slot.bar() + 1, slot.count())
@@ -127,6 +141,7 @@ public final class SnagWords {
             case SectionSnag section -> sentence(section);
             case SlipSnag slip -> sentence(slip);
             case RuleSnag rule -> sentence(rule);
+            case WordedSnag worded -> sentence(worded);
             case PatternSnag pattern -> sentence(pattern);
             case PlayedSnag played -> new PlayedSnagWords(song).sentence(played);
             case SecondPartSnag second -> new PlayedSnagWords(song).sentence(second);
@@ -204,6 +219,22 @@ public final class SnagWords {
                         Words.count(Quantity.beats(stop.beats())),
                         Words.count(Quantity.beats(stop.others())),
                         stop.times());
+        };
+    }
+
+    private static String sentence(WordedSnag snag) {
+        return switch (snag) {
+            case WordedSnag.TwoNumbers string ->
+                Words.of("snag.two-numbers", string.words(), string.right(), string.said());
+            case WordedSnag.SaidOtherwise said ->
+                said.said() == said.written()
+                        ? Words.of("snag.said-otherwise", said.words())
+                        : Words.of(
+                                "snag.said-more",
+                                said.words(),
+                                count(Quantity.Unit.STROKE, said.said()),
+                                said.written());
+            case WordedSnag.NoSuspension none -> Words.of("snag.no-suspension", none.chord());
         };
     }
 

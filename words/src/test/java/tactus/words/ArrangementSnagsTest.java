@@ -166,7 +166,7 @@ class ArrangementSnagsTest {
         assertEquals(List.of(), snags(accepted));
         assertEquals(
                 List.of(snag.snag()),
-                Snags.byAcceptance(accepted, Snags.all(accepted, Timeline.of(accepted)))
+                Snags.byAcceptance(accepted, Snags.all(accepted, Timeline.of(accepted), Words.lexicon()))
                         .get(true));
         Song renamed = accepted.withSection(new SectionId("b"), each -> each.withName("Bridge"));
         assertEquals(List.of(), snags(renamed), "what it is called is no part of what it is");

@@ -13,7 +13,7 @@ record Said(Song song, Snag snag) {
 
     /** The snags of {@code song} that are not accepted. */
     static List<Said> of(Song song) {
-        return Snags.of(song, Timeline.of(song)).stream()
+        return Snags.of(song, Timeline.of(song), Words.lexicon()).stream()
                 .map(snag -> new Said(song, snag))
                 .toList();
     }

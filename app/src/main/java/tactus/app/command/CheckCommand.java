@@ -44,7 +44,7 @@ final class CheckCommand implements Callable<Integer> {
         // What is checked is the song as its shown version has it.
         var opened = new OpenedSong(read.song().asShown(), read.problems());
         Song song = opened.song();
-        List<Snag> snags = Snags.of(song, Timeline.of(song));
+        List<Snag> snags = Snags.of(song, Timeline.of(song), Words.lexicon());
         PrintWriter out = spec.commandLine().getOut();
         if (json)
             out.println(JsonMapper.shared().writerWithDefaultPrettyPrinter().writeValueAsString(tree(opened, snags)));

@@ -21,6 +21,7 @@ import tactus.core.song.InVersion;
 import tactus.core.song.Song;
 import tactus.core.statement.Statement;
 import tactus.core.timeline.Timeline;
+import tactus.words.Words;
 
 /** The song that is being worked on, with everything that follows from it. */
 public final class Work {
@@ -38,7 +39,7 @@ public final class Work {
         static State of(Song written) {
             Song song = written.asShown();
             Timeline timeline = Timeline.of(song);
-            Map<Boolean, List<Snag>> snags = Snags.byAcceptance(song, Snags.all(song, timeline));
+            Map<Boolean, List<Snag>> snags = Snags.byAcceptance(song, Snags.all(song, timeline, Words.lexicon()));
             return new State(written, song, timeline, snags.get(false), snags.get(true));
         }
     }

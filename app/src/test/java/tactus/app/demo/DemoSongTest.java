@@ -34,6 +34,7 @@ import tactus.core.stroke.Strum;
 import tactus.core.time.Meter;
 import tactus.core.timeline.Timeline;
 import tactus.formats.song.SongFile;
+import tactus.words.Words;
 
 /** The demo songs are what a real lesson would have. */
 class DemoSongTest {
@@ -88,7 +89,7 @@ class DemoSongTest {
     @EnumSource(DemoSong.class)
     void hasMistakesOfTwoSortsThatTheSnagsFind(DemoSong demo) {
         Song song = demo.song();
-        long kinds = Snags.of(song, Timeline.of(song)).stream()
+        long kinds = Snags.of(song, Timeline.of(song), Words.lexicon()).stream()
                 .map(Snag::kind)
                 .distinct()
                 .count();
@@ -140,7 +141,7 @@ class DemoSongTest {
                 Stream.of("4/4", "6/8", "3/4", "2/4", "7/8").map(Meter::parse).toList()));
         Set<Kind> kinds = Stream.of(DemoSong.values())
                 .map(DemoSong::song)
-                .flatMap(song -> Snags.of(song, Timeline.of(song)).stream())
+                .flatMap(song -> Snags.of(song, Timeline.of(song), Words.lexicon()).stream())
                 .map(Snag::kind)
                 .collect(Collectors.toSet());
         assertTrue(kinds.size() >= 8, kinds.toString());

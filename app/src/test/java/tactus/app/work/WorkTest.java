@@ -168,10 +168,10 @@ class WorkTest {
         Song demo = DemoSong.LAST_CHAIR_WALTZ.song();
         work.begin(demo);
         assertEquals(Timeline.of(demo), work.timeline());
-        assertEquals(Snags.of(demo, Timeline.of(demo)), work.snags());
+        assertEquals(Snags.of(demo, Timeline.of(demo), Words.lexicon()), work.snags());
         work.change("edit.remove-entry", song -> song.withOrder(song.order().subList(0, 1)));
         assertEquals(
                 demo.sections().getFirst().bars().size(), work.timeline().bars().size());
-        assertEquals(Snags.of(work.song(), work.timeline()), work.snags());
+        assertEquals(Snags.of(work.song(), work.timeline(), Words.lexicon()), work.snags());
     }
 }

@@ -26,4 +26,9 @@ public record Cue(int bar, int beat, PassChoice passes, String text) {
             throw new Refusal("cue.characters", text.length());
         }
     }
+
+    /** @throws Refusal if the text is empty or too long */
+    public Cue withText(String other) {
+        return new Cue(bar, beat, passes, other);
+    }
 }

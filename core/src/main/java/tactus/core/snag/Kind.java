@@ -72,6 +72,12 @@ public enum Kind {
     CHORD_NOT_STRUCK,
     /** A finger is added or moved, and nothing sounds otherwise. */
     MOVE_WITHOUT_EFFECT,
+    /** A string is called by its name and by the number of another one. */
+    STRING_BY_TWO_NUMBERS,
+    /** The strokes of a pattern are others than were said for it. */
+    SAID_OTHERWISE,
+    /** A pattern is called a suspension and none is in it. */
+    SUSPENSION_THAT_IS_NONE,
     /** A finger is moved to a note that is in neither the chord nor the key. */
     MOVE_OFF_KEY,
     /** A change of chord takes longer than the pattern leaves for it. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import tactus.core.language.Lexicon;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.section.Section;
@@ -15,12 +16,13 @@ import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
 
-/** What snags are looked for in: a song and how it is laid out. */
-record LaidSong(Song song, Timeline timeline) {
+/** What snags are looked for in: a song, how it is laid out, and the words of the language it is written in. */
+record LaidSong(Song song, Timeline timeline, Lexicon lexicon) {
 
     LaidSong {
         Objects.requireNonNull(song);
         Objects.requireNonNull(timeline);
+        Objects.requireNonNull(lexicon);
     }
 
     Pattern pattern(PatternId id) {

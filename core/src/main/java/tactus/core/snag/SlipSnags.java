@@ -32,14 +32,12 @@ final class SlipSnags implements Finder {
     /** How many other passes must stop alike. */
     private static final int ALIKE = 2;
 
-    private static final String HALF = "half";
-
     @Override
     public void find(LaidSong laid, Consumer<Snag> found) {
         Song song = laid.song();
         checkLetters(song, found);
         for (Section section : song.sections()) {
-            checkHalf(song, section).ifPresent(found);
+            checkHalf(laid, section).ifPresent(found);
             checkMarks(section, found);
         }
         checkStops(laid, found);
@@ -112,10 +110,11 @@ final class SlipSnags implements Finder {
         return shorter.substring(Math.min(from, shorter.length())).equals(longer.substring(same + 1));
     }
 
-    private static Optional<Snag> checkHalf(Song song, Section section) {
+    private static Optional<Snag> checkHalf(LaidSong laid, Section section) {
         String name = section.name().toLowerCase(Locale.ROOT);
-        if (!name.contains(HALF) || section.spans().isEmpty()) return Optional.empty();
-        return song.sections().stream()
+        boolean isHalf = laid.lexicon().forms("called.half").stream().anyMatch(name::contains);
+        if (!isHalf || section.spans().isEmpty()) return Optional.empty();
+        return laid.song().sections().stream()
                 .filter(whole -> whole != section
                         && !whole.spans().isEmpty()
                         && name.contains(whole.name().toLowerCase(Locale.ROOT)))

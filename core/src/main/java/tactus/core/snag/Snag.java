@@ -11,7 +11,7 @@ import tactus.core.song.SnagId;
  * Something that does not fit: what it is, where, and the exact numbers behind it. Its sentence is made where it is shown.
  */
 public sealed interface Snag
-        permits SetUpSnag, SectionSnag, SlipSnag, RuleSnag, PatternSnag, PlayedSnag, SecondPartSnag {
+        permits SetUpSnag, SectionSnag, SlipSnag, RuleSnag, WordedSnag, PatternSnag, PlayedSnag, SecondPartSnag {
 
     Kind kind();
 

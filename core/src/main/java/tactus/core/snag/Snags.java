@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import tactus.core.language.Lexicon;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
 
@@ -24,16 +25,19 @@ public final class Snags {
             new PatternSnags(),
             new PickingSnags(),
             new UnheardSnags(),
-            new MoveSnags());
+            new MoveSnags(),
+            new WordedSnags());
 
     private Snags() {}
 
     /**
      * Finds every snag that is not accepted: those of the set-up, of sections and rules, of what is played, and of
      * patterns.
+     *
+     * @param lexicon reads what is said in words
      */
-    public static List<Snag> of(Song song, Timeline timeline) {
-        return byAcceptance(song, all(song, timeline)).get(false);
+    public static List<Snag> of(Song song, Timeline timeline, Lexicon lexicon) {
+        return byAcceptance(song, all(song, timeline, lexicon)).get(false);
     }
 
     /** Tells the snags among {@code all} that are accepted from those that are not; the accepted ones are under true. */
@@ -44,8 +48,8 @@ public final class Snags {
     }
 
     /** Finds every snag, accepted or not. */
-    public static List<Snag> all(Song song, Timeline timeline) {
-        var laid = new LaidSong(song.asShown(), timeline);
+    public static List<Snag> all(Song song, Timeline timeline, Lexicon lexicon) {
+        var laid = new LaidSong(song.asShown(), timeline, lexicon);
         var found = new ArrayList<Snag>();
         for (Finder finder : FINDERS) finder.find(laid, found::add);
         return List.copyOf(found);

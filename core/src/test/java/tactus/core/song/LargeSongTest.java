@@ -54,7 +54,7 @@ class LargeSongTest {
         assertEquals(Length.of(2), timeline.spans().getLast().end());
         assertEquals(
                 Kind.SPANS_DO_NOT_FILL_BARS,
-                Snags.of(spilled, timeline).getFirst().kind());
+                Snags.of(spilled, timeline, English.LEXICON).getFirst().kind());
         assertThrows(IllegalArgumentException.class, () -> SpanLength.bars(0));
         assertThrows(IllegalArgumentException.class, () -> SpanLength.rounds(1_001));
     }
@@ -109,7 +109,7 @@ class LargeSongTest {
         assertEquals(List.of(), left.section(VERSE).orElseThrow().second());
         assertEquals(
                 Kind.BAR_WITHOUT_PATTERN,
-                Snags.of(left, Timeline.of(left)).getFirst().kind());
+                Snags.of(left, Timeline.of(left), English.LEXICON).getFirst().kind());
     }
 
     @Test

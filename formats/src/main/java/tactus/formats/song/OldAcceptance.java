@@ -10,6 +10,7 @@ import tactus.core.song.Lesson;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
 import tactus.words.SnagWords;
+import tactus.words.Words;
 
 /**
  * A snag that was accepted in a file of version 2, which knew snags by their words: {@code pattern_cut @ Verse, bar 3 @
@@ -34,7 +35,7 @@ record OldAcceptance(String kind, String where, String reason) {
     /** {@code song} with every one that is found again accepted. */
     static Song resolved(Song song, List<OldAcceptance> old) {
         if (old.isEmpty()) return song;
-        List<Snag> snags = Snags.all(song, Timeline.of(song));
+        List<Snag> snags = Snags.all(song, Timeline.of(song), Words.lexicon());
         Lesson lesson = song.lesson();
         for (OldAcceptance each : old) {
             Optional<Snag> found = each.found(song, snags);

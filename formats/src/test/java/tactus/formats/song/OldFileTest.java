@@ -31,6 +31,7 @@ import tactus.core.song.Song;
 import tactus.core.song.Version;
 import tactus.core.timeline.Timeline;
 import tactus.formats.SampleSong;
+import tactus.words.Words;
 
 /** Files as older versions of the program have written them. */
 class OldFileTest {
@@ -120,7 +121,7 @@ class OldFileTest {
         assertEquals(
                 new SnagId("pattern-cut", List.of("bridge", "driving-eighths", "4")),
                 accepted.getFirst().snag());
-        Snag cut = Snags.all(opened.song(), Timeline.of(opened.song())).stream()
+        Snag cut = Snags.all(opened.song(), Timeline.of(opened.song()), Words.lexicon()).stream()
                 .filter(snag -> snag.id().equals(accepted.getFirst().snag()))
                 .findFirst()
                 .orElseThrow();

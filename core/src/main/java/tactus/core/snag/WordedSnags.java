@@ -1,0 +1,200 @@
+package tactus.core.snag;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.function.Consumer;
+import java.util.regex.Matcher;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import tactus.core.chord.ChordName;
+import tactus.core.dictation.Dictation;
+import tactus.core.dictation.SpokenStroke;
+import tactus.core.harmony.Chord;
+import tactus.core.language.Lexicon;
+import tactus.core.pattern.FingerMove;
+import tactus.core.pattern.Pattern;
+import tactus.core.pitch.Tuning;
+import tactus.core.refusal.NotationException;
+import tactus.core.section.Section;
+import tactus.core.song.Hint;
+import tactus.core.song.HintPlace;
+import tactus.core.stroke.Direction;
+import tactus.core.stroke.Mute;
+import tactus.core.stroke.Stroke;
+import tactus.core.time.Slot;
+import tactus.core.timeline.TimelineSpan;
+
+/** Finds words that what is written does not bear out: numbers of strings, sayings of patterns, suspensions. */
+final class WordedSnags implements Finder {
+
+    /** Semitones from the root of a second and a fourth, and of the thirds they stand for. */
+    private static final List<Integer> SUSPENDED = List.of(2, 5);
+
+    private static final List<Integer> THIRDS = List.of(3, 4);
+
+    @Override
+    public void find(LaidSong laid, Consumer<Snag> found) {
+        checkNumbers(laid, found);
+        for (Pattern pattern : laid.song().patterns()) {
+            checkSaying(pattern, laid.lexicon(), found);
+            if (!pattern.moves().isEmpty() && isCalledSuspension(laid, pattern))
+                checkSuspension(laid, pattern).ifPresent(found);
+        }
+    }
+
+    private static void checkNumbers(LaidSong laid, Consumer<Snag> found) {
+        checkNumbers(laid, SnagPlace.InFacts.PLAN, laid.song().facts().note(), found);
+        for (Hint hint : laid.song().lesson().hints())
+            checkNumbers(laid, place(hint.about(), laid), hint.text(), found);
+        for (Section section : laid.song().sections()) {
+            section.cues()
+                    .forEach(cue -> checkNumbers(
+                            laid,
+                            new SnagPlace.InSection(section.id(), Math.max(0, cue.bar() - 1), 0),
+                            cue.text(),
+                            found));
+        }
+    }
+
+    private static SnagPlace place(HintPlace about, LaidSong laid) {
+        return switch (about) {
+            case HintPlace.OfSong _ -> SnagPlace.InFacts.PLAN;
+            case HintPlace.OfChord(String chord) -> new SnagPlace.InChord(chord);
+            case HintPlace.OfChange(String from, String _) -> new SnagPlace.InChord(from);
+            case HintPlace.OfPattern(var pattern) -> new SnagPlace.InPattern(pattern, 0);
+            case HintPlace.OfStroke(var pattern, int slot) -> new SnagPlace.InPattern(pattern, slot);
+            case HintPlace.OfSection(var section) -> SnagPlace.InSection.start(section);
+            case HintPlace.OfBar(var section, int bar) -> new SnagPlace.InSection(section, Math.max(0, bar - 1), 0);
+        };
+    }
+
+    private static void checkNumbers(LaidSong laid, SnagPlace place, String text, Consumer<Snag> found) {
+        if (text.isEmpty()) return;
+        Tuning tuning = laid.song().facts().tuning();
+        Matcher named = laid.lexicon()
+                .made("strings-called-twice", SpokenStrings::calledTwice)
+                .matcher(text);
+        while (named.find()) {
+            int number = SpokenStrings.number(named, laid.lexicon());
+            Set<Integer> right = SpokenStrings.named(named, laid.lexicon(), tuning);
+            if (number == 0 || right.isEmpty() || right.contains(number)) continue;
+            int meant = right.iterator().next();
+            String mended = named.group().replaceFirst("\\d+", String.valueOf(meant));
+            found.accept(new WordedSnag.TwoNumbers(place, named.group(), number, meant, mended));
+        }
+    }
+
+    private static void checkSaying(Pattern pattern, Lexicon lexicon, Consumer<Snag> found) {
+        // A form is said as its pattern is.
+        if (pattern.form().isPresent() || pattern.story().said().isEmpty()) return;
+        String words = pattern.story().said().getLast();
+        List<Stroke> written =
+                pattern.played().stream().filter(Stroke::isStruck).toList();
+        try {
+            Dictation said = Dictation.parse(words, lexicon);
+            boolean bearsOut = isSaid(said, written)
+                    || said.other()
+                            .filter(other -> isSaid(other.dictation(), written))
+                            .isPresent();
+            if (!bearsOut && !written.isEmpty())
+                found.accept(new WordedSnag.SaidOtherwise(
+                        pattern.id(), words, struck(said).size(), written.size()));
+        } catch (NotationException unreadable) {
+            // What was said in another language, or a mend of what was said before, cannot be compared.
+            return;
+        }
+    }
+
+    private static List<SpokenStroke> struck(Dictation said) {
+        return said.strokes().stream().filter(each -> each.form().isStruck()).toList();
+    }
+
+    private static boolean isSaid(Dictation dictation, List<Stroke> written) {
+        List<SpokenStroke> said = struck(dictation);
+        return said.size() == written.size()
+                && IntStream.range(0, said.size()).allMatch(i -> isSaid(said.get(i), written.get(i)));
+    }
+
+    private static boolean isSaid(SpokenStroke said, Stroke written) {
+        Optional<Direction> way = written.way();
+        return said.isCounted()
+                || said.direction().isEmpty()
+                || way.isEmpty()
+                // Which way a mute goes is seldom said.
+                || written instanceof Mute
+                || said.direction().equals(way);
+    }
+
+    private static boolean isCalledSuspension(LaidSong laid, Pattern pattern) {
+        List<String> called = laid.lexicon().forms("called.suspension");
+        var texts =
+                laid
+                        .song()
+                        .lesson()
+                        .hints(about ->
+                                about.inPattern().filter(pattern.id()::equals).isPresent())
+                        .stream()
+                        .map(Hint::text)
+                        .collect(Collectors.toSet());
+        texts.add(pattern.name());
+        return texts.stream()
+                .flatMap(text -> List.of(text.toLowerCase(Locale.ROOT).split("[^\\p{L}\\d]+")).stream())
+                .anyMatch(called::contains);
+    }
+
+    private static Optional<Snag> checkSuspension(LaidSong laid, Pattern pattern) {
+        List<Chord> chords = laid.timeline().spans().stream()
+                .filter(span -> span.pattern().filter(pattern.id()::equals).isPresent())
+                .map(TimelineSpan::chord)
+                .distinct()
+                .flatMap(name -> laid.song().chord(name).stream())
+                .filter(chord -> chord.fits(laid.song().facts().tuning())
+                        && chord.meaning().isPresent())
+                .toList();
+        if (chords.isEmpty() || chords.stream().anyMatch(chord -> suspends(laid, pattern, chord)))
+            return Optional.empty();
+        int slot = pattern.grid().slots().stream()
+                .filter(each -> !pattern.movesAt(each).isEmpty())
+                .mapToInt(Slot::index)
+                .findFirst()
+                .orElse(0);
+        return Optional.of(new WordedSnag.NoSuspension(
+                pattern.id(), slot, chords.getFirst().name()));
+    }
+
+    /** Whether the shape, or what it is at some slot, has a second or a fourth and no third. */
+    private static boolean suspends(LaidSong laid, Pattern pattern, Chord chord) {
+        Tuning tuning = laid.song().facts().tuning();
+        var held = new TreeMap<Integer, Integer>();
+        for (int string = 1; string <= tuning.strings(); string++) {
+            int each = string;
+            chord.voicing().fret(string).ifPresent(fret -> held.put(each, fret));
+        }
+        ChordName name = chord.meaning().orElseThrow();
+        if (isSuspended(held, tuning, name)) return true;
+        for (Slot slot : pattern.grid().slots()) {
+            if (pattern.movesAt(slot).isEmpty()) continue;
+            for (FingerMove move : pattern.movesAt(slot)) {
+                if (move.string() > tuning.strings()) continue;
+                var fret =
+                        move.fret().map(OptionalInt::of).orElse(chord.voicing().fret(move.string()));
+                if (fret.isPresent()) held.put(move.string(), fret.getAsInt());
+                else held.remove(move.string());
+            }
+            if (isSuspended(held, tuning, name)) return true;
+        }
+        return false;
+    }
+
+    private static boolean isSuspended(TreeMap<Integer, Integer> held, Tuning tuning, ChordName name) {
+        var above = new TreeSet<Integer>();
+        held.forEach((string, fret) -> above.add(Math.floorMod(
+                tuning.string(string).number() + fret - name.root().pitchClass(), 12)));
+        return SUSPENDED.stream().anyMatch(above::contains) && THIRDS.stream().noneMatch(above::contains);
+    }
+}
