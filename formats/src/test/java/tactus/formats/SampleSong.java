@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import tactus.core.groove.Groove;
 import tactus.core.harmony.Chord;
+import tactus.core.harmony.ChordMove;
 import tactus.core.harmony.Loop;
 import tactus.core.harmony.Span;
 import tactus.core.harmony.SpanLength;
@@ -26,6 +27,7 @@ import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
 import tactus.core.pitch.Tuning;
+import tactus.core.rhythm.CellWords;
 import tactus.core.rule.Company;
 import tactus.core.rule.Dynamic;
 import tactus.core.rule.FitChoice;
@@ -176,7 +178,7 @@ public final class SampleSong {
                         new PickingStyle(FingerSchool.LOW_ON_SIX, Optional.of(Strike.THUMB_AND_INDEX))),
                 new Materials(
                         List.of(
-                                new Chord("C", Voicing.parse("x32010")),
+                                new Chord("C", Voicing.parse("x32010")).withMoves(ChordMove.parse("3 2.0, 3& 2h1")),
                                 new Chord(
                                         "Bb",
                                         Voicing.parse("x-1-3-3-3-1"),
@@ -199,7 +201,8 @@ public final class SampleSong {
                                 new Hint(new HintPlace.OfPattern(march.id()), "loose"),
                                 new Hint(new HintPlace.OfStroke(drive.id(), 2), "light"),
                                 new Hint(new HintPlace.OfSection(verse.id()), "calm"),
-                                new Hint(new HintPlace.OfBar(verse.id(), 3), "look up"))));
+                                new Hint(new HintPlace.OfBar(verse.id(), 3), "look up")),
+                        List.of(CellWords.of(drive, "one two TEA one two three TEA"))));
     }
 
     /** The same song without exceptions, events, versions and a second guitar. */

@@ -6,7 +6,10 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import tactus.core.harmony.Chord;
+import tactus.core.harmony.ChordMove;
+import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.PatternId;
+import tactus.core.rhythm.CellWords;
 import tactus.core.section.SectionId;
 import tactus.core.sentence.HintSentence;
 import tactus.core.song.Hint;
@@ -47,6 +50,16 @@ public final class HintWords {
                 .toList();
     }
 
+    /** The same after the teacher's own words for its cell, for those who have only the page. */
+    public List<String> forPlaying(PatternId id) {
+        Stream<String> own = song
+                .pattern(id)
+                .flatMap(pattern -> CellWords.of(pattern, song.lesson().mnemonics()))
+                .map(words -> Words.of("hints.mnemonic", words.words()))
+                .stream();
+        return Stream.concat(own, ofPattern(id).stream()).toList();
+    }
+
     private String count(HintPlace.OfStroke stroke) {
         return song.pattern(stroke.pattern()).stream()
                 .flatMap(pattern -> pattern.grid().slots().stream())
@@ -56,23 +69,58 @@ public final class HintWords {
                 .orElse("");
     }
 
-    /** Those of chords and of changes between them, each with its place: {@code F: keep the first finger down}. */
+    /**
+     * Those of chords and of changes between them, each with its place, {@code F: keep the first finger down}, after the
+     * fingers that move on a chord.
+     */
     public List<String> ofChords() {
-        return hints(place -> place instanceof HintPlace.OfChord || place instanceof HintPlace.OfChange).stream()
-                .map(sentences::of)
+        return Stream.concat(
+                        moves(_ -> true),
+                        hints(place -> place instanceof HintPlace.OfChord || place instanceof HintPlace.OfChange)
+                                .stream()
+                                .map(sentences::of))
                 .toList();
+    }
+
+    private Stream<String> moves(Predicate<Chord> wanted) {
+        return song.asShown().chords().stream()
+                .filter(chord -> !chord.moves().isEmpty() && wanted.test(chord))
+                .map(HintWords::moves);
+    }
+
+    /** {@code D: 1 string 1 to fret 0, 1& hammer-on or pull-off on string 1 to fret 2}. */
+    private static String moves(Chord chord) {
+        return Words.of(
+                "chord-moves.line",
+                chord.name(),
+                chord.moves().stream().map(HintWords::said).collect(Collectors.joining(", ")));
+    }
+
+    private static String said(ChordMove at) {
+        FingerMove move = at.move();
+        if (move.fret().isEmpty()) return Words.of("chord-moves.back", at.count(), move.string());
+        String how = switch (move.sound()) {
+            case SILENT -> "chord-moves.silent";
+            case SLURRED -> "chord-moves.slurred";
+            case SLID -> "chord-moves.slid";
+        };
+        return Words.of(how, at.count(), move.string(), move.fret().get());
     }
 
     /** Those of chords that are among {@code chords}, and of changes between two of them. */
     public List<String> ofChords(Collection<String> chords) {
+        return Stream.concat(moves(chord -> chords.contains(chord.name())), hintsOf(chords))
+                .toList();
+    }
+
+    private Stream<String> hintsOf(Collection<String> chords) {
         return hints(place -> switch (place) {
                     case HintPlace.OfChord(String chord) -> isAmong(chord, chords);
                     case HintPlace.OfChange(String from, String to) -> isAmong(from, chords) && isAmong(to, chords);
                     default -> false;
                 })
                 .stream()
-                .map(sentences::of)
-                .toList();
+                .map(sentences::of);
     }
 
     /** A name without a label speaks of every shape. */
@@ -96,7 +144,7 @@ public final class HintWords {
                         ofSong().stream(),
                         Stream.of(ofSection(section)),
                         ofChords(chords).stream(),
-                        patterns.stream().flatMap(id -> ofPattern(id).stream()))
+                        patterns.stream().flatMap(id -> forPlaying(id).stream()))
                 .flatMap(texts -> texts)
                 .filter(text -> !text.isEmpty())
                 .collect(Collectors.joining("  ·  "));

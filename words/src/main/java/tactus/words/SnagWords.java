@@ -64,6 +64,7 @@ public final class SnagWords {
             case SetUpSnag.TwoNames names -> Words.of("where.chord", names.chord());
             case SetUpSnag.NotUsed chord -> Words.of("where.chord", chord.chord());
             case SetUpSnag.OtherStandIn standIn -> Words.of("where.chord", standIn.chord());
+            case SetUpSnag.NeedlessMove move -> Words.of("where.chord", move.chord());
             case SetUpSnag.OtherKey _ -> Words.of("where.key");
             case SectionSnag.NoBarsLeft except -> words.use(except.use());
             case SectionSnag.NotThere part -> part.part();
@@ -170,6 +171,10 @@ public final class SnagWords {
             case SetUpSnag.NotUsed chord -> Words.of("snag.not-used", chord.chord());
             case SetUpSnag.OtherStandIn standIn ->
                 Words.of("snag.other-stand-in", standIn.version(), standIn.chord(), standIn.voicing());
+            case SetUpSnag.NeedlessMove move ->
+                move.stray()
+                        .map(note -> Words.of("snag.chord-move-stray", move.at(), note))
+                        .orElseGet(() -> Words.of("snag.chord-move-idle", move.at()));
             case SetUpSnag.OtherKey key -> Words.of("snag.other-key", key.stated(), key.sounding());
         };
     }

@@ -22,6 +22,8 @@ import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.refusal.NotationException;
+import tactus.core.rhythm.CellWords;
+import tactus.core.song.Lesson;
 import tactus.core.song.Song;
 import tactus.core.stroke.Force;
 import tactus.core.stroke.Miss;
@@ -226,6 +228,18 @@ public final class BenchModel {
             if (next.equals(shown)) return;
             Edit edit = Edit.of("edit.pattern-" + what, song -> song.withPattern(next), shown.name());
             work.type(what + " " + shown.id(), edit);
+        }));
+    }
+
+    /** Keeps a teacher's own words for the cell of the pattern on the bench, or none. */
+    Optional<String> keepMnemonic(String words) {
+        return Attempt.of(() -> pattern.get().ifPresent(shown -> {
+            Lesson before = work.song().lesson();
+            Optional<CellWords> kept = CellWords.of(shown, before.mnemonics());
+            Lesson lesson = words.isBlank()
+                    ? kept.map(each -> before.withoutMnemonic(each.cell())).orElse(before)
+                    : before.with(CellWords.of(shown, words));
+            if (!lesson.equals(before)) work.change("edit.mnemonic", song -> song.withLesson(lesson), shown.name());
         }));
     }
 

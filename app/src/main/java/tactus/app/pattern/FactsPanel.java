@@ -13,11 +13,15 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
+import tactus.app.field.NamedField;
+import tactus.app.field.ProblemLabel;
+import tactus.app.field.TakenField;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.groove.Agreement;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.Story;
+import tactus.core.rhythm.CellWords;
 import tactus.core.rhythm.Difficulty;
 import tactus.core.rhythm.Explanation;
 import tactus.core.rhythm.Mnemonic;
@@ -38,6 +42,8 @@ public final class FactsPanel extends ScrollPane {
     private final Settings settings;
     private final FlowPane numbers = new FlowPane();
     private final Label parts = new Label();
+    private final ProblemLabel problem = new ProblemLabel();
+    private final TakenField own;
     private final VBox left = new VBox(numbers, parts);
     private final VBox right = new VBox();
 
@@ -45,6 +51,9 @@ public final class FactsPanel extends ScrollPane {
         this.work = work;
         this.bench = bench;
         this.settings = settings;
+        own = new TakenField("own-mnemonic", bench::keepMnemonic, problem);
+        own.setPromptText(Words.of("facts.ownMnemonic.prompt"));
+        left.getChildren().addAll(new NamedField(Words.of("facts.ownMnemonic"), own), problem);
         getStyleClass().add("facts-panel");
         numbers.getStyleClass().add("facts-row");
         parts.getStyleClass().add("quiet");
@@ -105,9 +114,10 @@ public final class FactsPanel extends ScrollPane {
 
     private void explain(Pattern shown) {
         Explanation explanation = Explanation.of(shown);
-        String mnemonic = Mnemonic.of(shown.withFrame(shown.frame().withPickup(0)), explanation.cell(), Words.lexicon())
-                .map(words -> "  " + Words.of("facts.mnemonic", words))
-                .orElse("");
+        Optional<CellWords> kept = CellWords.of(shown, work.song().lesson().mnemonics());
+        own.show(kept.map(CellWords::words).orElse(""));
+        String mnemonic = kept.map(words -> "  " + Words.of("facts.mnemonic", words.words()))
+                .orElseGet(() -> usual(shown, explanation));
         line("cell", Sentences.of(explanation.made()) + mnemonic);
         explanation.warning().ifPresent(warning -> line("warning", Words.say(warning)));
         if (explanation.steps().isEmpty()) return;
@@ -122,6 +132,12 @@ public final class FactsPanel extends ScrollPane {
         line("steps", numbered(explanation.steps().stream().map(Words::say).toList()));
         hints(shown);
         origin(shown);
+    }
+
+    private static String usual(Pattern shown, Explanation explanation) {
+        return Mnemonic.of(shown.withFrame(shown.frame().withPickup(0)), explanation.cell(), Words.lexicon())
+                .map(words -> "  " + Words.of("facts.mnemonic", words))
+                .orElse("");
     }
 
     private void hints(Pattern shown) {

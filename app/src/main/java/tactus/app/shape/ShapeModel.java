@@ -18,6 +18,7 @@ import tactus.app.work.Work;
 import tactus.core.chord.ChordName;
 import tactus.core.edit.Edit;
 import tactus.core.harmony.Chord;
+import tactus.core.harmony.ChordMove;
 import tactus.core.pitch.Tuning;
 import tactus.core.refusal.Refusal;
 import tactus.core.search.ShapeSearch;
@@ -225,6 +226,12 @@ public final class ShapeModel {
                 .ifPresent(chord -> put(
                         chord,
                         chord.withStrummed(text.isBlank() ? Optional.empty() : Optional.of(StringRange.parse(text))))));
+    }
+
+    /** Lets fingers move on the chord whatever is played: {@code 1 1.0, 1& 1h2}. */
+    Optional<String> setMoves(String text) {
+        return Attempt.of(
+                () -> chosen.get().ifPresent(chord -> put(chord, chord.withMoves(ChordMove.parse(text)))));
     }
 
     /** Adds chords by their names, {@code G D Em C}, with their usual shapes, or by shapes, under the names they sound as. */

@@ -26,6 +26,7 @@ import tactus.app.work.Work;
 import tactus.core.chord.ChordName;
 import tactus.core.chord.NameGuess;
 import tactus.core.harmony.Chord;
+import tactus.core.harmony.ChordMove;
 import tactus.core.search.ShapeFault;
 import tactus.core.shape.Effort;
 import tactus.core.shape.Grip;
@@ -49,6 +50,7 @@ public final class ShapePanel extends HBox {
     private final TextField frets = new TextField();
     private final TextField fingers = new TextField();
     private final TextField strummed = new TextField();
+    private final TextField moves = new TextField();
     private final Label ease = new Label();
     private final Label parts = new Label();
     private final VBox faults = new VBox();
@@ -80,6 +82,7 @@ public final class ShapePanel extends HBox {
         settle(frets, model::setFrets);
         settle(fingers, model::setFingers);
         settle(strummed, model::setStrummed);
+        settle(moves, model::setMoves);
         bound.follow(model.chosenProperty(), _ -> show());
         bound.follow(work.stateProperty(), _ -> show());
         bound.follow(settings.handProperty(), _ -> show());
@@ -101,6 +104,9 @@ public final class ShapePanel extends HBox {
         frets.setId("shape-frets");
         fingers.setId("shape-fingers");
         strummed.setId("shape-strummed");
+        moves.setId("shape-moves");
+        moves.setPromptText(Words.of("shape.noMoves"));
+        moves.setPrefColumnCount(9);
         fingers.setPromptText(Words.of("shape.anyFingers"));
         strummed.setPromptText(Words.of("shape.allStrings"));
         frets.setPrefColumnCount(10);
@@ -116,6 +122,7 @@ public final class ShapePanel extends HBox {
                 whole(Words.of("shape.frets"), frets),
                 whole(Words.of("shape.fingers"), fingers),
                 whole(Words.of("shape.strummed"), strummed),
+                whole(Words.of("shape.moves"), moves),
                 keys);
         row.getStyleClass().add("frame-bar");
         return row;
@@ -166,6 +173,7 @@ public final class ShapePanel extends HBox {
         put(name, ChordText.typed(chord.name(), settings.noteSchool()));
         put(frets, chord.voicing().toString());
         put(fingers, chord.fingering().map(each -> each.toText(chord.voicing())).orElse(""));
+        put(moves, ChordMove.line(chord.moves()));
         put(strummed, chord.strummed().map(Object::toString).orElse(""));
         neck.heldProperty().set(Optional.of(HeldShape.of(chord, shape.neck(), shape.hand())));
         neck.labelsProperty().set(labels(shape));

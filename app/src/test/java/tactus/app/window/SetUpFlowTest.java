@@ -185,6 +185,22 @@ class SetUpFlowTest extends WindowTest {
     }
 
     @Test
+    void fingersThatMoveOnAChordAreWrittenBesideItAndAMistakeStaysAsTyped() {
+        openNeck();
+        fill("#shape-moves", "1 2.0, 1& 2h");
+        press(TAB);
+        assertTrue(text("#set-up-problem").contains("2h"), text("#set-up-problem"));
+        assertEquals("1 2.0, 1& 2h", text("#shape-moves"));
+        fill("#shape-moves", "1 2.0, 1& 2h1");
+        press(ENTER);
+        assertEquals("", text("#set-up-problem"));
+        assertEquals(2, song().chord("C").orElseThrow().moves().size());
+        click("#shape-name");
+        chord(CONTROL, Z);
+        assertEquals("", text("#shape-moves"));
+    }
+
+    @Test
     void theEasiestCapoIsTakenWithOneKeyAndTheSongSoundsAsBefore() throws TimeoutException {
         chord(ALT, C);
         await(() -> text("#capo-advice").startsWith("Capo 7 with shapes in G"));

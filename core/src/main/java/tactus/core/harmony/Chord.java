@@ -1,5 +1,6 @@
 package tactus.core.harmony;
 
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import tactus.core.chord.ChordName;
@@ -21,6 +22,7 @@ import tactus.core.shape.Voicing;
  *     D@up}
  * @param fingering the fingers the teacher asks for; if empty, any that hold it
  * @param strummed the strings that strokes reach, where not all that are held shall sound
+ * @param moves fingers that move on it whatever is played, in order
  * @param isOffered whether the program chose the shape and nobody has confirmed or changed it yet
  */
 public record Chord(
@@ -28,6 +30,7 @@ public record Chord(
         Voicing voicing,
         Optional<Fingering> fingering,
         Optional<StringRange> strummed,
+        List<ChordMove> moves,
         boolean isOffered) {
 
     /** The most characters of a name, and of a label. */
@@ -41,6 +44,7 @@ public record Chord(
         name = checkedName(name);
         Objects.requireNonNull(voicing);
         Objects.requireNonNull(strummed);
+        moves = List.copyOf(moves);
         fingering.filter(fingers -> fingers.strings() != voicing.strings()).ifPresent(fingers -> {
             throw new Refusal("chord.fingers-strings", fingers.strings(), voicing.strings());
         });
@@ -53,17 +57,22 @@ public record Chord(
 
     /** A chord whose shape somebody has chosen. */
     public Chord(String name, Voicing voicing, Optional<Fingering> fingering, Optional<StringRange> strummed) {
-        this(name, voicing, fingering, strummed, false);
+        this(name, voicing, fingering, strummed, List.of(), false);
     }
 
     /** A chord whose shape the program offers. */
     public static Chord offered(String name, Voicing voicing) {
-        return new Chord(name, voicing, Optional.empty(), Optional.empty(), true);
+        return new Chord(name, voicing, Optional.empty(), Optional.empty(), List.of(), true);
     }
 
     /** The same with its shape as somebody's own choice. */
     public Chord confirmed() {
-        return new Chord(name, voicing, fingering, strummed);
+        return new Chord(name, voicing, fingering, strummed, moves, false);
+    }
+
+    /** The same as the program offers it. */
+    public Chord offered() {
+        return new Chord(name, voicing, fingering, strummed, moves, true);
     }
 
     /**
@@ -130,22 +139,27 @@ public record Chord(
 
     /** The same shape under another name. */
     public Chord withName(String other) {
-        return new Chord(other, voicing, fingering, strummed, isOffered);
+        return new Chord(other, voicing, fingering, strummed, moves, isOffered);
     }
 
     /** Another shape; the fingers that were asked for belonged to the old one. */
     public Chord withVoicing(Voicing other) {
-        return other.equals(voicing) ? this : new Chord(name, other, Optional.empty(), strummed);
+        return other.equals(voicing) ? this : new Chord(name, other, Optional.empty(), strummed, moves, false);
     }
 
     /** The same shape with other fingers, or any. */
     public Chord withFingering(Optional<Fingering> other) {
-        return new Chord(name, voicing, other, strummed);
+        return new Chord(name, voicing, other, strummed, moves, false);
     }
 
     /** The same shape strummed over other strings, or all that are held. */
     public Chord withStrummed(Optional<StringRange> other) {
-        return new Chord(name, voicing, fingering, other);
+        return new Chord(name, voicing, fingering, other, moves, false);
+    }
+
+    /** The same shape with other fingers that move on it. */
+    public Chord withMoves(List<ChordMove> others) {
+        return new Chord(name, voicing, fingering, strummed, others, false);
     }
 
     /** Whether the shape has as many strings as {@code tuning}. */

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import tactus.core.harmony.Chord;
+import tactus.core.harmony.ChordMove;
 import tactus.core.pattern.Figure;
 import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Pattern;
@@ -42,6 +43,40 @@ final class MoveSnags implements Finder {
             Set<Chord> on = chords.getOrDefault(pattern.id(), Set.of());
             if (!pattern.moves().isEmpty() && !on.isEmpty()) checkMoves(laid, pattern, on, found);
         }
+        for (Chord chord : laid.song().chords()) {
+            if (chord.fits(laid.song().facts().tuning())) checkChord(laid, chord, found);
+        }
+    }
+
+    private static void checkChord(LaidSong laid, Chord chord, Consumer<Snag> found) {
+        List<ChordMove> moves = chord.moves();
+        for (int i = 0; i < moves.size(); i++) {
+            ChordMove at = moves.get(i);
+            List<FingerMove> onString = moves.stream()
+                    .map(ChordMove::move)
+                    .filter(move -> move.string() == at.move().string())
+                    .toList();
+            if (onString.size() == 1 && isAsShapeIs(at.move(), chord))
+                found.accept(new SetUpSnag.NeedlessMove(chord.name(), at, Optional.empty()));
+            else if (at.move().fret().isPresent() && !leadsOn(moves.subList(i + 1, moves.size()), at.move()))
+                strayed(laid, Set.of(chord), at.move())
+                        .map(on -> new SetUpSnag.NeedlessMove(chord.name(), at, Optional.of(note(laid, on, at.move()))))
+                        .ifPresent(found);
+        }
+    }
+
+    private static boolean leadsOn(List<ChordMove> rest, FingerMove move) {
+        return rest.stream()
+                .map(ChordMove::move)
+                .filter(later -> later.string() == move.string())
+                .limit(1)
+                .anyMatch(later -> later.fret().isPresent() && later.sound() != FingerMove.Sound.SILENT);
+    }
+
+    private static boolean isAsShapeIs(FingerMove move, Chord chord) {
+        return move.fret()
+                .filter(fret -> chord.voicing().fret(move.string()).stream().anyMatch(fret::equals))
+                .isPresent();
     }
 
     private static void checkMoves(LaidSong laid, Pattern pattern, Set<Chord> chords, Consumer<Snag> found) {
@@ -108,11 +143,6 @@ final class MoveSnags implements Finder {
                         .filter(each -> each.string() == move.string())
                         .count()
                 == 1;
-        return alone
-                && chords.stream()
-                        .allMatch(chord -> move.fret()
-                                .filter(fret -> chord.voicing().fret(move.string()).stream()
-                                        .anyMatch(fret::equals))
-                                .isPresent());
+        return alone && chords.stream().allMatch(chord -> isAsShapeIs(move, chord));
     }
 }

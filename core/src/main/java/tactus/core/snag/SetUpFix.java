@@ -2,6 +2,7 @@ package tactus.core.snag;
 
 import java.util.Objects;
 import tactus.core.harmony.Chord;
+import tactus.core.harmony.ChordMove;
 import tactus.core.pitch.Key;
 import tactus.core.search.ShapeSearch;
 import tactus.core.shape.FrettingHand;
@@ -12,6 +13,29 @@ import tactus.core.time.Tempo;
 
 /** What mends shapes and the tempo. */
 public sealed interface SetUpFix extends Fix {
+
+    /** A finger moves on a chord no longer. */
+    record TakeMoveBack(String chord, ChordMove at) implements SetUpFix {
+
+        public TakeMoveBack {
+            Objects.requireNonNull(chord);
+            Objects.requireNonNull(at);
+        }
+
+        @Override
+        public Statement label() {
+            return Statement.of("fix.take-move-back", at.toString());
+        }
+
+        @Override
+        public Song appliedTo(Song song) {
+            return song.chord(chord)
+                    .map(each -> song.withChord(each.withMoves(each.moves().stream()
+                            .filter(move -> !move.equals(at))
+                            .toList())))
+                    .orElse(song);
+        }
+    }
 
     /** A chord gets its easiest shape. */
     record TakeShape(String chord) implements SetUpFix {

@@ -3,7 +3,9 @@ package tactus.core.snag;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import tactus.core.harmony.ChordMove;
 import tactus.core.pitch.Key;
+import tactus.core.pitch.NoteName;
 import tactus.core.pitch.TuningAdvice;
 import tactus.core.shape.Voicing;
 import tactus.core.statement.Statement;
@@ -194,6 +196,40 @@ public sealed interface SetUpSnag extends Snag {
         @Override
         public Optional<Fix> fix() {
             return Optional.of(new SetUpFix.TakeKey(sounding));
+        }
+    }
+
+    /**
+     * A finger that moves on a chord changes nothing, or leaves both the chord and the key.
+     *
+     * @param stray the note it leaves them for; empty if the shape has that string there already
+     */
+    record NeedlessMove(String chord, ChordMove at, Optional<NoteName> stray) implements SetUpSnag {
+
+        public NeedlessMove {
+            Objects.requireNonNull(chord);
+            Objects.requireNonNull(at);
+            Objects.requireNonNull(stray);
+        }
+
+        @Override
+        public Kind kind() {
+            return stray.isPresent() ? Kind.MOVE_OFF_KEY : Kind.MOVE_WITHOUT_EFFECT;
+        }
+
+        @Override
+        public SnagPlace place() {
+            return new SnagPlace.InChord(chord);
+        }
+
+        @Override
+        public List<Object> about() {
+            return List.of(chord, at);
+        }
+
+        @Override
+        public Optional<Fix> fix() {
+            return Optional.of(new SetUpFix.TakeMoveBack(chord, at));
         }
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import tactus.core.refusal.Refusal;
+import tactus.core.rhythm.CellWords;
 
 /**
  * What a teacher has noted for the lesson.
@@ -12,15 +13,17 @@ import tactus.core.refusal.Refusal;
  * @param planned parts that shall be there, by name
  * @param accepted snags that are meant so, each once
  * @param hints in the order in which they were given
+ * @param mnemonics the teacher's own words for cells, one for each
  */
-public record Lesson(List<String> planned, List<Accepted> accepted, List<Hint> hints) {
+public record Lesson(List<String> planned, List<Accepted> accepted, List<Hint> hints, List<CellWords> mnemonics) {
 
-    public static final Lesson EMPTY = new Lesson(List.of(), List.of(), List.of());
+    public static final Lesson EMPTY = new Lesson(List.of(), List.of(), List.of(), List.of());
 
     private static final int MOST_PLANNED = 60;
     private static final int MOST_HINTS = 500;
+    private static final int MOST_MNEMONICS = 200;
 
-    /** @throws Refusal if more than 60 parts are planned or more than 500 hints are given */
+    /** @throws Refusal if more than 60 parts are planned more than 500 hints are given, or more than 200 cells have words */
     public Lesson {
         planned = planned.stream()
                 .map(String::strip)
@@ -29,6 +32,8 @@ public record Lesson(List<String> planned, List<Accepted> accepted, List<Hint> h
                 .toList();
         accepted = List.copyOf(accepted);
         hints = List.copyOf(hints);
+        mnemonics = List.copyOf(mnemonics);
+        if (mnemonics.size() > MOST_MNEMONICS) throw new Refusal("lesson.most-mnemonics");
         if (hints.size() > MOST_HINTS) throw new Refusal("lesson.most-hints");
         if (planned.size() > MOST_PLANNED) throw new Refusal("lesson.most-parts");
     }
@@ -43,14 +48,14 @@ public record Lesson(List<String> planned, List<Accepted> accepted, List<Hint> h
 
     /** @throws Refusal if more than 60 parts are planned */
     public Lesson withPlanned(List<String> others) {
-        return new Lesson(others, accepted, hints);
+        return new Lesson(others, accepted, hints, mnemonics);
     }
 
     /** The same with a snag accepted; an older reason for it is dropped. */
     public Lesson with(Accepted added) {
         var more = new ArrayList<>(without(added.snag()).accepted);
         more.add(added);
-        return new Lesson(planned, more, hints);
+        return new Lesson(planned, more, hints, mnemonics);
     }
 
     /** The same with {@code snag} accepted no longer. */
@@ -58,12 +63,29 @@ public record Lesson(List<String> planned, List<Accepted> accepted, List<Hint> h
         return new Lesson(
                 planned,
                 accepted.stream().filter(each -> !each.snag().equals(snag)).toList(),
-                hints);
+                hints,
+                mnemonics);
     }
 
     /** @throws Refusal if there are more than 500 */
     public Lesson withHints(List<Hint> others) {
-        return new Lesson(planned, accepted, others);
+        return new Lesson(planned, accepted, others, mnemonics);
+    }
+
+    /** The same with words for a cell; other words for it are dropped. */
+    public Lesson with(CellWords added) {
+        var more = new ArrayList<>(withoutMnemonic(added.cell()).mnemonics);
+        more.add(added);
+        return new Lesson(planned, accepted, hints, more);
+    }
+
+    /** The same without words for {@code cell}. */
+    public Lesson withoutMnemonic(String cell) {
+        return new Lesson(
+                planned,
+                accepted,
+                hints,
+                mnemonics.stream().filter(each -> !each.cell().equals(cell)).toList());
     }
 
     /** The hints about what {@code about} wants. */

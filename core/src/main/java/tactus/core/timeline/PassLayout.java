@@ -12,6 +12,7 @@ import tactus.core.rule.FitChoice;
 import tactus.core.rule.FormChoice;
 import tactus.core.rule.Piece;
 import tactus.core.rule.What;
+import tactus.core.stroke.Miss;
 import tactus.core.stroke.Ring;
 import tactus.core.time.BarLines;
 import tactus.core.time.Count;
@@ -31,6 +32,7 @@ final class PassLayout {
     private final Forms forms;
     private final Loudness loudness;
     private final PassSounds sounds;
+    private Length chordStart = Length.ZERO;
     private final List<LaidSpan> spans = new ArrayList<>();
     private final List<LaidStroke> strokes = new ArrayList<>();
     private Optional<Pattern> first = Optional.empty();
@@ -136,6 +138,7 @@ final class PassLayout {
     private void addSpan(Piece piece, Length end, Assigned assigned, Optional<Pattern> pattern, Optional<Fit> fit) {
         boolean goesOn = !spans.isEmpty() && spans.getLast().inSection() == piece.span();
         if (spans.isEmpty()) first = pattern;
+        if (!goesOn) chordStart = piece.start();
         FormChoice form = pattern.flatMap(Pattern::form)
                 .map(link -> FormChoice.of(link.rule()))
                 .orElse(assigned.form());
@@ -234,13 +237,16 @@ final class PassLayout {
         Forms.Moving moving = forms.moving(pattern);
         LaidSpan span = spans.getLast();
         var hold = new Hold(span.chord(), frame.strings(), sounds.known(moving, span.chord()));
+        var moves = ChordMoves.of(frame.strings().moves(span.chord()), bars, chordStart, span);
+        hold.change(moves.before(span.start()));
         boolean rings = fit.way() == Fit.Way.RINGS;
         Length struck = rings ? span.start().plus(fit.round().times(fit.rounds())) : span.end();
         Length round = from;
         while (round.isLessThan(struck)) {
-            layRound(moving, hold, round, muted);
+            layRound(moving, hold, moves, round, muted);
             round = round.plus(moving.length());
         }
+        layMoves(moves, hold, struck, 0, moving);
         if (struck.isLessThan(span.end())) layRinging(struck, span);
     }
 
@@ -253,7 +259,7 @@ final class PassLayout {
         }
     }
 
-    private void layRound(Forms.Moving moving, Hold hold, Length round, boolean muted) {
+    private void layRound(Forms.Moving moving, Hold hold, ChordMoves moves, Length round, boolean muted) {
         Pattern played = moving.pattern();
         LaidSpan span = spans.getLast();
         boolean carries = round.isLessThan(span.start());
@@ -266,7 +272,8 @@ final class PassLayout {
             while (bar + 1 < bars.bars() && !start.isLessThan(bars.start(bar + 1))) bar++;
             Motion motion =
                     muted ? moving.motions().get(i).muted() : moving.motions().get(i);
-            List<StruckString> moved = hold.change(motion.moves());
+            if (!muted) layMoves(moves, hold, start, i, moving);
+            List<StruckString> moved = hold.change(moves.at(start, motion.moves()));
             List<StruckString> struck = muted
                     ? frame.strings().struck(span.chord(), motion.stroke(), Optional.of(played.id()), Map.of())
                     : hold.struck(motion.stroke(), played.id(), i);
@@ -276,6 +283,24 @@ final class PassLayout {
                     motion,
                     new Sounding(struck, moved.isEmpty() ? moved : without(moved, struck), loudness.at(start)),
                     new PlayedFrom(spans.size() - 1, Optional.of(played.id()), slot.index())));
+        }
+    }
+
+    /** Fingers that move on the chord before {@code end}, where the pattern has no slot. */
+    private void layMoves(ChordMoves moves, Hold hold, Length end, int slot, Forms.Moving moving) {
+        while (moves.next().filter(at -> at.isLessThan(end)).isPresent()) {
+            Length at = moves.next().get();
+            int bar = bars.barAt(at);
+            List<StruckString> moved = hold.change(moves.at(at, List.of()));
+            Length rest = end.minus(at).min(bars.meter(bar).unitLength());
+            Count count =
+                    Counting.at(bars.meter(bar), bars.meter(bar).unitLength().dividedBy(4), at.minus(bars.start(bar)));
+            strokes.add(new LaidStroke(
+                    new SlotTime(at, rest, count, bar),
+                    Motion.event(Miss.MISS),
+                    new Sounding(List.of(), moved, loudness.at(at)),
+                    new PlayedFrom(
+                            spans.size() - 1, Optional.of(moving.pattern().id()), slot)));
         }
     }
 

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Stream;
 import tactus.core.harmony.Chord;
+import tactus.core.harmony.ChordMove;
 import tactus.core.pattern.Figure;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
@@ -69,6 +70,12 @@ final class Strings {
         return shape == null || string > tuning.strings()
                 ? OptionalInt.empty()
                 : shape.voicing().fret(string);
+    }
+
+    /** The fingers that move on {@code chord} whatever is played. */
+    List<ChordMove> moves(String chord) {
+        Chord shape = shapes.get(chord);
+        return shape == null ? List.of() : shape.moves();
     }
 
     private List<StruckString> find(Question question) {

@@ -71,7 +71,7 @@ final class PatternsLayout {
 
     private void layHints(Pattern pattern) throws IOException {
         List<String> hints = new HintWords(song)
-                .ofPattern(pattern.id()).stream()
+                .forPlaying(pattern.id()).stream()
                         .map(hint -> pattern.name() + ": " + hint)
                         .toList();
         pages.paragraphs(hints, pages.left(), pages.width());

@@ -11,8 +11,10 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import tactus.core.harmony.Chord;
+import tactus.core.harmony.ChordMove;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.rhythm.CellWords;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Use;
@@ -67,7 +69,8 @@ final class SongReader {
             "guitar",
             "planned",
             "accepted",
-            "hints");
+            "hints",
+            "mnemonics");
 
     private final List<Problem> problems = new ArrayList<>();
     private final List<OldAcceptance> oldAccepted = new ArrayList<>();
@@ -128,7 +131,21 @@ final class SongReader {
                     .ifPresent(hints::add);
         }
         Lesson without = lesson;
-        return root.field("hints").or(without, "remedy.left-out", _ -> without.withHints(hints));
+        return mnemonics(root.field("hints").or(without, "remedy.left-out", _ -> without.withHints(hints)));
+    }
+
+    private Lesson mnemonics(Lesson before) {
+        Lesson lesson = before;
+        for (Branch at : root.field("mnemonics").elements()) {
+            at.expectOnly(Set.of("cell", "words"));
+            Lesson without = lesson;
+            lesson = at.or(
+                    without,
+                    "remedy.left-out",
+                    each -> without.with(new CellWords(
+                            each.field("cell").text(), each.field("words").text())));
+        }
+        return lesson;
     }
 
     private static Accepted accepted(Branch at) {
@@ -146,7 +163,7 @@ final class SongReader {
     private List<Chord> chords() {
         Map<String, Chord> chords = new LinkedHashMap<>();
         for (Branch at : root.field("chords").elements()) {
-            at.expectOnly(Set.of("name", "shape", "fingers", "strum", "offered"));
+            at.expectOnly(Set.of("name", "shape", "fingers", "strum", "moves", "offered"));
             at.optional("remedy.left-out", SongReader::chord).ifPresent(chord -> {
                 if (chords.putIfAbsent(chord.name(), chord) != null) {
                     at.report(Statement.of("file.chord-twice", chord.name()), "remedy.the-first-one-taken");
@@ -173,8 +190,13 @@ final class SongReader {
                     "remedy.all-strings-taken",
                     with(chord, (each, text) -> each.withStrummed(Optional.of(StringRange.parse(text)))));
         }
+        Branch moves = at.field("moves");
+        if (moves.isThere()) {
+            chord = moves.or(
+                    chord, "remedy.left-out", with(chord, (each, text) -> each.withMoves(ChordMove.parse(text))));
+        }
         boolean isOffered = at.field("offered").isThere() && at.field("offered").truth();
-        return isOffered ? new Chord(chord.name(), chord.voicing(), chord.fingering(), chord.strummed(), true) : chord;
+        return isOffered ? chord.offered() : chord;
     }
 
     private static Function<Branch, Chord> with(Chord chord, BiFunction<Chord, String, Chord> change) {

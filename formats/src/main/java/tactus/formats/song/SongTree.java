@@ -2,6 +2,7 @@ package tactus.formats.song;
 
 import java.util.Locale;
 import tactus.core.harmony.Chord;
+import tactus.core.harmony.ChordMove;
 import tactus.core.picking.FingerSchool;
 import tactus.core.picking.PickingStyle;
 import tactus.core.pitch.ConcertPitch;
@@ -100,6 +101,7 @@ final class SongTree {
                 object().put("name", chord.name()).put("shape", chord.voicing().toString());
         chord.fingering().ifPresent(fingers -> tree.put("fingers", fingers.toText(chord.voicing())));
         chord.strummed().ifPresent(strings -> tree.put("strum", strings.toString()));
+        if (!chord.moves().isEmpty()) tree.put("moves", ChordMove.line(chord.moves()));
         if (chord.isOffered()) tree.put("offered", true);
         return tree;
     }
@@ -123,6 +125,11 @@ final class SongTree {
         lesson.planned().forEach(part -> tree.withArray("planned").add(part));
         lesson.accepted().forEach(each -> tree.withArray("accepted").add(of(each)));
         lesson.hints().forEach(each -> tree.withArray("hints").add(HintTree.of(each)));
+        lesson.mnemonics()
+                .forEach(each -> tree.withArray("mnemonics")
+                        .addObject()
+                        .put("cell", each.cell())
+                        .put("words", each.words()));
     }
 
     private static ObjectNode of(Accepted accepted) {

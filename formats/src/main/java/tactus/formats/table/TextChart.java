@@ -205,7 +205,7 @@ public final class TextChart {
             lines.add(form + " (" + played.pattern().meter() + "): "
                     + played.pattern().line());
             lines.add("  " + new Saying(Words.lexicon()).counted(played.pattern()));
-            new HintWords(song).ofPattern(played.pattern().id()).forEach(hint -> lines.add("  " + hint));
+            new HintWords(song).forPlaying(played.pattern().id()).forEach(hint -> lines.add("  " + hint));
         }
     }
 }

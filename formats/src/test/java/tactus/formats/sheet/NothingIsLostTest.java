@@ -18,7 +18,9 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import tactus.core.harmony.Chord;
+import tactus.core.pattern.FingerMove;
 import tactus.core.pitch.Guitar;
+import tactus.core.rhythm.CellWords;
 import tactus.core.rule.Raise;
 import tactus.core.rule.What;
 import tactus.core.song.Hint;
@@ -77,6 +79,10 @@ class NothingIsLostTest {
         for (PlayedForm played : PlayedForm.of(song, timeline)) {
             said.add(song.pattern(played.pattern().id()).orElseThrow().name());
             played.form().rule().map(words.rules()::of).ifPresent(said::add);
+            CellWords.of(
+                            song.pattern(played.pattern().id()).orElseThrow(),
+                            song.lesson().mnemonics())
+                    .ifPresent(own -> said.add(own.words()));
         }
         timeline.margin().cues().forEach(cue -> said.add(cue.text()));
         timeline.margin().words().forEach(word -> said.add(word.text()));
@@ -88,6 +94,12 @@ class NothingIsLostTest {
         song.sections().forEach(section -> words.key(section.id()).ifPresent(said::add));
         song.lesson().hints().stream().map(Hint::text).forEach(said::add);
         song.chords().forEach(chord -> said.add(chord.voicing().toString()));
+        song.chords()
+                .forEach(chord -> chord.moves()
+                        .forEach(at -> said.add(at.count()
+                                + (at.move().sound() == FingerMove.Sound.SLURRED
+                                        ? " hammer-on"
+                                        : " string " + at.move().string()))));
         return said;
     }
 

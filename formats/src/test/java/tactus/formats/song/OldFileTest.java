@@ -96,7 +96,11 @@ class OldFileTest {
         Song expected = any.withVersions(today.versions().with(week))
                 .withLesson(today.lesson()
                         .without(new SnagId("length-odd", List.of("turn")))
-                        .withHints(List.of()))
+                        .withHints(List.of())
+                        .withoutMnemonic("ddDdddD"))
+                .withChords(any.chords().stream()
+                        .map(chord -> chord.moves().isEmpty() ? chord : chord.withMoves(List.of()))
+                        .toList())
                 .withRules(today.rules().subList(0, 8));
         assertEquals(expected, read(old("sample-version-2")).song());
     }
