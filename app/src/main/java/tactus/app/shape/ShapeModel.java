@@ -230,8 +230,7 @@ public final class ShapeModel {
 
     /** Lets fingers move on the chord whatever is played: {@code 1 1.0, 1& 1h2}. */
     Optional<String> setMoves(String text) {
-        return Attempt.of(
-                () -> chosen.get().ifPresent(chord -> put(chord, chord.withMoves(ChordMove.parse(text)))));
+        return Attempt.of(() -> chosen.get().ifPresent(chord -> put(chord, chord.withMoves(ChordMove.parse(text)))));
     }
 
     /** Adds chords by their names, {@code G D Em C}, with their usual shapes, or by shapes, under the names they sound as. */

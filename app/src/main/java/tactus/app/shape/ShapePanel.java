@@ -100,7 +100,7 @@ public final class ShapePanel extends HBox {
         return head;
     }
 
-    private HBox fields() {
+    private VBox fields() {
         frets.setId("shape-frets");
         fingers.setId("shape-fingers");
         strummed.setId("shape-strummed");
@@ -109,23 +109,22 @@ public final class ShapePanel extends HBox {
         moves.setPrefColumnCount(9);
         fingers.setPromptText(Words.of("shape.anyFingers"));
         strummed.setPromptText(Words.of("shape.allStrings"));
-        frets.setPrefColumnCount(10);
-        fingers.setPrefColumnCount(7);
-        strummed.setPrefColumnCount(5);
+        frets.setPrefColumnCount(6);
+        fingers.setPrefColumnCount(6);
+        strummed.setPrefColumnCount(4);
         var keys = new Label(Words.of("shape.keys"));
         keys.getStyleClass().add("quiet");
         keys.setWrapText(true);
-        HBox.setHgrow(keys, Priority.ALWAYS);
-        keys.setMinWidth(0);
         keys.setMinHeight(USE_PREF_SIZE);
-        var row = new HBox(
+        var row = new FlowPane(
                 whole(Words.of("shape.frets"), frets),
                 whole(Words.of("shape.fingers"), fingers),
                 whole(Words.of("shape.strummed"), strummed),
-                whole(Words.of("shape.moves"), moves),
-                keys);
-        row.getStyleClass().add("frame-bar");
-        return row;
+                whole(Words.of("shape.moves"), moves));
+        row.getStyleClass().add("shape-fields");
+        var fields = new VBox(row, keys);
+        fields.getStyleClass().add("field");
+        return fields;
     }
 
     /** A field whose name is never cut short. */
