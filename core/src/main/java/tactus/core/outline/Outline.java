@@ -30,6 +30,7 @@ public record Outline(Optional<TimelineBar> pickup, List<OutlinedUse> uses) {
 
     /** Folds what is played alike. */
     public static Outline of(Timeline timeline) {
+        var heard = new Heard(timeline);
         var uses = new ArrayList<OutlinedUse>();
         Map<Object, Integer> played = new LinkedHashMap<>();
         Map<SectionId, Integer> sections = new LinkedHashMap<>();
@@ -39,12 +40,12 @@ public record Outline(Optional<TimelineBar> pickup, List<OutlinedUse> uses) {
             SectionId section = passes.getFirst().getFirst().section();
             Object sound = List.of(
                     section,
-                    passes.stream().map(bars -> PassSound.of(timeline, bars)).toList());
+                    passes.stream().map(bars -> PassSound.of(heard, bars)).toList());
             OptionalInt same = index(played.putIfAbsent(sound, use));
             OptionalInt like = index(sections.putIfAbsent(section, use));
             List<TimelineBar> other =
-                    same.isEmpty() && like.isPresent() ? other(timeline, passes, all.get(like.getAsInt())) : List.of();
-            uses.add(new OutlinedUse(use, section, blocks(timeline, passes), same, like, other));
+                    same.isEmpty() && like.isPresent() ? other(heard, passes, all.get(like.getAsInt())) : List.of();
+            uses.add(new OutlinedUse(use, section, blocks(heard, passes), same, like, other));
         }
         Optional<TimelineBar> pickup = timeline.bar(0);
         return new Outline(pickup, uses);
@@ -52,15 +53,15 @@ public record Outline(Optional<TimelineBar> pickup, List<OutlinedUse> uses) {
 
     /** The bars that are not played like those at the same place of the passes {@code before}. */
     private static List<TimelineBar> other(
-            Timeline timeline, List<List<TimelineBar>> passes, List<List<TimelineBar>> before) {
+            Heard heard, List<List<TimelineBar>> passes, List<List<TimelineBar>> before) {
         var other = new ArrayList<TimelineBar>();
         for (int pass = 0; pass < passes.size(); pass++) {
             List<TimelineBar> bars = passes.get(pass);
             List<TimelineBar> model = pass < before.size() ? before.get(pass) : List.of();
             for (int bar = 0; bar < bars.size(); bar++) {
                 boolean same = bar < model.size()
-                        && PassSound.of(timeline, List.of(bars.get(bar)))
-                                .equals(PassSound.of(timeline, List.of(model.get(bar))));
+                        && PassSound.of(heard, List.of(bars.get(bar)))
+                                .equals(PassSound.of(heard, List.of(model.get(bar))));
                 if (!same) other.add(bars.get(bar));
             }
         }
@@ -85,19 +86,19 @@ public record Outline(Optional<TimelineBar> pickup, List<OutlinedUse> uses) {
                 .toList();
     }
 
-    private static List<Block> blocks(Timeline timeline, List<List<TimelineBar>> passes) {
+    private static List<Block> blocks(Heard heard, List<List<TimelineBar>> passes) {
         Map<Object, List<List<TimelineBar>>> byBars = new LinkedHashMap<>();
         for (List<TimelineBar> pass : passes)
-            byBars.computeIfAbsent(PassSound.chords(timeline, pass), _ -> new ArrayList<>())
+            byBars.computeIfAbsent(PassSound.chords(heard.timeline, pass), _ -> new ArrayList<>())
                     .add(pass);
-        return byBars.values().stream().map(alike -> block(timeline, alike)).toList();
+        return byBars.values().stream().map(alike -> block(heard, alike)).toList();
     }
 
-    private static Block block(Timeline timeline, List<List<TimelineBar>> passes) {
+    private static Block block(Heard heard, List<List<TimelineBar>> passes) {
         Map<Object, List<Integer>> byRibbons = new LinkedHashMap<>();
         Map<Object, List<Ribbon>> ribbons = new LinkedHashMap<>();
         for (List<TimelineBar> pass : passes) {
-            List<Ribbon> these = ribbons(timeline, pass);
+            List<Ribbon> these = ribbons(heard.timeline, pass);
             byRibbons
                     .computeIfAbsent(these, _ -> new ArrayList<>())
                     .add(pass.getFirst().pass());
@@ -106,7 +107,7 @@ public record Outline(Optional<TimelineBar> pickup, List<OutlinedUse> uses) {
         List<Lane> lanes = ribbons.keySet().stream()
                 .map(key -> new Lane(byRibbons.get(key), ribbons.get(key)))
                 .toList();
-        return new Block(passes.getFirst(), lanes, second(timeline, passes), words(timeline, passes));
+        return new Block(passes.getFirst(), lanes, second(heard, passes), words(heard.timeline, passes));
     }
 
     /** What is sung over the passes, a lane for each text. */
@@ -128,10 +129,10 @@ public record Outline(Optional<TimelineBar> pickup, List<OutlinedUse> uses) {
     }
 
     /** What a second guitar plays over the passes, a lane for each thing that it plays. */
-    private static List<Lane> second(Timeline timeline, List<List<TimelineBar>> passes) {
+    private static List<Lane> second(Heard heard, List<List<TimelineBar>> passes) {
         Map<List<Ribbon>, List<Integer>> lanes = new LinkedHashMap<>();
         for (List<TimelineBar> pass : passes) {
-            List<Ribbon> figures = PassSound.figures(timeline, pass);
+            List<Ribbon> figures = PassSound.figures(heard, pass);
             if (!figures.isEmpty())
                 lanes.computeIfAbsent(figures, _ -> new ArrayList<>())
                         .add(pass.getFirst().pass());

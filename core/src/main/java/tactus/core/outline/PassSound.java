@@ -9,6 +9,7 @@ import tactus.core.section.Stretch.Bounds;
 import tactus.core.stroke.Stroke;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
+import tactus.core.time.TempoMap;
 import tactus.core.timeline.Margin;
 import tactus.core.timeline.StruckString;
 import tactus.core.timeline.Timeline;
@@ -34,17 +35,15 @@ record PassSound(List<Object> chords, List<Struck> strokes, List<Struck> second,
 
     private record Pause(Length at, Length extra, boolean isHeld) {}
 
-    static PassSound of(Timeline timeline, List<TimelineBar> bars) {
-        Length start = bars.getFirst().start();
-        Length end = bars.getLast().end();
+    static PassSound of(Heard heard, List<TimelineBar> bars) {
+        Timeline timeline = heard.timeline;
+        Length start = Heard.start(bars);
         var strokes = new ArrayList<Struck>();
         for (TimelineBar bar : bars)
             for (TimelineStroke stroke : timeline.strokesIn(bar.number())) strokes.add(struck(stroke, start));
-        List<Struck> second = timeline.margin().second().stream()
-                .filter(stroke -> isWithin(stroke.start(), start, end))
-                .map(stroke -> struck(stroke, start))
-                .toList();
-        return new PassSound(chords(timeline, bars), strokes, second, margin(timeline, bars));
+        List<Struck> second =
+                heard.second(bars).stream().map(stroke -> struck(stroke, start)).toList();
+        return new PassSound(chords(timeline, bars), strokes, second, margin(heard, bars));
     }
 
     private static Struck struck(TimelineStroke stroke, Length start) {
@@ -58,12 +57,10 @@ record PassSound(List<Object> chords, List<Struck> strokes, List<Struck> second,
     }
 
     /** What a second guitar plays, from its first stroke of a figure to its last. */
-    static List<Ribbon> figures(Timeline timeline, List<TimelineBar> bars) {
-        Length start = bars.getFirst().start();
-        Length end = bars.getLast().end();
+    static List<Ribbon> figures(Heard heard, List<TimelineBar> bars) {
+        Length start = Heard.start(bars);
         var figures = new ArrayList<Ribbon>();
-        for (TimelineStroke stroke : timeline.margin().second()) {
-            if (!isWithin(stroke.start(), start, end)) continue;
+        for (TimelineStroke stroke : heard.second(bars)) {
             var next = new Ribbon(
                     figures.isEmpty()
                             ? stroke.start().minus(start)
@@ -77,10 +74,6 @@ record PassSound(List<Object> chords, List<Struck> strokes, List<Struck> second,
             else figures.set(figures.size() - 1, next.begunAt(figures.getLast().from()));
         }
         return figures;
-    }
-
-    private static boolean isWithin(Length at, Length start, Length end) {
-        return at.isLessThan(end) && !at.isLessThan(start);
     }
 
     /** Its meters and its chords with where they lie. */
@@ -112,27 +105,20 @@ record PassSound(List<Object> chords, List<Struck> strokes, List<Struck> second,
                 .toList();
     }
 
-    private static List<Object> margin(Timeline timeline, List<TimelineBar> bars) {
-        Length start = bars.getFirst().start();
-        Length end = bars.getLast().end();
+    private static List<Object> margin(Heard heard, List<TimelineBar> bars) {
+        Length start = Heard.start(bars);
         var margin = new ArrayList<Object>();
-        timeline.margin().sung().stream()
-                .filter(sung -> isWithin(sung.from(), start, end))
-                .forEach(sung -> margin.add(
-                        new Bounds(sung.from().minus(start), sung.to().minus(start))));
-        timeline.margin().swells().stream()
-                .filter(swell -> isWithin(swell.at(), start, end))
-                .forEach(swell -> margin.add(new Loud(swell.at().minus(start), swell.swell())));
+        for (Bounds sung : heard.sung(bars))
+            margin.add(new Bounds(sung.from().minus(start), sung.to().minus(start)));
+        for (Margin.SwellAt swell : heard.swells(bars))
+            margin.add(new Loud(swell.at().minus(start), swell.swell()));
         for (TimelineBar bar : bars)
-            for (Margin.SungAt word : timeline.wordsIn(bar))
+            for (Margin.SungAt word : heard.timeline.wordsIn(bar))
                 margin.add(List.of(word.at().minus(start), word.text()));
-        timeline.margin().offers().stream()
-                .filter(offer -> isWithin(offer.at(), start, end))
-                .forEach(offer ->
-                        margin.add(List.of(offer.at().minus(start), offer.rule().play())));
-        timeline.tempoMap().pauses().stream()
-                .filter(pause -> isWithin(pause.from(), start, end))
-                .forEach(pause -> margin.add(new Pause(pause.from().minus(start), pause.extra(), pause.isHeld())));
+        for (Margin.OfferAt offer : heard.offers(bars))
+            margin.add(List.of(offer.at().minus(start), offer.rule().play()));
+        for (TempoMap.Pause pause : heard.pauses(bars))
+            margin.add(new Pause(pause.from().minus(start), pause.extra(), pause.isHeld()));
         return margin;
     }
 }

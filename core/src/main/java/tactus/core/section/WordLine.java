@@ -30,6 +30,7 @@ public record WordLine(List<Syllable> syllables) {
 
     /** As much of it as there are bars for; empty if that is nothing. */
     Optional<WordLine> within(int bars) {
+        if (syllables.stream().allMatch(each -> each.bar() <= bars)) return Optional.of(this);
         List<Syllable> kept =
                 syllables.stream().filter(each -> each.bar() <= bars).toList();
         return kept.isEmpty() ? Optional.empty() : Optional.of(new WordLine(kept));

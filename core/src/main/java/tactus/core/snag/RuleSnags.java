@@ -15,7 +15,6 @@ import tactus.core.rule.Part;
 import tactus.core.rule.PassPlan;
 import tactus.core.rule.Play;
 import tactus.core.rule.Rule;
-import tactus.core.rule.Situation;
 import tactus.core.rule.Where;
 import tactus.core.section.PassChoice;
 import tactus.core.section.Section;
@@ -107,12 +106,26 @@ final class RuleSnags implements Finder {
             int count = passes.count(use);
             for (int pass = 1; pass <= count; pass++) {
                 if (pass > 3 && pass < count && !speaksOfPass(song, pass)) continue;
-                Section section = passes.section(use, pass);
                 var situation = passes.situation(use, pass);
-                missing.removeIf(index -> isThere(song.rules().get(index), section, situation));
+                List<Integer> speaking = missing.stream()
+                        .filter(index ->
+                                situation.isIn(anywhere(song.rules().get(index).where())))
+                        .toList();
+                if (speaking.isEmpty()) continue;
+                Section section = passes.section(use, pass);
+                speaking.stream()
+                        .filter(index -> isThere(song.rules().get(index), section))
+                        .forEach(missing::remove);
             }
         }
         return missing;
+    }
+
+    /** Whichever version is shown, whoever plays along. */
+    private static Where anywhere(Where where) {
+        return where.version().isEmpty() && where.company().isEmpty()
+                ? where
+                : where.withVersion(Optional.empty()).withCompany(Optional.empty());
     }
 
     /** A version may have entries of its own; rules about them are not missed where it is not shown. */
@@ -125,9 +138,7 @@ final class RuleSnags implements Finder {
         return song.rules().stream().anyMatch(rule -> rule.where().pass().equals(wanted));
     }
 
-    private static boolean isThere(Rule rule, Section section, Situation situation) {
-        Where anywhere = rule.where().withVersion(Optional.empty()).withCompany(Optional.empty());
-        if (!situation.isIn(anywhere)) return false;
+    private static boolean isThere(Rule rule, Section section) {
         return rule.where().part().map(part -> isThere(part, section)).orElse(true);
     }
 

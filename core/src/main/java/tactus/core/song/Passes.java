@@ -3,6 +3,8 @@ package tactus.core.song;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import tactus.core.pattern.Pattern;
 import tactus.core.rule.Situation;
 import tactus.core.rule.UseChoice;
 import tactus.core.section.Except;
@@ -10,6 +12,7 @@ import tactus.core.section.Expansion;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Use;
+import tactus.core.time.Length;
 
 /** The running order of a song, pass by pass: which bars each has and how rules ask for it. */
 public final class Passes {
@@ -19,6 +22,7 @@ public final class Passes {
     private final Song song;
     private final Map<SectionId, Section> sections = new HashMap<>();
     private final Map<SectionId, Integer> lastUses = new HashMap<>();
+    private final Map<SectionId, Optional<Length>> rounds = new HashMap<>();
     private final Map<Key, Section> expanded = new HashMap<>();
 
     /** The passes of {@code song}. */
@@ -68,8 +72,16 @@ public final class Passes {
 
     private Section expand(Key key) {
         Section written = sections.get(key.section);
-        Section changed = Expansion.of(written, key.excepts, Assignment.round(song, written));
+        Section changed = Expansion.of(written, key.excepts, round(written));
         return key.hasTag ? withTag(changed) : changed;
+    }
+
+    /** How long one round lasts; see {@link Assignment#round}. */
+    public Length round(Section section) {
+        return rounds.computeIfAbsent(
+                        section.id(),
+                        id -> Assignment.of(song, id).flatMap(song::pattern).map(Pattern::length))
+                .orElseGet(() -> section.bars().getFirst().length());
     }
 
     private Section withTag(Section section) {

@@ -70,6 +70,7 @@ public record Length(long over, long under) implements Comparable<Length> {
 
     /** @throws ArithmeticException if the difference cannot be held in two {@code long}s */
     public Length minus(Length other) {
+        if (under == other.under) return new Length(Math.subtractExact(over, other.over), under);
         return plus(other.times(-1));
     }
 

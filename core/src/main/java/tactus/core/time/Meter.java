@@ -104,7 +104,9 @@ public record Meter(List<Integer> groups, int unit) {
 
     /** The number printed on top. */
     public int count() {
-        return groups.stream().mapToInt(Integer::intValue).sum();
+        int count = 0;
+        for (int group : groups) count += group;
+        return count;
     }
 
     /** How long one unit is: an eighth in 6/8. */

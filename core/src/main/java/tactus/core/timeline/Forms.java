@@ -8,6 +8,7 @@ import java.util.Optional;
 import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.rhythm.Cells;
 import tactus.core.rule.FormChoice;
 import tactus.core.song.Song;
 import tactus.core.time.Length;
@@ -29,6 +30,7 @@ final class Forms {
 
     private final Map<PatternId, Pattern> patterns = new HashMap<>();
     private final Map<Asked, Optional<Pattern>> found = new HashMap<>();
+    private final Map<Pattern, Map<Length, Boolean>> whole = new IdentityHashMap<>();
     private final Map<Pattern, Moving> moving = new IdentityHashMap<>();
 
     Forms(Song song) {
@@ -63,6 +65,12 @@ final class Forms {
                         .filter(form -> form.of().equals(id) && form.rule() == rule)
                         .isPresent())
                 .findFirst();
+    }
+
+    /** See {@link Cells#endsWhole}. */
+    boolean endsWhole(Pattern pattern, Length end) {
+        return whole.computeIfAbsent(pattern, _ -> new HashMap<>())
+                .computeIfAbsent(end, each -> Cells.endsWhole(pattern, each));
     }
 
     Moving moving(Pattern pattern) {

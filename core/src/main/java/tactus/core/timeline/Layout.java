@@ -20,7 +20,6 @@ import tactus.core.section.Except;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Stretch.Bounds;
-import tactus.core.song.Assignment;
 import tactus.core.song.Passes;
 import tactus.core.song.Song;
 import tactus.core.time.Length;
@@ -169,8 +168,8 @@ final class Layout {
                         play -> play.raise())
                 .flatMap(verdict -> verdict.winner().play().raise());
         Section raised = Raised.chords(song, written, raise);
-        Section section = ShapesHeld.in(song, raised, rules, Assignment.round(song, raised));
-        PassPlan plan = PassPlan.of(section, rules, Assignment.round(song, section));
+        Section section = ShapesHeld.in(song, raised, rules, passes.round(raised));
+        PassPlan plan = PassPlan.of(section, rules, passes.round(section));
         Strings sounding = strings.computeIfAbsent(raise, each -> Raised.strings(song, each));
         return PassFrame.of(section, raise, plan, rules, sounding);
     }

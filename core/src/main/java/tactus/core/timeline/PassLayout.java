@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Optional;
 import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
-import tactus.core.rhythm.Cells;
 import tactus.core.rule.Assigned;
 import tactus.core.rule.FitChoice;
 import tactus.core.rule.FormChoice;
@@ -214,9 +213,9 @@ final class PassLayout {
         return at.equals(bars.length()) || bars.start(bars.barAt(at)).equals(at);
     }
 
-    private static Fit.Way way(FitChoice choice, Pattern pattern, Length rest) {
+    private Fit.Way way(FitChoice choice, Pattern pattern, Length rest) {
         return switch (choice) {
-            case null -> !rest.isZero() && Cells.endsWhole(pattern, rest) ? Fit.Way.ENDS_WITH_CELL : Fit.Way.CUT;
+            case null -> !rest.isZero() && forms.endsWhole(pattern, rest) ? Fit.Way.ENDS_WITH_CELL : Fit.Way.CUT;
             case SHORT -> Fit.Way.CUT;
             case CUT -> Fit.Way.CUT_AS_MEANT;
             case CARRY -> Fit.Way.CARRIED;

@@ -1,9 +1,5 @@
 package tactus.core.timeline;
 
-import java.util.ArrayList;
-import java.util.Collections;
-import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,7 +17,6 @@ final class PassSounds {
     private final BarLines bars;
     private final Strings strings;
     private final Loudness loudness;
-    private final Map<Pattern, Map<String, List<List<StruckString>>>> known = new IdentityHashMap<>();
 
     PassSounds(PassFrame frame, Loudness loudness) {
         bars = frame.bars();
@@ -41,10 +36,7 @@ final class PassSounds {
 
     /** What each slot strikes on a chord, as far as it has been worked out. */
     List<List<StruckString>> known(Forms.Moving moving, String chord) {
-        return known.computeIfAbsent(moving.pattern(), _ -> new HashMap<>())
-                .computeIfAbsent(
-                        chord,
-                        _ -> new ArrayList<>(Collections.nCopies(moving.slots().size(), null)));
+        return strings.known(moving.pattern(), chord, moving.slots().size());
     }
 
     /** What {@code slot} strikes on a chord while the fretting hand keeps to the shape. */

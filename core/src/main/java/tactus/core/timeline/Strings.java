@@ -1,6 +1,9 @@
 package tactus.core.timeline;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -38,6 +41,7 @@ final class Strings {
     private final Map<String, Chord> shapes = new HashMap<>();
     private final Map<PatternId, Figure> figures = new HashMap<>();
     private final Map<Question, List<StruckString>> found = new HashMap<>();
+    private final Map<Pattern, Map<String, List<List<StruckString>>>> known = new IdentityHashMap<>();
 
     /** @param capo where it sits for this part of the song */
     Strings(Song song, int capo) {
@@ -55,6 +59,15 @@ final class Strings {
      */
     List<StruckString> struck(String chord, Stroke stroke, Optional<PatternId> pattern, Map<Integer, Integer> moved) {
         return found.computeIfAbsent(new Question(chord, stroke, pattern, moved), this::find);
+    }
+
+    /**
+     * What each of the {@code slots} of a pattern strikes on a chord that is held as its shape has it, as far as it has been
+     * worked out; null where it has not.
+     */
+    List<List<StruckString>> known(Pattern pattern, String chord, int slots) {
+        return known.computeIfAbsent(pattern, _ -> new HashMap<>())
+                .computeIfAbsent(chord, _ -> new ArrayList<>(Collections.nCopies(slots, null)));
     }
 
     /** The note that {@code string} sounds at {@code fret}; empty if the instrument has no such string. */
