@@ -18,6 +18,7 @@ module tactus.core {
     exports tactus.core.pattern;
     exports tactus.core.notation;
     exports tactus.core.performance;
+    exports tactus.core.practice;
     exports tactus.core.picking;
     exports tactus.core.picture;
     exports tactus.core.pitch;

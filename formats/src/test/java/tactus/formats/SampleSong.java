@@ -59,6 +59,7 @@ import tactus.core.song.Accepted;
 import tactus.core.song.Arrangement;
 import tactus.core.song.ChangeCount;
 import tactus.core.song.Facts;
+import tactus.core.song.Handout;
 import tactus.core.song.Heading;
 import tactus.core.song.Hint;
 import tactus.core.song.HintPlace;
@@ -202,7 +203,11 @@ public final class SampleSong {
                                 new Hint(new HintPlace.OfStroke(drive.id(), 2), "light"),
                                 new Hint(new HintPlace.OfSection(verse.id()), "calm"),
                                 new Hint(new HintPlace.OfBar(verse.id(), 3), "look up")),
-                        List.of(CellWords.of(drive, "one two TEA one two three TEA"))));
+                        List.of(CellWords.of(drive, "one two TEA one two three TEA")),
+                        Handout.USUAL
+                                .with(Handout.Part.PRACTICE, true)
+                                .withEasier(true)
+                                .with(new Handout.Reader("Ines", "28 November", "bars 1 to 4 at 70"))));
     }
 
     /** The same song without exceptions, events, versions and a second guitar. */

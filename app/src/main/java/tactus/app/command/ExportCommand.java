@@ -22,6 +22,7 @@ import tactus.core.song.Version;
 import tactus.core.timeline.Timeline;
 import tactus.formats.file.FileName;
 import tactus.formats.sheet.Paper;
+import tactus.formats.sheet.SheetLook;
 import tactus.words.Words;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -30,7 +31,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** {@code tactus export SONG --to pdf,midi,wav,png,csv --out DIR}: writes a song out. */
 @Command(
         name = "export",
-        description = "Write a song as a PDF or PNG sheet, a MIDI file, MusicXML, a table of bars or sound.")
+        description = "Write a song as a PDF, PNG or SVG sheet, a MIDI file, MusicXML, a table of bars or sound.")
 final class ExportCommand implements Callable<Integer> {
 
     @Parameters(paramLabel = "SONG", description = "a song file")
@@ -41,7 +42,7 @@ final class ExportCommand implements Callable<Integer> {
             required = true,
             split = ",",
             paramLabel = "KIND",
-            description = "pdf, png, midi, musicxml, mxl, csv, txt or wav; several with commas")
+            description = "pdf, png, svg, midi, musicxml, mxl, csv, txt or wav; several with commas")
     private List<String> kinds;
 
     @Option(names = "--out", defaultValue = ".", paramLabel = "DIR", description = "the folder, made if need be")
@@ -110,7 +111,7 @@ final class ExportCommand implements Callable<Integer> {
         return Export.named(name.strip())
                 .orElseThrow(() -> new CommandFailure(
                         TactusCommand.USAGE,
-                        "tactus export: --to takes pdf, png, midi, musicxml, mxl, csv, txt or wav, not \"" + name
+                        "tactus export: --to takes pdf, png, svg, midi, musicxml, mxl, csv, txt or wav, not \"" + name
                                 + "\""));
     }
 
@@ -125,7 +126,8 @@ final class ExportCommand implements Callable<Integer> {
         }
         try {
             Files.createDirectories(folder);
-            return export.write(new Export.Job(song, timeline, paper, target, force), _ -> {}, () -> false);
+            return export.write(
+                    new Export.Job(song, timeline, SheetLook.on(paper), target, force), _ -> {}, () -> false);
         } catch (IOException unwritten) {
             throw new CommandFailure(
                     TactusCommand.FOUND, "tactus export: " + target + " cannot be written: " + said(unwritten));

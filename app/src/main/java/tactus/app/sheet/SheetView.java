@@ -5,25 +5,23 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.concurrent.Task;
-import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
 import tactus.app.field.Bound;
-import tactus.app.work.Export;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
-import tactus.formats.sheet.Paper;
+import tactus.core.song.Handout;
 import tactus.formats.sheet.Sheet;
+import tactus.formats.sheet.SheetLook;
 import tactus.words.Words;
 
 /** The pages as they print. Style class {@code sheet-view}. */
@@ -34,73 +32,64 @@ public final class SheetView extends BorderPane {
     private final Work work;
     private final Settings settings;
     private final Consumer<Task<?>> background;
-    private final VBox pages = new VBox();
-    private final ToggleGroup papers = new ToggleGroup();
+    private final StackPane pages = new StackPane();
+    private final HandoutPanel panel;
     private Work.State drawn;
-    private Paper drawnPaper;
+    private SheetLook drawnLook;
 
     /** @param background runs what takes long */
     public SheetView(Work work, Settings settings, Actions actions, Consumer<Task<?>> background) {
         this.work = work;
         this.settings = settings;
         this.background = background;
+        panel = new HandoutPanel(work, settings, new HandoutModel(work, settings), actions);
         getStyleClass().add("sheet-view");
-        pages.getStyleClass().add("pages");
         setLeft(choices(actions));
-        var scroll = new ScrollPane(new StackPane(pages));
+        var scroll = new ScrollPane(pages);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("page-scroll");
         scroll.setAccessibleText(Words.of("sheet.pages"));
         setCenter(scroll);
-        new Bound(this).follow(work.stateProperty(), _ -> refresh());
+        new Bound(this)
+                .follow(
+                        this::refresh,
+                        work.stateProperty(),
+                        settings.paperProperty(),
+                        settings.lowStringOnTopProperty(),
+                        settings.leftHandedProperty(),
+                        settings.rolesProperty());
     }
 
-    private VBox choices(Actions actions) {
-        var title = new Label(Words.of("sheet.paper"));
-        title.getStyleClass().add("column-title");
-        var row = new HBox();
-        row.getStyleClass().add("paper-row");
-        for (Paper paper : Paper.values()) {
-            var button = new ToggleButton(paper.title());
-            button.setToggleGroup(papers);
-            button.setSelected(paper == settings.paperProperty().get());
-            button.setOnAction(_ -> {
-                button.setSelected(true);
-                settings.paperProperty().set(paper);
-                refresh();
-            });
-            row.getChildren().add(button);
-        }
-        var out = new Label(Words.of("sheet.out"));
-        out.getStyleClass().add("column-title");
-        var column = new VBox(title, row, out);
-        for (Export export : Export.values()) {
-            var button = actions.wordedButton("export." + export.ending());
-            button.setMaxWidth(Double.MAX_VALUE);
-            column.getChildren().add(button);
-        }
-        column.getStyleClass().add("side-column");
-        return column;
-    }
-
-    private Paper paper() {
-        return settings.paperProperty().get();
+    private ScrollPane choices(Actions actions) {
+        var scroll = new ScrollPane(panel);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().addAll("side-column", "handout-scroll");
+        return scroll;
     }
 
     /** Draws the pages anew if they are in sight and not as the song is. */
     private void refresh() {
-        boolean same = work.stateProperty().get() == drawn && paper() == drawnPaper;
+        boolean same =
+                work.stateProperty().get() == drawn && settings.sheetLook().equals(drawnLook);
         if (getScene() == null || same) return;
         drawn = work.stateProperty().get();
-        drawnPaper = paper();
-        var drawing = new Drawing(drawn, drawnPaper);
+        drawnLook = settings.sheetLook();
+        var drawing = new Drawing(drawn, drawnLook);
         Work.State wanted = drawn;
+        SheetLook wantedLook = drawnLook;
         drawing.setOnSucceeded(_ -> {
-            if (wanted == drawn)
-                pages.getChildren()
-                        .setAll(drawing.getValue().stream().map(SheetView::page).toList());
+            if (wanted == drawn && wantedLook == drawnLook) show(drawing.getValue());
         });
         background.accept(drawing);
+    }
+
+    private void show(Drawn sheet) {
+        panel.say(sheet.percent(), sheet.images().size(), sheet.fits());
+        boolean sideBySide = drawn.song().lesson().handout().fit() == Handout.Fit.TWO_PAGES;
+        Pane row = sideBySide ? new HBox() : new VBox();
+        row.getStyleClass().add("pages");
+        row.getChildren().setAll(sheet.images().stream().map(SheetView::page).toList());
+        pages.getChildren().setAll(row);
     }
 
     private static StackPane page(Image image) {
@@ -110,26 +99,29 @@ public final class SheetView extends BorderPane {
         return page;
     }
 
+    /** The pages of a sheet and how they came out. */
+    private record Drawn(List<Image> images, int percent, boolean fits) {}
+
     /** Draws every page of a song. */
-    private static final class Drawing extends Task<List<Image>> {
+    private static final class Drawing extends Task<Drawn> {
 
         private final Work.State state;
-        private final Paper paper;
+        private final SheetLook look;
 
-        Drawing(Work.State state, Paper paper) {
+        Drawing(Work.State state, SheetLook look) {
             this.state = state;
-            this.paper = paper;
+            this.look = look;
         }
 
         @Override
-        protected List<Image> call() throws Exception {
+        protected Drawn call() throws Exception {
+            Sheet sheet = Sheet.of(state.song(), state.timeline(), look);
             var images = new ArrayList<Image>();
-            for (BufferedImage page :
-                    Sheet.of(state.song(), state.timeline(), paper).images(PREVIEW_DPI)) {
+            for (BufferedImage page : sheet.images(PREVIEW_DPI)) {
                 if (isCancelled()) break;
                 images.add(image(page));
             }
-            return images;
+            return new Drawn(images, sheet.percent(), sheet.fits());
         }
 
         private static Image image(BufferedImage page) {

@@ -9,7 +9,7 @@ import tactus.app.work.Export;
 import tactus.app.work.Work;
 import tactus.core.refusal.Refusal;
 import tactus.formats.file.FileName;
-import tactus.formats.sheet.Paper;
+import tactus.formats.sheet.SheetLook;
 import tactus.words.Words;
 
 /** Writes the song out as other files, beside the window. */
@@ -20,7 +20,7 @@ final class Exporting {
     private final Background background;
     private final StatusLine status;
     private final NoticeBar notices;
-    private final Supplier<Paper> paper;
+    private final Supplier<SheetLook> look;
 
     Exporting(
             Work work,
@@ -28,13 +28,13 @@ final class Exporting {
             Background background,
             StatusLine status,
             NoticeBar notices,
-            Supplier<Paper> paper) {
+            Supplier<SheetLook> look) {
         this.work = work;
         this.asker = asker;
         this.background = background;
         this.status = status;
         this.notices = notices;
-        this.paper = paper;
+        this.look = look;
     }
 
     /** Asks where and writes there. */
@@ -44,7 +44,7 @@ final class Exporting {
     }
 
     private void start(Export kind, Path file) {
-        var writing = new Writing(kind, new Export.Job(work.song(), work.timeline(), paper.get(), file, false));
+        var writing = new Writing(kind, new Export.Job(work.song(), work.timeline(), look.get(), file, false));
         writing.setOnSucceeded(_ -> status.say(Words.of("status.exported", file)));
         writing.setOnCancelled(_ -> status.say(Words.of("status.cancelled")));
         writing.setOnFailed(_ -> fail(writing.getException(), file));

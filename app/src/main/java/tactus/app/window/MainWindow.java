@@ -18,6 +18,7 @@ import tactus.app.place.PlaceParts;
 import tactus.app.player.PlayerBar;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Autosave;
+import tactus.app.work.Export;
 import tactus.app.work.OfferedShapes;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
@@ -80,8 +81,16 @@ final class MainWindow extends StackPane {
         desk = new SongDesk(work, settings, autosave, asker, overlay, notices, status);
         beginnings = new Beginnings(desk, overlay, settings, this::toChords);
         desk.beginWith(beginnings::show);
-        var exporting = new Exporting(work, asker, background, status, notices, settings.paperProperty()::get);
-        new WindowActions(this, desk, exporting, () -> askToClose(close)).addTo(actions);
+        var exporting = new Exporting(work, asker, background, status, notices, settings::sheetLook);
+        var printing = new Printing(
+                work,
+                background,
+                status,
+                notices,
+                settings::sheetLook,
+                Printing::usual,
+                () -> exporting.export(Export.PDF));
+        new WindowActions(this, desk, exporting, printing, () -> askToClose(close)).addTo(actions);
         places.forEach(each -> each.addTo(actions, () -> show(each)));
         getStyleClass().add("main-window");
         cover.setVisible(false);

@@ -107,6 +107,7 @@ final class Menus extends MenuBar {
                 "song",
                 List.of(
                         List.of("song.save", "song.saveAs"),
+                        List.of("sheet.print"),
                         Stream.of(Export.values())
                                 .map(kind -> "export." + kind.ending())
                                 .toList(),

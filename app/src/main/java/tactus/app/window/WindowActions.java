@@ -21,12 +21,14 @@ final class WindowActions {
     private final MainWindow window;
     private final SongDesk desk;
     private final Exporting exporting;
+    private final Printing printing;
     private final Runnable close;
 
-    WindowActions(MainWindow window, SongDesk desk, Exporting exporting, Runnable close) {
+    WindowActions(MainWindow window, SongDesk desk, Exporting exporting, Printing printing, Runnable close) {
         this.window = window;
         this.desk = desk;
         this.exporting = exporting;
+        this.printing = printing;
         this.close = close;
     }
 
@@ -42,6 +44,7 @@ final class WindowActions {
         actions.add(Action.of("song.open", Scope.ANYWHERE, desk::open, "Shortcut+O"));
         actions.add(Action.of("song.save", Scope.ANYWHERE, desk::save, "Shortcut+S"));
         actions.add(Action.of("song.saveAs", Scope.ANYWHERE, desk::saveAs, "Shortcut+Shift+S"));
+        actions.add(Action.of("sheet.print", Scope.ANYWHERE, () -> printing.print(window), "Shortcut+Alt+P"));
         for (Export kind : Export.values()) {
             String[] keys = kind == Export.PDF ? new String[] {"Shortcut+Shift+E"} : new String[0];
             actions.add(Action.of("export." + kind.ending(), Scope.ANYWHERE, () -> exporting.export(kind), keys));

@@ -12,19 +12,20 @@ import tactus.core.timeline.Timeline;
 import tactus.formats.file.WholeFile;
 import tactus.formats.midi.MidiSong;
 import tactus.formats.musicxml.MusicXmlSong;
-import tactus.formats.sheet.Paper;
 import tactus.formats.sheet.Sheet;
+import tactus.formats.sheet.SheetLook;
 import tactus.formats.table.BarTable;
 import tactus.formats.table.TextChart;
 import tactus.sound.wave.WaveRendering;
 
 /** What a song can be written out as; for the window and for the command line. */
 public enum Export {
-    PDF("pdf", single(job -> Sheet.of(job.song(), job.timeline(), job.paper()).writePdf(job.file()))),
+    PDF("pdf", single(job -> Sheet.of(job.song(), job.timeline(), job.look()).writePdf(job.file()))),
     PNG(
             "png",
-            (job, _, _) -> Sheet.of(job.song(), job.timeline(), job.paper())
+            (job, _, _) -> Sheet.of(job.song(), job.timeline(), job.look())
                     .writePng(job.file(), Job.PRINT_DPI, job.overwrites())),
+    SVG("svg", (job, _, _) -> Sheet.of(job.song(), job.timeline(), job.look()).writeSvg(job.file(), job.overwrites())),
     MIDI("mid", single(job -> MidiSong.write(job.song(), job.timeline(), job.file()))),
     MUSICXML("musicxml", single(job -> MusicXmlSong.write(job.song(), job.timeline(), job.file()))),
     MXL("mxl", single(job -> MusicXmlSong.writeCompressed(job.song(), job.timeline(), job.file()))),
@@ -58,7 +59,7 @@ public enum Export {
      *
      * @param overwrites whether further pages may be written over files that are there
      */
-    public record Job(Song song, Timeline timeline, Paper paper, Path file, boolean overwrites) {
+    public record Job(Song song, Timeline timeline, SheetLook look, Path file, boolean overwrites) {
         private static final float PRINT_DPI = 150;
     }
 

@@ -3,6 +3,9 @@ package tactus.app.work;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.time.format.FormatStyle;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -25,6 +28,7 @@ import tactus.core.stroke.RoleSchool;
 import tactus.core.time.CountSchool;
 import tactus.formats.file.WholeFile;
 import tactus.formats.sheet.Paper;
+import tactus.formats.sheet.SheetLook;
 
 /** What the user has chosen for all songs, kept in the data folder. */
 public final class Settings {
@@ -33,6 +37,7 @@ public final class Settings {
     private static final int MOST_RECENT = 8;
 
     private final DataFolder folder;
+    private final Layouts layouts;
     private final BooleanProperty showsNext = new SimpleBooleanProperty(this, "showsNext", true);
     private final BooleanProperty dark = new SimpleBooleanProperty(this, "dark");
     private final BooleanProperty lowStringOnTop = new SimpleBooleanProperty(this, "lowStringOnTop", true);
@@ -50,6 +55,7 @@ public final class Settings {
     /** Reads what was chosen before; what cannot be read is as at first. */
     public Settings(DataFolder folder) {
         this.folder = folder;
+        layouts = new Layouts(folder);
         Properties kept = read();
         dark.set(Boolean.parseBoolean(kept.getProperty("dark")));
         showsNext.set(!"false".equals(kept.getProperty("showsNext")));
@@ -189,6 +195,17 @@ public final class Settings {
     /** What the sheet is printed on. */
     public ObjectProperty<Paper> paperProperty() {
         return paper;
+    }
+
+    /** Named layouts of the sheet. */
+    public Layouts layouts() {
+        return layouts;
+    }
+
+    /** How sheets are drawn, with today's date. */
+    public SheetLook sheetLook() {
+        String today = DateTimeFormatter.ofLocalizedDate(FormatStyle.MEDIUM).format(LocalDate.now());
+        return new SheetLook(paper.get(), lowStringOnTop.get(), leftHanded.get(), roles.get(), today);
     }
 
     /** The length of the strings in millimetres. */

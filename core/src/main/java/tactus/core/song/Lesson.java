@@ -2,6 +2,7 @@ package tactus.core.song;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Predicate;
 import tactus.core.refusal.Refusal;
@@ -14,10 +15,12 @@ import tactus.core.rhythm.CellWords;
  * @param accepted snags that are meant so, each once
  * @param hints in the order in which they were given
  * @param mnemonics the teacher's own words for cells, one for each
+ * @param handout how the sheet is composed
  */
-public record Lesson(List<String> planned, List<Accepted> accepted, List<Hint> hints, List<CellWords> mnemonics) {
+public record Lesson(
+        List<String> planned, List<Accepted> accepted, List<Hint> hints, List<CellWords> mnemonics, Handout handout) {
 
-    public static final Lesson EMPTY = new Lesson(List.of(), List.of(), List.of(), List.of());
+    public static final Lesson EMPTY = new Lesson(List.of(), List.of(), List.of(), List.of(), Handout.USUAL);
 
     private static final int MOST_PLANNED = 60;
     private static final int MOST_HINTS = 500;
@@ -33,6 +36,7 @@ public record Lesson(List<String> planned, List<Accepted> accepted, List<Hint> h
         accepted = List.copyOf(accepted);
         hints = List.copyOf(hints);
         mnemonics = List.copyOf(mnemonics);
+        Objects.requireNonNull(handout);
         if (mnemonics.size() > MOST_MNEMONICS) throw new Refusal("lesson.most-mnemonics");
         if (hints.size() > MOST_HINTS) throw new Refusal("lesson.most-hints");
         if (planned.size() > MOST_PLANNED) throw new Refusal("lesson.most-parts");
@@ -48,14 +52,14 @@ public record Lesson(List<String> planned, List<Accepted> accepted, List<Hint> h
 
     /** @throws Refusal if more than 60 parts are planned */
     public Lesson withPlanned(List<String> others) {
-        return new Lesson(others, accepted, hints, mnemonics);
+        return new Lesson(others, accepted, hints, mnemonics, handout);
     }
 
     /** The same with a snag accepted; an older reason for it is dropped. */
     public Lesson with(Accepted added) {
         var more = new ArrayList<>(without(added.snag()).accepted);
         more.add(added);
-        return new Lesson(planned, more, hints, mnemonics);
+        return new Lesson(planned, more, hints, mnemonics, handout);
     }
 
     /** The same with {@code snag} accepted no longer. */
@@ -64,19 +68,20 @@ public record Lesson(List<String> planned, List<Accepted> accepted, List<Hint> h
                 planned,
                 accepted.stream().filter(each -> !each.snag().equals(snag)).toList(),
                 hints,
-                mnemonics);
+                mnemonics,
+                handout);
     }
 
     /** @throws Refusal if there are more than 500 */
     public Lesson withHints(List<Hint> others) {
-        return new Lesson(planned, accepted, others, mnemonics);
+        return new Lesson(planned, accepted, others, mnemonics, handout);
     }
 
     /** The same with words for a cell; other words for it are dropped. */
     public Lesson with(CellWords added) {
         var more = new ArrayList<>(withoutMnemonic(added.cell()).mnemonics);
         more.add(added);
-        return new Lesson(planned, accepted, hints, more);
+        return new Lesson(planned, accepted, hints, more, handout);
     }
 
     /** The same without words for {@code cell}. */
@@ -85,7 +90,13 @@ public record Lesson(List<String> planned, List<Accepted> accepted, List<Hint> h
                 planned,
                 accepted,
                 hints,
-                mnemonics.stream().filter(each -> !each.cell().equals(cell)).toList());
+                mnemonics.stream().filter(each -> !each.cell().equals(cell)).toList(),
+                handout);
+    }
+
+    /** The same with a sheet that is composed otherwise. */
+    public Lesson with(Handout other) {
+        return new Lesson(planned, accepted, hints, mnemonics, other);
     }
 
     /** The hints about what {@code about} wants. */

@@ -219,6 +219,12 @@ final class LineLayout {
         for (Bounds sung : timeline.margin().sung()) layVoice(sung, bar, x, top, width);
     }
 
+    /** How wide the name of a chord is over a bar. */
+    static double nameWidth(Pen pen, String chord, boolean goesOn) {
+        String name = ChordText.of(chord);
+        return pen.width(goesOn ? "(" + name + ")" : name, Typeface.SEMIBOLD, 12.5);
+    }
+
     /** Whether a meter begins there, or the usual one comes back. */
     private boolean isNewMeter(TimelineBar bar) {
         Meter before = timeline.bar(bar.number() - 1)

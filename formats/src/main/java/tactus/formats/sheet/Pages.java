@@ -1,66 +1,66 @@
 package tactus.formats.sheet;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
-import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import tactus.core.picture.Point;
 import tactus.formats.font.MusicText;
 import tactus.formats.font.Typeface;
+import tactus.words.Words;
 
 /** Pages that are filled from top to bottom; a block that has no room left starts a new one. */
 final class Pages {
 
-    static final double MARGIN = 42;
-    private static final double FOOT = 30;
-
-    private final PDDocument document;
     static final double LINE = 13;
     static final double LETTERS = 9.5;
+    private static final double FOOT = 30;
+    private static final double FOOT_LETTERS = 9;
 
-    private final Paper paper;
-    private final String title;
-    private final Pen.Fonts fonts;
-    private final List<PDPageContentStream> streams = new ArrayList<>();
+    /** What a new page is drawn on. */
+    interface Target {
+        Surface page(Leaf leaf) throws IOException;
+    }
+
+    private final Target target;
+    private final Leaf leaf;
+    private final String foot;
+    private final Fonts fonts;
+    private final List<Surface> surfaces = new ArrayList<>();
     private Pen pen;
     private double y;
 
-    Pages(PDDocument document, Paper paper, String title) throws IOException {
-        this.document = document;
-        this.paper = paper;
-        this.title = title;
-        this.fonts = new Pen.Fonts(document);
-        document.getDocumentInformation().setTitle(title);
-        document.getDocumentInformation().setCreator("Tactus");
+    /** @param foot what stands at the left of the foot of every page */
+    Pages(Target target, Fonts fonts, Leaf leaf, String foot) throws IOException {
+        this.target = target;
+        this.fonts = fonts;
+        this.leaf = leaf;
+        this.foot = foot;
+        fonts.begin();
         turn();
     }
 
     private void turn() throws IOException {
-        var page = new PDPage(paper.rectangle());
-        document.addPage(page);
-        var stream = new PDPageContentStream(document, page);
-        streams.add(stream);
-        pen = new Pen(stream, fonts, height());
-        y = MARGIN;
+        Surface surface = target.page(leaf);
+        surfaces.add(surface);
+        pen = new Pen(surface, fonts);
+        y = leaf.margin();
     }
 
     double left() {
-        return MARGIN;
+        return leaf.margin();
     }
 
     double width() {
-        return paper.rectangle().getWidth() - 2 * MARGIN;
-    }
-
-    private double height() {
-        return paper.rectangle().getHeight();
+        return leaf.laidWidth() - 2 * leaf.margin();
     }
 
     Pen pen() {
         return pen;
+    }
+
+    /** How many there are so far. */
+    int count() {
+        return surfaces.size();
     }
 
     /** Whether a letter was set that no font of ours has. */
@@ -75,7 +75,8 @@ final class Pages {
 
     /** Makes sure that {@code room} is left on the page, and returns where the block starts. */
     double startBlock(double room) throws IOException {
-        if (y + room > height() - MARGIN - FOOT && y > MARGIN) turn();
+        double feet = leaf.hasFoot() ? FOOT : 0;
+        if (y + room > leaf.laidHeight() - leaf.margin() - feet && y > leaf.margin()) turn();
         return y;
     }
 
@@ -120,20 +121,22 @@ final class Pages {
         return pen.width(text, face, size) > width;
     }
 
-    /** Adds the feet and returns the document. */
-    byte[] finished() throws IOException {
-        for (int page = 0; page < streams.size(); page++) {
-            var foot = new Pen(streams.get(page), fonts, height());
-            double base = height() - MARGIN + 6;
-            foot.line(new Point(left(), base - 13), new Point(left() + width(), base - 13), 0.4, Ink.FAINT);
-            foot.text(title, left(), base, Typeface.REGULAR, 9, Ink.SOFT);
-            String number = (page + 1) + " of " + streams.size();
-            double width = foot.width(number, Typeface.REGULAR, 9);
-            foot.text(number, left() + width() - width, base, Typeface.REGULAR, 9, Ink.SOFT);
-            streams.get(page).close();
+    /** Adds the feet; nothing more can be set. */
+    List<Surface> finished() throws IOException {
+        for (int page = 0; page < surfaces.size(); page++) {
+            if (leaf.hasFoot()) layFoot(new Pen(surfaces.get(page), fonts), page);
+            surfaces.get(page).close();
         }
-        var out = new ByteArrayOutputStream();
-        document.save(out);
-        return out.toByteArray();
+        return List.copyOf(surfaces);
+    }
+
+    private void layFoot(Pen pen, int page) throws IOException {
+        double base = leaf.laidHeight() - leaf.margin() + 6;
+        pen.line(new Point(left(), base - 13), new Point(left() + width(), base - 13), 0.4, Ink.FAINT);
+        String number = Words.of("sheet.page-of", page + 1, surfaces.size());
+        double numberWidth = pen.width(number, Typeface.REGULAR, FOOT_LETTERS);
+        String text = pen.fitted(foot, width() - numberWidth - 10, Typeface.REGULAR, FOOT_LETTERS);
+        pen.text(text, left(), base, Typeface.REGULAR, FOOT_LETTERS, Ink.SOFT);
+        pen.text(number, left() + width() - numberWidth, base, Typeface.REGULAR, FOOT_LETTERS, Ink.SOFT);
     }
 }

@@ -5,13 +5,14 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import tactus.core.pattern.Pattern;
 import tactus.core.picture.Frame;
 import tactus.core.picture.HandPicture;
 import tactus.core.picture.Passage;
 import tactus.core.rule.FormChoice;
+import tactus.core.song.Handout;
 import tactus.core.song.Song;
 import tactus.core.stroke.Pluck;
 import tactus.core.timeline.PlayedForm;
@@ -28,7 +29,10 @@ import tactus.words.Words;
  */
 final class PatternsLayout {
 
-    private static final double PICTURE_HEIGHT = 118;
+    private static final double HIGH = 118;
+    private static final double LOW = 88;
+    private static final int COLUMNS = 2;
+    private static final int MORE_COLUMNS = 3;
     private static final double HEAD = 30;
     private static final double FACTS = 10.5;
     private static final double GUTTER = 16;
@@ -51,11 +55,19 @@ final class PatternsLayout {
     private final Timeline timeline;
     private final Pages pages;
     private final SongWords words;
+    private final SheetLook look;
+    private final double height;
+    private final int columns;
 
-    PatternsLayout(Song song, Timeline timeline, Pages pages) {
+    PatternsLayout(Song song, Timeline timeline, Pages pages, SheetLook look) {
         this.song = song.asShown();
         this.timeline = timeline;
         this.pages = pages;
+        this.look = look;
+        // Where everything shall be on few pages the pictures are lower and stand closer.
+        boolean isClose = song.lesson().handout().fit() != Handout.Fit.AS_NEEDED;
+        height = isClose ? LOW : HIGH;
+        columns = isClose ? MORE_COLUMNS : COLUMNS;
         words = new SongWords(song);
     }
 
@@ -80,16 +92,16 @@ final class PatternsLayout {
     private void layRows(List<Drawn> all) throws IOException {
         for (List<Drawn> row : rows(all)) {
             boolean isWide = row.size() == 1 && row.getFirst().isWide();
-            double width = isWide ? pages.width() : (pages.width() - GUTTER) / 2;
+            double width = isWide ? pages.width() : (pages.width() - (columns - 1) * GUTTER) / columns;
             double facts = FACTS
                     * row.stream()
                             .mapToInt(each -> facts(each, width).size())
                             .max()
                             .orElse(0);
-            double top = pages.startBlock(PICTURE_HEIGHT + HEAD + facts);
+            double top = pages.startBlock(height + HEAD + facts);
             for (int i = 0; i < row.size(); i++)
                 lay(row.get(i), pages.left() + i * (width + GUTTER), top, width, facts);
-            pages.moveDown(PICTURE_HEIGHT + HEAD + facts);
+            pages.moveDown(height + HEAD + facts);
         }
     }
 
@@ -98,18 +110,22 @@ final class PatternsLayout {
         return drawn.where().isEmpty() ? List.of() : pages.lines(drawn.where(), width, Typeface.REGULAR, 8.5);
     }
 
-    private static List<List<Drawn>> rows(List<Drawn> all) {
+    /** Wide ones have a row of their own; the others fill rows in order. */
+    private List<List<Drawn>> rows(List<Drawn> all) {
         var rows = new ArrayList<List<Drawn>>();
-        Drawn waiting = null;
+        var row = new ArrayList<Drawn>();
         for (Drawn each : all) {
-            if (each.isWide()) rows.add(List.of(each));
-            else if (waiting == null) waiting = each;
-            else {
-                rows.add(List.of(waiting, each));
-                waiting = null;
+            if (each.isWide()) {
+                rows.add(List.of(each));
+                continue;
+            }
+            row.add(each);
+            if (row.size() == columns) {
+                rows.add(List.copyOf(row));
+                row.clear();
             }
         }
-        Optional.ofNullable(waiting).ifPresent(last -> rows.add(List.of(last)));
+        if (!row.isEmpty()) rows.add(List.copyOf(row));
         return rows;
     }
 
@@ -123,7 +139,8 @@ final class PatternsLayout {
             base += FACTS;
             pen.text(line, left, base, Typeface.REGULAR, 8.5, Ink.SOFT);
         }
-        var picture = HandPicture.of(drawn.passage(), Frame.of(Frame.Size.PRINT, width, PICTURE_HEIGHT));
+        var picture = HandPicture.of(
+                drawn.passage(), new Frame(Frame.Size.PRINT, width, height, look.lowStringOnTop(), look.roles()));
         new PrintedPicture(pen, song.facts().tuning(), left, top + 16 + facts).print(picture);
     }
 
@@ -135,7 +152,8 @@ final class PatternsLayout {
                 .filter(_ -> !played.form().equals(FormChoice.FULL))
                 .map(rule -> Words.of("ribbon.form", name, words.rules().of(rule)))
                 .orElse(name);
-        String where = pattern.meter() + "  ·  " + where(pattern);
+        String places = where(pattern);
+        String where = places.isEmpty() ? pattern.meter().toString() : pattern.meter() + "  ·  " + places;
         boolean isPicked = pattern.played().stream().anyMatch(Pluck.class::isInstance);
         if (!isPicked) return List.of(new Drawn(pattern, title, where, Passage.of(pattern)));
         Map<Passage, List<String>> chords = new LinkedHashMap<>();
@@ -155,12 +173,14 @@ final class PatternsLayout {
         return all;
     }
 
-    /** Where rules have it played. */
+    /** Where rules have it played, and in which sections a second guitar plays it. */
     private String where(Pattern pattern) {
-        return song.rules().stream()
+        Stream<String> ruled = song.rules().stream()
                 .filter(rule -> rule.patterns().anyMatch(pattern.id()::equals))
-                .map(rule -> words.of(rule.where()))
-                .distinct()
-                .collect(Collectors.joining("; "));
+                .map(rule -> words.of(rule.where()));
+        Stream<String> second = song.sections().stream()
+                .filter(section -> section.second().contains(pattern.id()))
+                .map(section -> Words.of("sheet.second-in", section.name()));
+        return Stream.concat(ruled, second).distinct().collect(Collectors.joining("; "));
     }
 }

@@ -14,6 +14,7 @@ import tactus.core.section.Use;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
+import tactus.core.timeline.TimelineSpan;
 import tactus.formats.font.Typeface;
 import tactus.words.HintWords;
 import tactus.words.Sentences;
@@ -31,6 +32,10 @@ final class RunningOrderLayout {
     private static final double HEAD = 22;
     private static final double INDENT = 6;
     private static final double LEAST_PICKUP = 26;
+    /** Room for a meter and the number of the bar. */
+    private static final double LEAST_BAR = 40;
+
+    private static final double NAME_GAP = 9;
 
     private final Song song;
     private final Timeline timeline;
@@ -138,13 +143,33 @@ final class RunningOrderLayout {
         pages.moveDown(2);
     }
 
-    /** Eight bars where each has one short name, otherwise four. */
+    /** Eight bars where each has one short name, otherwise four; fewer where the names would not have room. */
     private int barsALine(List<TimelineBar> bars) {
         boolean isPlain = bars.stream()
                 .map(timeline::spansIn)
                 .allMatch(spans -> spans.size() <= 1
                         && spans.stream().allMatch(span -> span.chord().length() <= 6));
-        return isPlain ? BARS_A_LINE : FEWER_BARS_A_LINE;
+        int count = isPlain ? BARS_A_LINE : FEWER_BARS_A_LINE;
+        double needed = bars.stream().mapToDouble(this::needed).max().orElse(0);
+        while (count > 1 && (pages.width() - LineLayout.GUTTER) / count < needed) count /= 2;
+        return count;
+    }
+
+    /** How wide a bar must be so that each name has room before the next one. */
+    private double needed(TimelineBar bar) {
+        List<TimelineSpan> spans = timeline.spansIn(bar);
+        double needed = LEAST_BAR;
+        for (TimelineSpan span : spans) {
+            double share = span.end()
+                    .min(bar.end())
+                    .minus(span.start().max(bar.start()))
+                    .dividedBy(bar.meter().length())
+                    .toDouble();
+            double name =
+                    LineLayout.nameWidth(pages.pen(), span.chord(), span.start().isLessThan(bar.start()));
+            needed = Math.max(needed, (name + NAME_GAP) / share);
+        }
+        return needed;
     }
 
     private static LineOfBars even(Block block, List<TimelineBar> bars, double width) {

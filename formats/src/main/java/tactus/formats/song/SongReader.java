@@ -70,7 +70,8 @@ final class SongReader {
             "planned",
             "accepted",
             "hints",
-            "mnemonics");
+            "mnemonics",
+            "sheet");
 
     private final List<Problem> problems = new ArrayList<>();
     private final List<OldAcceptance> oldAccepted = new ArrayList<>();
@@ -145,7 +146,7 @@ final class SongReader {
                     each -> without.with(new CellWords(
                             each.field("cell").text(), each.field("words").text())));
         }
-        return lesson;
+        return root.field("sheet").isThere() ? lesson.with(HandoutTree.read(root.field("sheet"))) : lesson;
     }
 
     private static Accepted accepted(Branch at) {

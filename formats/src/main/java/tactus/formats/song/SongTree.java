@@ -13,6 +13,7 @@ import tactus.core.rule.Company;
 import tactus.core.song.Accepted;
 import tactus.core.song.ChangeCount;
 import tactus.core.song.Facts;
+import tactus.core.song.Handout;
 import tactus.core.song.Lesson;
 import tactus.core.song.Overlay;
 import tactus.core.song.Song;
@@ -130,6 +131,7 @@ final class SongTree {
                         .addObject()
                         .put("cell", each.cell())
                         .put("words", each.words()));
+        if (!lesson.handout().equals(Handout.USUAL)) tree.set("sheet", HandoutTree.of(lesson.handout()));
     }
 
     private static ObjectNode of(Accepted accepted) {

@@ -11,6 +11,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -18,6 +19,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import tactus.core.harmony.Chord;
+import tactus.core.outline.Outline;
 import tactus.core.pattern.FingerMove;
 import tactus.core.pitch.Guitar;
 import tactus.core.rhythm.CellWords;
@@ -29,6 +31,7 @@ import tactus.core.timeline.PlayedForm;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineSpan;
 import tactus.formats.SampleSong;
+import tactus.formats.SongsByChance;
 import tactus.formats.song.SongFile;
 import tactus.formats.table.TextChart;
 import tactus.words.SongWords;
@@ -90,9 +93,17 @@ class NothingIsLostTest {
         timeline.margin()
                 .paces()
                 .forEach(pace -> pace.pace().map(words.rules()::of).ifPresent(said::add));
-        song.uses().forEach(use -> use.excepts().forEach(except -> said.add(words.of(except))));
+        // A use that is played as an earlier one says so, whatever it is written as.
+        Outline.of(timeline).uses().stream()
+                .filter(use -> use.sameAs().isEmpty())
+                .flatMap(use -> song.uses().get(use.use()).excepts().stream())
+                .forEach(except -> said.add(words.of(except)));
         song.sections().forEach(section -> words.key(section.id()).ifPresent(said::add));
-        song.lesson().hints().stream().map(Hint::text).forEach(said::add);
+        // What is not played is not on the page.
+        song.lesson().hints().stream()
+                .filter(hint -> hint.about().inSection().stream().allMatch(song.order()::contains))
+                .map(Hint::text)
+                .forEach(said::add);
         song.chords().forEach(chord -> said.add(chord.voicing().toString()));
         song.chords()
                 .forEach(chord -> chord.moves()
@@ -119,7 +130,7 @@ class NothingIsLostTest {
         Timeline timeline = Timeline.of(song);
         Path file = folder.resolve("sheet.pdf");
         Files.deleteIfExists(file);
-        Sheet.of(song, timeline, Paper.A4).writePdf(file);
+        Sheet.of(song, timeline, SheetLook.on(Paper.A4)).writePdf(file);
         try (var document = Loader.loadPDF(file.toFile())) {
             String text = new PDFTextStripper().getText(document);
             assertEquals(List.of(), missing(text, said(song, timeline)), text);
@@ -136,5 +147,27 @@ class NothingIsLostTest {
         String text = Files.readString(file);
         Set<String> wanted = said(song, timeline);
         assertEquals(List.of(), missing(text, wanted), text);
+    }
+
+    static IntStream seeds() {
+        return IntStream.range(0, 300);
+    }
+
+    private static List<Song> demos;
+
+    /** Songs that say things by chance, on the sheet and in the chart. */
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void nothingOfASongByChanceIsLost(int seed) throws IOException {
+        if (demos == null) demos = songs().toList();
+        Song song = SongsByChance.of(demos.get(seed % demos.size()), seed);
+        Timeline timeline = Timeline.of(song);
+        Set<String> wanted = said(song, timeline);
+        String text = WrittenPage.text(Sheet.of(song, timeline, SheetLook.on(Paper.A4)));
+        assertEquals(List.of(), missing(text, wanted), text);
+        Path file = folder.resolve("chance.txt");
+        TextChart.write(song, timeline, file);
+        String chart = Files.readString(file);
+        assertEquals(List.of(), missing(chart, wanted), chart);
     }
 }

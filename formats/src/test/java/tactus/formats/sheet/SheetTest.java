@@ -42,7 +42,7 @@ class SheetTest {
 
     private PDDocument written(Song song, Paper paper) throws IOException {
         Path file = folder.resolve("sheet.pdf");
-        Sheet.of(song, Timeline.of(song), paper).writePdf(file);
+        Sheet.of(song, Timeline.of(song), SheetLook.on(paper)).writePdf(file);
         return Loader.loadPDF(file.toFile());
     }
 
@@ -250,7 +250,7 @@ class SheetTest {
     @Test
     void asPicturesEachPageIsAFileWithInkOnIt() throws IOException {
         Song song = SampleSong.plain();
-        Sheet sheet = Sheet.of(song, Timeline.of(song), Paper.A4);
+        Sheet sheet = Sheet.of(song, Timeline.of(song), SheetLook.on(Paper.A4));
         List<Path> files = sheet.writePng(folder.resolve("sheet.png"), 72, false);
         BufferedImage first = ImageIO.read(files.getFirst().toFile());
         assertEquals(595, first.getWidth());

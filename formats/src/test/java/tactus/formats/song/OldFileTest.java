@@ -25,6 +25,7 @@ import tactus.core.section.Except;
 import tactus.core.snag.Snag;
 import tactus.core.snag.Snags;
 import tactus.core.song.Accepted;
+import tactus.core.song.Handout;
 import tactus.core.song.Overlay;
 import tactus.core.song.SnagId;
 import tactus.core.song.Song;
@@ -97,7 +98,8 @@ class OldFileTest {
                 .withLesson(today.lesson()
                         .without(new SnagId("length-odd", List.of("turn")))
                         .withHints(List.of())
-                        .withoutMnemonic("ddDdddD"))
+                        .withoutMnemonic("ddDdddD")
+                        .with(Handout.USUAL))
                 .withChords(any.chords().stream()
                         .map(chord -> chord.moves().isEmpty() ? chord : chord.withMoves(List.of()))
                         .toList())

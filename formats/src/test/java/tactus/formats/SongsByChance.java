@@ -1,0 +1,99 @@
+package tactus.formats;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import tactus.core.pattern.Pattern;
+import tactus.core.refusal.Refusal;
+import tactus.core.section.Cue;
+import tactus.core.section.Except;
+import tactus.core.section.PassChoice;
+import tactus.core.section.Section;
+import tactus.core.section.Stretch;
+import tactus.core.section.Use;
+import tactus.core.song.Hint;
+import tactus.core.song.HintPlace;
+import tactus.core.song.Song;
+import tactus.words.SongWords;
+
+/** Songs that say things by chance on top of what they have: rules, exceptions, cues, hints, rounds. */
+public final class SongsByChance {
+
+    private static final List<String> PLACES = List.of(
+            "{s}",
+            "{s}, last pass",
+            "{s}, pass 2",
+            "{s}, last chord",
+            "{s}, chord 2",
+            "{s}, bars 1-2",
+            "{s}, second half",
+            "last {s}",
+            "{s}, where nobody sings",
+            "everywhere, last bar");
+    private static final List<String> PLAYS = List.of(
+            "{p}",
+            "{p}, only beats",
+            "{p}, only downs",
+            "{p}, busier",
+            "muted strokes",
+            "held strum",
+            "stop and count",
+            "silence",
+            "p",
+            "ff",
+            "p to f",
+            "up 2 with shapes",
+            "up 2 with the capo",
+            "or {p}",
+            "pause of 2 beats",
+            "carry through");
+
+    private SongsByChance() {}
+
+    /** {@code song} with six things more. */
+    public static Song of(Song song, int seed) {
+        var random = new Random(seed);
+        Song other = song;
+        for (int i = 0; i < 4; i++) other = ruled(other, random);
+        other = marked(other, random);
+        return excepted(other, random);
+    }
+
+    private static <T> T any(List<T> all, Random random) {
+        return all.get(random.nextInt(all.size()));
+    }
+
+    /** A sentence that cannot be said in this song is not said. */
+    private static Song ruled(Song song, Random random) {
+        Section section = any(song.sections(), random);
+        Pattern pattern = any(song.patterns(), random);
+        String sentence = (any(PLACES, random) + ": " + any(PLAYS, random))
+                .replace("{s}", section.name())
+                .replace("{p}", pattern.name());
+        try {
+            return song.withRule(new SongWords(song).rules().parse(sentence));
+        } catch (Refusal impossible) {
+            return song;
+        }
+    }
+
+    private static Song marked(Song song, Random random) {
+        Section section = any(song.sections(), random);
+        int bar = 1 + random.nextInt(section.bars().size());
+        var cues = new ArrayList<>(section.cues());
+        cues.add(new Cue(bar, 1, PassChoice.EVERY, "cue " + random.nextInt(100)));
+        var hints = new ArrayList<>(song.lesson().hints());
+        hints.add(new Hint(new HintPlace.OfBar(section.id(), bar), "hint " + random.nextInt(100)));
+        return song.withSection(section.id(), each -> each.withCues(cues).withPasses(1 + random.nextInt(3)))
+                .withLesson(song.lesson().withHints(hints));
+    }
+
+    private static Song excepted(Song song, Random random) {
+        Use use = any(song.uses(), random);
+        Section section = song.section(use.section()).orElseThrow();
+        if (section.bars().size() < 3) return song;
+        Except.Change change =
+                random.nextBoolean() ? new Except.LeftOut(Stretch.bars(2, 2)) : new Except.LeftOut(Stretch.bars(1, 1));
+        return song.withUse(use.plus(new Except(random.nextBoolean() ? PassChoice.LAST : PassChoice.EVERY, change)));
+    }
+}
