@@ -22,6 +22,7 @@ import tactus.core.song.Version;
 import tactus.core.timeline.Timeline;
 import tactus.formats.file.FileName;
 import tactus.formats.sheet.Paper;
+import tactus.formats.sheet.SheetBook;
 import tactus.formats.sheet.SheetLook;
 import tactus.words.Words;
 import tools.jackson.databind.json.JsonMapper;
@@ -34,15 +35,18 @@ import tools.jackson.databind.node.ObjectNode;
         description = "Write a song as a PDF, PNG or SVG sheet, a MIDI file, MusicXML, a table of bars or sound.")
 final class ExportCommand implements Callable<Integer> {
 
-    @Parameters(paramLabel = "SONG", description = "a song file")
-    private Path file;
+    @Parameters(paramLabel = "SONG", arity = "1..*", description = "one song file or several")
+    private List<Path> files;
+
+    @Option(names = "--book", paramLabel = "TITLE", description = "all sheets as one PDF with contents")
+    private String book;
 
     @Option(
             names = "--to",
             required = true,
             split = ",",
             paramLabel = "KIND",
-            description = "pdf, png, svg, midi, musicxml, mxl, csv, txt or wav; several with commas")
+            description = "pdf, png, svg, midi, musicxml, mxl, csv, snags, txt or wav; several with commas")
     private List<String> kinds;
 
     @Option(names = "--out", defaultValue = ".", paramLabel = "DIR", description = "the folder, made if need be")
@@ -75,12 +79,18 @@ final class ExportCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         List<Export> exports = kinds.stream().map(ExportCommand::kind).toList();
-        Song song = SongArgument.read(file, spec.commandLine().getErr());
-        if (version != null) song = inVersion(song);
-        song = song.asShown();
-        Timeline timeline = Timeline.of(song);
+        if (book != null && !exports.equals(List.of(Export.PDF)))
+            throw new CommandFailure(TactusCommand.USAGE, "tactus export: --book is a PDF; write --to pdf with it");
+        var songs = new ArrayList<Song>();
+        for (Path file : files) {
+            Song song = SongArgument.read(file, spec.commandLine().getErr());
+            songs.add(version == null ? song : inVersion(song));
+        }
         var written = new ArrayList<Path>();
-        for (Export export : exports) written.addAll(write(export, song, timeline));
+        if (book != null) written.add(bound(songs));
+        else
+            for (Song song : songs)
+                for (Export export : exports) written.addAll(write(export, song.asShown(), Timeline.of(song)));
         print(written);
         return TactusCommand.FINE;
     }
@@ -111,23 +121,47 @@ final class ExportCommand implements Callable<Integer> {
         return Export.named(name.strip())
                 .orElseThrow(() -> new CommandFailure(
                         TactusCommand.USAGE,
-                        "tactus export: --to takes pdf, png, svg, midi, musicxml, mxl, csv, txt or wav, not \"" + name
-                                + "\""));
+                        "tactus export: --to takes pdf, png, svg, midi, musicxml, mxl, csv, snags, txt or wav, not \""
+                                + name + "\""));
+    }
+
+    private Path bound(List<Song> songs) {
+        Path target = free(FileName.of(book, "songs") + ".pdf");
+        writing(target, () -> {
+            SheetBook.write(book, songs, SheetLook.on(paper), target, _ -> {}, () -> false);
+            return List.of(target);
+        });
+        return target;
     }
 
     private List<Path> write(Export export, Song song, Timeline timeline) {
-        String name = FileName.of(song.facts().title(), "song");
-        Path target = folder.resolve(name + "." + export.ending());
+        Path target = free(export.fileName(FileName.of(song.facts().title(), "song")) + "." + export.ending());
+        return writing(
+                target,
+                () -> export.write(
+                        new Export.Job(song, timeline, SheetLook.on(paper), target, force), _ -> {}, () -> false));
+    }
+
+    private Path free(String name) {
+        Path target = folder.resolve(name);
         if (!force && Files.exists(target)) {
             throw new CommandFailure(
                     TactusCommand.FOUND,
                     "tactus export: " + target
                             + " is there already; --force writes over it, --out takes another folder");
         }
+        return target;
+    }
+
+    /** Writes files, and may fail at it. */
+    private interface Writing {
+        List<Path> write() throws IOException;
+    }
+
+    private List<Path> writing(Path target, Writing writing) {
         try {
             Files.createDirectories(folder);
-            return export.write(
-                    new Export.Job(song, timeline, SheetLook.on(paper), target, force), _ -> {}, () -> false);
+            return writing.write();
         } catch (IOException unwritten) {
             throw new CommandFailure(
                     TactusCommand.FOUND, "tactus export: " + target + " cannot be written: " + said(unwritten));

@@ -96,8 +96,8 @@ final class HandoutPanel extends VBox {
         row.getStyleClass().add("paper-row");
         row.getChildren().add(actions.wordedButton("sheet.print"));
         for (Export export : Export.values()) {
-            var button = actions.wordedButton("export." + export.ending());
-            button.setText(Words.of("sheet.out." + export.ending()));
+            var button = actions.wordedButton("export." + export.code());
+            button.setText(Words.of("sheet.out." + export.code()));
             row.getChildren().add(button);
         }
         return row;

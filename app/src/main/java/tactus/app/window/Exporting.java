@@ -2,14 +2,18 @@ package tactus.app.window;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
 import javafx.concurrent.Task;
 import tactus.app.work.Export;
 import tactus.app.work.Work;
 import tactus.core.refusal.Refusal;
+import tactus.core.song.Song;
 import tactus.formats.file.FileName;
+import tactus.formats.sheet.SheetBook;
 import tactus.formats.sheet.SheetLook;
+import tactus.formats.song.SongFile;
 import tactus.words.Words;
 
 /** Writes the song out as other files, beside the window. */
@@ -40,11 +44,22 @@ final class Exporting {
     /** Asks where and writes there. */
     void export(Export kind) {
         String name = FileName.of(work.song().facts().title(), "song");
-        asker.toWrite(name, kind.ending()).ifPresent(file -> start(kind, file));
+        asker.toWrite(kind.fileName(name), kind.ending()).ifPresent(file -> start(kind, file));
+    }
+
+    /** Asks for songs and writes their sheets as one PDF, with contents and bookmarks. */
+    void exportBook() {
+        List<Path> songs = asker.toOpenSeveral();
+        if (songs.isEmpty()) return;
+        asker.toWrite(Words.of("book.name"), "pdf")
+                .ifPresent(file -> follow(new Binding(songs, look.get(), file), file));
     }
 
     private void start(Export kind, Path file) {
-        var writing = new Writing(kind, new Export.Job(work.song(), work.timeline(), look.get(), file, false));
+        follow(new Writing(kind, new Export.Job(work.song(), work.timeline(), look.get(), file, false)), file);
+    }
+
+    private void follow(Task<List<Path>> writing, Path file) {
         writing.setOnSucceeded(_ -> status.say(Words.of("status.exported", file)));
         writing.setOnCancelled(_ -> status.say(Words.of("status.cancelled")));
         writing.setOnFailed(_ -> fail(writing.getException(), file));
@@ -75,6 +90,29 @@ final class Exporting {
         @Override
         protected List<Path> call() throws IOException {
             return kind.write(job, done -> updateProgress(done, 1), this::isCancelled);
+        }
+    }
+
+    /** Binds the sheets of songs that are read one after the other. */
+    private static final class Binding extends Task<List<Path>> {
+
+        private final List<Path> files;
+        private final SheetLook look;
+        private final Path target;
+
+        Binding(List<Path> files, SheetLook look, Path target) {
+            this.files = files;
+            this.look = look;
+            this.target = target;
+        }
+
+        @Override
+        protected List<Path> call() throws IOException {
+            var songs = new ArrayList<Song>();
+            for (Path each : files) songs.add(SongFile.read(each).song());
+            String title = target.getFileName().toString().replaceFirst("\\.pdf$", "");
+            SheetBook.write(title, songs, look, target, done -> updateProgress(done, 1), this::isCancelled);
+            return List.of(target);
         }
     }
 }

@@ -1,6 +1,7 @@
 package tactus.app.window;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 
 /** Asks the user which file. */
@@ -8,6 +9,9 @@ interface FileAsker {
 
     /** Asks for a song to open; empty if the user thinks better of it. */
     Optional<Path> toOpen();
+
+    /** Asks for several songs to open; none if the user thinks better of it. */
+    List<Path> toOpenSeveral();
 
     /** Asks for a MIDI file to read; empty if the user thinks better of it. */
     Optional<Path> toOpenMidi();

@@ -107,9 +107,9 @@ final class Menus extends MenuBar {
                 "song",
                 List.of(
                         List.of("song.save", "song.saveAs"),
-                        List.of("sheet.print"),
+                        List.of("sheet.print", "song.book"),
                         Stream.of(Export.values())
-                                .map(kind -> "export." + kind.ending())
+                                .map(kind -> "export." + kind.code())
                                 .toList(),
                         List.of("song.close")))));
         return items;

@@ -2,6 +2,7 @@ package tactus.app.window;
 
 import java.io.File;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
@@ -21,6 +22,14 @@ final class SystemFileAsker implements FileAsker {
     @Override
     public Optional<Path> toOpen() {
         return answered(chooser(SongFile.ENDING.substring(1)).showOpenDialog(stage));
+    }
+
+    @Override
+    public List<Path> toOpenSeveral() {
+        List<File> files = chooser(SongFile.ENDING.substring(1)).showOpenMultipleDialog(stage);
+        if (files == null) return List.of();
+        files.stream().findFirst().ifPresent(file -> folder = Optional.ofNullable(file.getParentFile()));
+        return files.stream().map(File::toPath).toList();
     }
 
     @Override

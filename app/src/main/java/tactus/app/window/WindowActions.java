@@ -47,8 +47,9 @@ final class WindowActions {
         actions.add(Action.of("sheet.print", Scope.ANYWHERE, () -> printing.print(window), "Shortcut+Alt+P"));
         for (Export kind : Export.values()) {
             String[] keys = kind == Export.PDF ? new String[] {"Shortcut+Shift+E"} : new String[0];
-            actions.add(Action.of("export." + kind.ending(), Scope.ANYWHERE, () -> exporting.export(kind), keys));
+            actions.add(Action.of("export." + kind.code(), Scope.ANYWHERE, () -> exporting.export(kind), keys));
         }
+        actions.add(Action.of("song.book", Scope.ANYWHERE, exporting::exportBook));
         actions.add(Action.of("song.close", Scope.ANYWHERE, close, "Shortcut+Q"));
     }
 

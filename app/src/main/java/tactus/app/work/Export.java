@@ -15,6 +15,7 @@ import tactus.formats.musicxml.MusicXmlSong;
 import tactus.formats.sheet.Sheet;
 import tactus.formats.sheet.SheetLook;
 import tactus.formats.table.BarTable;
+import tactus.formats.table.SnagTable;
 import tactus.formats.table.TextChart;
 import tactus.sound.wave.WaveRendering;
 
@@ -31,6 +32,7 @@ public enum Export {
     MXL("mxl", single(job -> MusicXmlSong.writeCompressed(job.song(), job.timeline(), job.file()))),
     TEXT("txt", single(job -> TextChart.write(job.song(), job.timeline(), job.file()))),
     CSV("csv", single(job -> BarTable.write(job.song(), job.timeline(), job.file()))),
+    SNAGS("snags", "csv", single(job -> SnagTable.write(job.song(), job.timeline(), job.file()))),
     WAV("wav", (job, progress, cancelled) -> {
         var rendering = WaveRendering.of(job.timeline());
         WholeFile.write(job.file(), out -> rendering.writeTo(out, progress, cancelled));
@@ -63,19 +65,35 @@ public enum Export {
         private static final float PRINT_DPI = 150;
     }
 
+    private final String code;
     private final String ending;
     private final Writing writing;
 
     Export(String ending, Writing writing) {
+        this(ending, ending, writing);
+    }
+
+    Export(String code, String ending, Writing writing) {
+        this.code = code;
         this.ending = ending;
         this.writing = writing;
     }
 
-    /** Finds the kind called {@code name}, by its name or its file ending. */
+    /** Finds the kind called {@code name}, by its name or its code. */
     public static Optional<Export> named(String name) {
         return Arrays.stream(values())
-                .filter(export -> export.name().equalsIgnoreCase(name) || export.ending.equalsIgnoreCase(name))
+                .filter(export -> export.name().equalsIgnoreCase(name) || export.code.equalsIgnoreCase(name))
                 .findFirst();
+    }
+
+    /** What it is called in commands: its ending where no other kind has the same. */
+    public String code() {
+        return code;
+    }
+
+    /** What its file is called for a song with the file name {@code name}, without the ending. */
+    public String fileName(String name) {
+        return code.equals(ending) ? name : name + "-" + code;
     }
 
     /** The ending of its files, without the dot. */

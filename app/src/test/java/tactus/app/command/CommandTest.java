@@ -115,7 +115,7 @@ class CommandTest {
     void anUnknownKindIsAUsageError() {
         assertEquals(2, run("export", song, "--to", "mp9"));
         assertEquals(
-                "tactus export: --to takes pdf, png, svg, midi, musicxml, mxl, csv, txt or wav, not \"mp9\"",
+                "tactus export: --to takes pdf, png, svg, midi, musicxml, mxl, csv, snags, txt or wav, not \"mp9\"",
                 err.toString().strip());
     }
 

@@ -12,9 +12,13 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tactus.core.section.Section;
+import tactus.core.snag.Snag;
+import tactus.core.snag.Snags;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
 import tactus.formats.SampleSong;
+import tactus.words.SnagWords;
+import tactus.words.Words;
 
 /** The table of bars as another library than the one that writes it reads it (RFC 4180). */
 class BarTableTest {
@@ -78,5 +82,23 @@ class BarTableTest {
                 .distinct()
                 .toList();
         assertEquals(List.of("D"), chords);
+    }
+
+    @Test
+    void everySnagHasARowWithItsPlaceItsMendAndWhyItIsMeant() throws Exception {
+        Song song = SampleSong.song();
+        Timeline timeline = Timeline.of(song);
+        Path file = folder.resolve("snags.csv");
+        SnagTable.write(song, timeline, file);
+        var words = new SnagWords(song);
+        try (var reader = new CSVReaderHeaderAware(Files.newBufferedReader(file))) {
+            for (Snag snag : Snags.all(song, timeline, Words.lexicon())) {
+                Map<String, String> row = reader.readMap();
+                assertEquals(snag.kind().code(), row.get("kind"));
+                assertEquals(words.where(snag), row.get("where"));
+                assertEquals(words.sentence(snag), row.get("what"));
+            }
+            assertEquals(null, reader.readMap());
+        }
     }
 }

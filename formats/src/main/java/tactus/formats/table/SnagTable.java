@@ -1,0 +1,38 @@
+package tactus.formats.table;
+
+import de.siegmar.fastcsv.writer.CsvWriter;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import tactus.core.snag.Snag;
+import tactus.core.snag.Snags;
+import tactus.core.song.Song;
+import tactus.core.timeline.Timeline;
+import tactus.formats.file.WholeFile;
+import tactus.words.SnagWords;
+import tactus.words.Words;
+
+/** Everything that does not fit in a song as a table (RFC 4180, UTF-8), what is meant so with its reason. */
+public final class SnagTable {
+
+    private SnagTable() {}
+
+    /** Writes the table, whole or not at all. */
+    public static void write(Song song, Timeline timeline, Path file) throws IOException {
+        List<Snag> snags = Snags.all(song, timeline, Words.lexicon());
+        var words = new SnagWords(song);
+        WholeFile.write(file, out -> {
+            CsvWriter csv = CsvWriter.builder().build(out);
+            csv.writeRecord("kind", "where", "what", "numbers", "what mends it", "meant so");
+            for (Snag snag : snags)
+                csv.writeRecord(
+                        snag.kind().code(),
+                        words.where(snag),
+                        words.sentence(snag),
+                        words.numbers(snag, "; "),
+                        snag.fix().map(fix -> Words.say(fix.label())).orElse(""),
+                        song.lesson().reason(snag.id(), snag.values()).orElse(""));
+            csv.flush();
+        });
+    }
+}
