@@ -35,5 +35,5 @@ if not exist "%MODULES%\.built" (
     copy /y "%ROOT%app\target\app-*.jar" "%MODULES%" >nul
     type nul > "%MODULES%\.built"
 )
-"%JAVA%" -XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xmx768m --enable-native-access=javafx.graphics -Dfile.encoding=UTF-8 --module-path "%MODULES%" --module tactus.app/tactus.app.Main %*
+"%JAVA%" -XX:TieredStopAtLevel=1 -XX:+UseSerialGC -Xmx768m --enable-native-access=javafx.graphics,org.xerial.sqlitejdbc -Dfile.encoding=UTF-8 --module-path "%MODULES%" --module tactus.app/tactus.app.Main %*
 exit /b %errorlevel%

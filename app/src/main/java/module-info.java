@@ -2,6 +2,7 @@
 module tactus.app {
     requires tactus.core;
     requires tactus.formats;
+    requires tactus.records;
     requires tactus.sound;
     requires tactus.words;
     requires atlantafx.base;

@@ -30,6 +30,7 @@ module tactus.core {
     exports tactus.core.section;
     exports tactus.core.sentence;
     exports tactus.core.shape;
+    exports tactus.core.shelf;
     exports tactus.core.snag;
     exports tactus.core.song;
     exports tactus.core.statement;

@@ -164,7 +164,7 @@ public final class SampleSong {
                         .withTempo(Optional.of(new Tempo(70, Length.QUARTER))));
         return new Song(
                 new Facts(
-                        new Heading("Sample", "A note", Optional.of(Level.EASY)),
+                        new Heading("Sample", "A note", Optional.of(Level.EASY), List.of("autumn", "two parts")),
                         Key.parse("D"),
                         Spelling.FLATS,
                         new Instrument(

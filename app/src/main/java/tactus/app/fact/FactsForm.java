@@ -17,6 +17,8 @@ import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.field.LevelBox;
 import tactus.app.field.NamedField;
+import tactus.app.field.ProblemLabel;
+import tactus.app.field.TakenField;
 import tactus.app.field.WholeNumberSpinner;
 import tactus.app.work.Settings;
 import tactus.core.picking.FingerSchool;
@@ -36,6 +38,8 @@ public final class FactsForm extends VBox {
     private final Bound bound = new Bound(this);
     private final TextField title = new TextField();
     private final TextField note = new TextField();
+    private final ProblemLabel tagsProblem = new ProblemLabel();
+    private final TakenField tags;
     private final ComboBox<String> key = new ComboBox<>();
     private final ComboBox<Spelling> spelling = new ComboBox<>();
     private final WholeNumberSpinner capo = new WholeNumberSpinner(0, Instrument.HIGHEST_CAPO);
@@ -59,10 +63,14 @@ public final class FactsForm extends VBox {
         meter.getItems().setAll("2/4", "3/4", "4/4", "5/4", "6/8", "7/8", "9/8", "12/8");
         key.setEditable(true);
         meter.setEditable(true);
+        tags = new TakenField("facts-tags", model::setTags, tagsProblem);
+        tags.setPromptText(Words.of("setup.tagsPrompt"));
         getChildren()
                 .setAll(
                         field("title", title),
                         field("note", note),
+                        field("tags", tags),
+                        tagsProblem,
                         row(field("key", key), field("spelling", spelling)),
                         row(field("capo", capo), field("tempo", tempo), field("meter", meter)),
                         row(field("pickup", pickup), field("level", level)),
@@ -155,6 +163,7 @@ public final class FactsForm extends VBox {
         try (var _ = bound.showing()) {
             showText(title, facts.title());
             showText(note, facts.note());
+            tags.show(String.join(", ", facts.heading().tags()));
             showText(tempo, facts.tempo().perMinuteText());
             key.setValue(facts.key().toString());
             spelling.setValue(facts.spelling());

@@ -50,6 +50,11 @@ public final class SetUpModel {
         return type("note", facts -> facts.withNote(note));
     }
 
+    /** @param tags with commas between them */
+    Optional<String> setTags(String tags) {
+        return type("tags", facts -> facts.withTags(List.of(tags.split(","))));
+    }
+
     Optional<String> setKey(String key) {
         return type("key", facts -> facts.withKey(Key.parse(key)));
     }

@@ -45,6 +45,12 @@ public final class StartPage extends VBox {
 
         void open(Path file);
 
+        /** Begins a song like the one in {@code file}, which stays as it is. */
+        void like(Path file);
+
+        /** Asks for a folder. */
+        Optional<Path> folder();
+
         /** Asks for a file. */
         void open();
     }
@@ -63,11 +69,14 @@ public final class StartPage extends VBox {
     private final Button take = new Button(Words.of("start.take"));
     private Optional<Chart> chart = Optional.empty();
 
-    /** @param recent files that were opened before, the last one first */
-    public StartPage(Beginning beginning, List<Path> recent) {
+    /**
+     * @param recent files that were opened before, the last one first
+     * @param shelf the songs in the teacher's folders
+     */
+    public StartPage(Beginning beginning, List<Path> recent, ShelfModel shelf) {
         this.beginning = beginning;
         getStyleClass().add("start-page");
-        var columns = new HBox(facts(), paste(), songs(recent));
+        var columns = new HBox(facts(), paste(), songs(recent, shelf));
         columns.getStyleClass().add("start-columns");
         VBox.setVgrow(columns, Priority.ALWAYS);
         getChildren().setAll(columns);
@@ -137,14 +146,16 @@ public final class StartPage extends VBox {
         press.consume();
     }
 
-    private VBox songs(List<Path> recent) {
+    private VBox songs(List<Path> recent, ShelfModel shelf) {
         var open = new Button(Words.of("start.open"));
         open.setId("start-open");
         open.setOnAction(_ -> beginning.open());
-        var column = column("start.songs", open);
+        var finder = new ShelfPanel(shelf, beginning, beginning::folder);
+        VBox.setVgrow(finder, Priority.ALWAYS);
+        var column = column("start.songs", finder, open);
         if (!recent.isEmpty()) column.getChildren().add(titled("start.recent"));
         int number = 1;
-        for (Path file : recent.stream().limit(6).toList()) {
+        for (Path file : recent.stream().limit(4).toList()) {
             String name = file.getFileName().toString().replaceFirst("(\\.tactus)?\\.json$", "");
             column.getChildren()
                     .add(link("start-recent-" + number++, name, file.toString(), () -> beginning.open(file)));
@@ -154,8 +165,8 @@ public final class StartPage extends VBox {
         for (DemoSong demo : DemoSong.values())
             column.getChildren()
                     .add(link("start-demo-" + number++, demo.title(), demo.title(), () -> beginning.with(demo)));
-        column.setMinWidth(220);
-        column.setMaxWidth(240);
+        column.setMinWidth(270);
+        column.setMaxWidth(300);
         return column;
     }
 

@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import tactus.app.demo.DemoSong;
 import tactus.app.start.NewSong;
+import tactus.app.start.ShelfModel;
 import tactus.app.start.StartPage;
 import tactus.app.work.Settings;
 import tactus.core.chart.Chart;
@@ -18,17 +19,23 @@ final class Beginnings implements StartPage.Beginning {
     private final Overlay overlay;
     private final Settings settings;
     private final Runnable toChords;
+    private final ShelfModel shelf;
+    private final FileAsker asker;
 
     /** @param toChords goes where chords are written */
-    Beginnings(SongDesk desk, Overlay overlay, Settings settings, Runnable toChords) {
+    Beginnings(
+            SongDesk desk, Overlay overlay, Settings settings, ShelfModel shelf, FileAsker asker, Runnable toChords) {
         this.desk = desk;
         this.overlay = overlay;
         this.settings = settings;
         this.toChords = toChords;
+        this.shelf = shelf;
+        this.asker = asker;
     }
 
     void show() {
-        var page = new StartPage(this, settings.recentProperty().get());
+        shelf.refresh();
+        var page = new StartPage(this, settings.recentProperty().get(), shelf);
         overlay.page(Words.of("start.heading"), page, page.first());
     }
 
@@ -58,6 +65,17 @@ final class Beginnings implements StartPage.Beginning {
     public void open(Path file) {
         overlay.hide();
         desk.open(file);
+    }
+
+    @Override
+    public void like(Path file) {
+        overlay.hide();
+        desk.beginLike(file);
+    }
+
+    @Override
+    public Optional<Path> folder() {
+        return asker.toOpenFolder();
     }
 
     @Override

@@ -13,6 +13,9 @@ interface FileAsker {
     /** Asks for several songs to open; none if the user thinks better of it. */
     List<Path> toOpenSeveral();
 
+    /** Asks for a folder; empty if the user thinks better of it. */
+    Optional<Path> toOpenFolder();
+
     /** Asks for a MIDI file to read; empty if the user thinks better of it. */
     Optional<Path> toOpenMidi();
 

@@ -17,6 +17,7 @@ import tactus.app.place.Place;
 import tactus.app.place.PlaceParts;
 import tactus.app.player.PlayerBar;
 import tactus.app.player.PlayerModel;
+import tactus.app.start.ShelfModel;
 import tactus.app.work.Autosave;
 import tactus.app.work.Export;
 import tactus.app.work.OfferedShapes;
@@ -79,7 +80,8 @@ final class MainWindow extends StackPane {
                 this::cover)));
         place.set(first());
         desk = new SongDesk(work, settings, autosave, asker, overlay, notices, status);
-        beginnings = new Beginnings(desk, overlay, settings, this::toChords);
+        beginnings = new Beginnings(
+                desk, overlay, settings, new ShelfModel(settings, background::run), asker, this::toChords);
         desk.beginWith(beginnings::show);
         var exporting = new Exporting(work, asker, background, status, notices, settings::sheetLook);
         var printing = new Printing(

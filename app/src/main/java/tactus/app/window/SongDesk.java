@@ -105,6 +105,20 @@ final class SongDesk {
         unlessUnsaved(() -> read(file));
     }
 
+    /** Begins a song that is a copy of the one in {@code file} and has no file of its own yet. */
+    void beginLike(Path file) {
+        unlessUnsaved(() -> {
+            try {
+                Song song = SongFile.read(file).song();
+                String title = Words.of("shelf.likeTitle", song.facts().title());
+                begin(song.withFacts(song.facts().withTitle(title.substring(0, Math.min(title.length(), 100)))));
+            } catch (IOException unreadable) {
+                LOG.warn("{} cannot be opened", file, unreadable);
+                notices.show(Words.of("open.failed", said(unreadable, file)), List.of());
+            }
+        });
+    }
+
     /** Does {@code next} at once if everything is saved, otherwise when the user has said what to do first. */
     void unlessUnsaved(Runnable next) {
         if (!work.isUnsaved()) {

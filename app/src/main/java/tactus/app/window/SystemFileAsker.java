@@ -4,6 +4,7 @@ import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import tactus.formats.song.SongFile;
@@ -30,6 +31,13 @@ final class SystemFileAsker implements FileAsker {
         if (files == null) return List.of();
         files.stream().findFirst().ifPresent(file -> folder = Optional.ofNullable(file.getParentFile()));
         return files.stream().map(File::toPath).toList();
+    }
+
+    @Override
+    public Optional<Path> toOpenFolder() {
+        var chooser = new DirectoryChooser();
+        folder.filter(File::isDirectory).ifPresent(chooser::setInitialDirectory);
+        return Optional.ofNullable(chooser.showDialog(stage)).map(File::toPath);
     }
 
     @Override

@@ -50,6 +50,7 @@ public final class Settings {
     private final IntegerProperty scaleLength =
             new SimpleIntegerProperty(this, "scaleLength", (int) Neck.USUAL.scaleLength());
     private final ObjectProperty<Paper> paper = new SimpleObjectProperty<>(this, "paper", Paper.A4);
+    private final ObjectProperty<List<Path>> folders = new SimpleObjectProperty<>(this, "folders", List.of());
     private final ReadOnlyObjectWrapper<List<Path>> recent = new ReadOnlyObjectWrapper<>(this, "recent", List.of());
 
     /** Reads what was chosen before; what cannot be read is as at first. */
@@ -60,19 +61,24 @@ public final class Settings {
         dark.set(Boolean.parseBoolean(kept.getProperty("dark")));
         showsNext.set(!"false".equals(kept.getProperty("showsNext")));
         lowStringOnTop.set(Boolean.parseBoolean(kept.getProperty("lowStringOnTop", "true")));
-        recent.set(kept.getProperty("recent", "")
-                .lines()
-                .filter(line -> !line.isBlank())
-                .map(Path::of)
-                .toList());
+        recent.set(paths(kept, "recent"));
+        folders.set(paths(kept, "folders"));
         leftHanded.set(Boolean.parseBoolean(kept.getProperty("leftHanded")));
         saysH.set(Boolean.parseBoolean(kept.getProperty("saysH")));
         roles.set(chosen(RoleSchool.values(), kept.getProperty("roles")));
         counting.set(chosen(CountSchool.values(), kept.getProperty("counting")));
         paper.set(chosen(Paper.values(), kept.getProperty("paper")));
         readHand(kept);
-        List.of(dark, showsNext, lowStringOnTop, leftHanded, saysH, roles, counting, hand, scaleLength, paper)
+        List.of(dark, showsNext, lowStringOnTop, leftHanded, saysH, roles, counting, hand, scaleLength, paper, folders)
                 .forEach(setting -> setting.subscribe(this::write));
+    }
+
+    private static List<Path> paths(Properties kept, String key) {
+        return kept.getProperty(key, "")
+                .lines()
+                .filter(line -> !line.isBlank())
+                .map(Path::of)
+                .toList();
     }
 
     /** The one of {@code choices} that is called {@code name}; the first if none is. */
@@ -125,15 +131,28 @@ public final class Settings {
         kept.setProperty("handSpan", Integer.toString(hand.get().span()));
         kept.setProperty("thumb", Boolean.toString(hand.get().thumb()));
         kept.setProperty("scaleLength", Integer.toString(scaleLength.get()));
-        kept.setProperty(
-                "recent",
-                String.join("\n", recent.get().stream().map(Path::toString).toList()));
+        kept.setProperty("recent", lines(recent.get()));
+        kept.setProperty("folders", lines(folders.get()));
         try {
             Files.createDirectories(folder.root());
             WholeFile.write(folder.file("settings.properties"), out -> kept.store(out, "Tactus"));
         } catch (IOException full) {
             LOG.warn("the settings cannot be kept", full);
         }
+    }
+
+    private static String lines(List<Path> paths) {
+        return String.join("\n", paths.stream().map(Path::toString).toList());
+    }
+
+    /** The folders in which songs are looked for. */
+    public ObjectProperty<List<Path>> foldersProperty() {
+        return folders;
+    }
+
+    /** Where the index of songs is kept. */
+    public Path shelfFile() {
+        return folder.file("shelf.db");
     }
 
     /** Puts {@code file} first among the recent ones. */

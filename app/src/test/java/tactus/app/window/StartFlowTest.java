@@ -12,15 +12,22 @@ import static javafx.scene.input.KeyCode.Z;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.mockito.Mockito.when;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import javafx.scene.control.ListView;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.demo.DemoSong;
 import tactus.core.harmony.Chord;
 import tactus.core.section.Section;
@@ -251,5 +258,40 @@ class StartFlowTest extends WindowTest {
         robot.interact(() -> window.openFile(good));
         assertFalse(isShown(".start-page"));
         assertEquals("Lantern Walk", song().facts().title());
+    }
+
+    private int found() {
+        return ((ListView<?>) robot.lookup("#found-songs").query()).getItems().size();
+    }
+
+    @Test
+    void aSongInAFolderIsFoundByTypingAndOpenedOrBegunAgain() throws Exception {
+        Path songs = Files.createDirectories(folder.resolve("songs"));
+        for (DemoSong demo : DemoSong.values())
+            SongFile.write(demo.song(), songs.resolve(demo.name().toLowerCase(Locale.ROOT) + SongFile.ENDING));
+        when(asker.toOpenFolder()).thenReturn(Optional.of(songs));
+        ask();
+        assertTrue(text("#shelf-state").startsWith("Add the folder"));
+        robot.interact(() -> ((MenuButton) robot.lookup("#shelf-folders").query())
+                .getItems()
+                .getFirst()
+                .fire());
+        WaitForAsyncUtils.waitFor(
+                20, TimeUnit.SECONDS, () -> text("#shelf-state").equals("5 songs"));
+        click("#find-song");
+        type("no capo");
+        assertEquals(3, found());
+        type(", 6/8");
+        assertEquals(1, found());
+        press(ENTER);
+        assertEquals("Rain on the Boathouse", song().facts().title());
+        ask();
+        WaitForAsyncUtils.waitFor(
+                20, TimeUnit.SECONDS, () -> text("#shelf-state").equals("5 songs"));
+        click("#find-song");
+        type("waltz");
+        click("#like-found");
+        assertEquals("Last Chair Waltz, again", song().facts().title());
+        assertFalse(work.getFile().isPresent(), "the copy has no file yet");
     }
 }

@@ -1,5 +1,6 @@
 package tactus.core.song;
 
+import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import tactus.core.chord.Naming;
@@ -131,17 +132,22 @@ public record Facts(
 
     /** @throws Refusal if the title is empty or too long */
     public Facts withTitle(String other) {
-        return with(new Heading(other, heading.note(), heading.level()));
+        return with(new Heading(other, heading.note(), heading.level(), heading.tags()));
     }
 
     /** @throws Refusal if the note is too long */
     public Facts withNote(String other) {
-        return with(new Heading(heading.title(), other, heading.level()));
+        return with(new Heading(heading.title(), other, heading.level(), heading.tags()));
     }
 
     /** The same arranged for others, or for nobody in particular. */
     public Facts withLevel(Optional<Level> other) {
-        return with(new Heading(heading.title(), heading.note(), other));
+        return with(new Heading(heading.title(), heading.note(), other, heading.tags()));
+    }
+
+    /** @throws Refusal if there are too many, or one is too long */
+    public Facts withTags(List<String> others) {
+        return with(new Heading(heading.title(), heading.note(), heading.level(), others));
     }
 
     /** The same in another sounding key; the capo stays. */

@@ -43,6 +43,12 @@ final class FactsReader {
                 "remedy.left-out",
                 (each, at) -> each.withLevel(Optional.of(Codes.read(at, Level.values()))));
         facts = ifThere(
+                facts,
+                "tags",
+                "remedy.left-out",
+                (each, at) ->
+                        each.withTags(at.elements().stream().map(Branch::text).toList()));
+        facts = ifThere(
                 facts, "groove", "remedy.left-out", (each, at) -> each.withGroove(Optional.of(groove(at, meter))));
         facts = ifThere(facts, "pickup", "remedy.no-pick-up", (each, at) -> each.withPickup(at.number()));
         facts = ifThere(

@@ -44,6 +44,7 @@ final class SongReader {
             "title",
             "note",
             "level",
+            "tags",
             "fingers",
             "strike",
             "key",

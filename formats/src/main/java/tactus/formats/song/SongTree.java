@@ -56,6 +56,7 @@ final class SongTree {
         tree.put("title", facts.title());
         if (!facts.note().isEmpty()) tree.put("note", facts.note());
         facts.level().ifPresent(level -> tree.put("level", Codes.of(level)));
+        facts.heading().tags().forEach(tag -> tree.withArray("tags").add(tag));
         tree.put("key", facts.key().toString());
         if (facts.spelling() != Spelling.BY_KEY) {
             tree.put("spelling", facts.spelling().name().toLowerCase(Locale.ROOT));

@@ -92,6 +92,7 @@ class OldFileTest {
                         .toList());
         Song any = silent.withFacts(silent.facts()
                 .withLevel(Optional.empty())
+                .withTags(List.of())
                 .withPicking(PickingStyle.USUAL)
                 .withInstrument(silent.facts().instrument().withGuitar(Guitar.AS_TUNED)));
         Song expected = any.withVersions(today.versions().with(week))

@@ -1,0 +1,116 @@
+package tactus.app.start;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.concurrent.Task;
+import tactus.app.work.Settings;
+import tactus.core.shelf.ShelvedSong;
+import tactus.core.shelf.SongQuery;
+import tactus.records.shelf.Shelf;
+import tactus.words.Words;
+
+/** The songs in the teacher's folders; the index follows the folders whenever it is asked for anew. */
+public final class ShelfModel {
+
+    private final Settings settings;
+    private final Consumer<Task<?>> background;
+    private final Shelf shelf;
+    private final ReadOnlyObjectWrapper<List<ShelvedSong>> songs =
+            new ReadOnlyObjectWrapper<>(this, "songs", List.of());
+    private final ReadOnlyStringWrapper state = new ReadOnlyStringWrapper(this, "state", "");
+    private Task<?> running;
+
+    /** @param background runs what takes long */
+    public ShelfModel(Settings settings, Consumer<Task<?>> background) {
+        this.settings = settings;
+        this.background = background;
+        shelf = new Shelf(settings.shelfFile(), Words.lexicon());
+    }
+
+    /** All songs of the folders, by their titles. */
+    ReadOnlyObjectProperty<List<ShelvedSong>> songsProperty() {
+        return songs.getReadOnlyProperty();
+    }
+
+    /** How many songs there are, or what is being done. */
+    ReadOnlyStringProperty stateProperty() {
+        return state.getReadOnlyProperty();
+    }
+
+    List<ShelvedSong> find(String query) {
+        return SongQuery.parse(query, Words.lexicon(), songs.get()).find();
+    }
+
+    List<Path> folders() {
+        return settings.foldersProperty().get();
+    }
+
+    void add(Path folder) {
+        var all = new ArrayList<>(folders());
+        if (!all.contains(folder)) all.add(folder);
+        settings.foldersProperty().set(List.copyOf(all));
+        refresh();
+    }
+
+    void remove(Path folder) {
+        settings.foldersProperty()
+                .set(folders().stream().filter(each -> !each.equals(folder)).toList());
+        refresh();
+    }
+
+    /** Brings the index up to date beside the window. */
+    public void refresh() {
+        if (running != null) running.cancel();
+        if (folders().isEmpty() && !Files.exists(settings.shelfFile())) {
+            state.set(Words.of("shelf.noFolder"));
+            return;
+        }
+        var reading = new Reading(shelf, settings.shelfFile(), folders());
+        running = reading;
+        state.set(Words.of("shelf.reading", 0));
+        reading.progressProperty().subscribe(part -> {
+            if (reading.isRunning() && part.doubleValue() >= 0)
+                state.set(Words.of("shelf.reading", (int) (100 * part.doubleValue())));
+        });
+        reading.setOnSucceeded(_ -> {
+            songs.set(reading.getValue());
+            state.set(said(reading.getValue().size()));
+        });
+        reading.setOnFailed(_ -> state.set(Words.of("shelf.failed")));
+        background.accept(reading);
+    }
+
+    private String said(int count) {
+        List<Path> gone =
+                folders().stream().filter(each -> !Files.isDirectory(each)).toList();
+        if (folders().isEmpty()) return Words.of("shelf.noFolder");
+        return gone.isEmpty() ? Words.of("shelf.songs", count) : Words.of("shelf.gone", gone.getFirst(), count);
+    }
+
+    private static final class Reading extends Task<List<ShelvedSong>> {
+
+        private final Shelf shelf;
+        private final Path file;
+        private final List<Path> folders;
+
+        Reading(Shelf shelf, Path file, List<Path> folders) {
+            this.shelf = shelf;
+            this.file = file;
+            this.folders = folders;
+        }
+
+        @Override
+        protected List<ShelvedSong> call() throws IOException {
+            Files.createDirectories(file.getParent());
+            return shelf.refresh(folders, done -> updateProgress(done, 1), this::isCancelled);
+        }
+    }
+}

@@ -1,0 +1,135 @@
+package tactus.core.shelf;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import tactus.core.chord.ChordName;
+import tactus.core.harmony.Chord;
+import tactus.core.language.Lexicon;
+import tactus.core.pattern.Pattern;
+import tactus.core.pitch.Key;
+import tactus.core.section.Section;
+import tactus.core.section.Syllable;
+import tactus.core.shape.FrettingHand;
+import tactus.core.shape.Grip;
+import tactus.core.shape.Neck;
+import tactus.core.snag.Snags;
+import tactus.core.song.Song;
+import tactus.core.timeline.Timeline;
+
+/**
+ * What a song can be found by.
+ *
+ * @param place where it is kept, as whoever keeps it names places
+ * @param key in which it sounds
+ * @param tempo in its own beats a minute
+ * @param tuning the open strings from the lowest, as they are called
+ * @param level its code, {@code first-lessons}; empty if none is said
+ * @param chords the names of its shapes, in the order of their first use
+ * @param degrees its chords as distances from the key with what they are, so that the same song in another key has the same
+ * @param hasBarre whether a finger must hold several strings down for any of them
+ * @param rhythms its patterns as lines
+ * @param words everything that is sung, cues included, and the note
+ * @param tags what the teacher has put on it
+ * @param snags how many things do not fit
+ */
+public record ShelvedSong(
+        String place,
+        String title,
+        String key,
+        String meter,
+        double tempo,
+        int capo,
+        String tuning,
+        String level,
+        List<String> chords,
+        String degrees,
+        boolean hasBarre,
+        List<String> rhythms,
+        String words,
+        List<String> tags,
+        int snags) {
+
+    public ShelvedSong {
+        Objects.requireNonNull(place);
+        Objects.requireNonNull(title);
+        Objects.requireNonNull(key);
+        Objects.requireNonNull(meter);
+        Objects.requireNonNull(tuning);
+        Objects.requireNonNull(level);
+        Objects.requireNonNull(degrees);
+        Objects.requireNonNull(words);
+        chords = List.copyOf(chords);
+        rhythms = List.copyOf(rhythms);
+        tags = List.copyOf(tags);
+    }
+
+    /** What {@code song}, kept at {@code place}, can be found by. */
+    public static ShelvedSong of(String place, Song song, Lexicon lexicon) {
+        var facts = song.facts();
+        List<String> chords = song.sections().stream()
+                .flatMap(section -> section.spans().stream())
+                .map(span -> Chord.plainName(span.chord()))
+                .distinct()
+                .toList();
+        return new ShelvedSong(
+                place,
+                facts.title(),
+                facts.key().toString(),
+                facts.meter().toString(),
+                facts.tempo().perMinute(),
+                facts.capo(),
+                facts.tuning().notes(),
+                facts.level().map(Lexicon::code).orElse(""),
+                chords,
+                degrees(chords, facts.shapesKey()),
+                song.chords().stream().anyMatch(ShelvedSong::hasBarre),
+                song.patterns().stream().map(Pattern::line).distinct().toList(),
+                words(song),
+                facts.heading().tags(),
+                Snags.of(song, Timeline.of(song), lexicon).size());
+    }
+
+    /** {@code 0 5 7 9m}: distances in semitones, sorted. */
+    private static String degrees(List<String> chords, Key key) {
+        var degrees = new TreeSet<String>();
+        for (String chord : chords) {
+            Chord.meaning(chord).ifPresent(name -> degrees.add(degree(name, key)));
+        }
+        return String.join(" ", degrees);
+    }
+
+    private static String degree(ChordName name, Key key) {
+        int above = Math.floorMod(name.root().pitchClass() - key.tonic(), 12);
+        String quality = new ChordName(name.root(), name.quality())
+                .toString()
+                .substring(name.root().toString().length());
+        return above + quality;
+    }
+
+    private static boolean hasBarre(Chord chord) {
+        return chord.grip(Neck.USUAL, FrettingHand.USUAL)
+                .or(() -> chord.grip(Neck.USUAL, FrettingHand.LARGEST))
+                .filter(Grip::hasBarre)
+                .isPresent();
+    }
+
+    private static String words(Song song) {
+        Stream<String> sung = song.sections().stream().flatMap(ShelvedSong::words);
+        return Stream.concat(Stream.of(song.facts().note()), sung).collect(Collectors.joining(" "));
+    }
+
+    private static Stream<String> words(Section section) {
+        Stream<String> lines = section.words().stream().map(line -> joined(line.syllables()));
+        return Stream.concat(section.cues().stream().map(cue -> cue.text()), lines);
+    }
+
+    /** Syllables of a word together. */
+    private static String joined(List<Syllable> syllables) {
+        var text = new StringBuilder();
+        for (Syllable each : syllables) text.append(each.text()).append(each.goesOn() ? "" : " ");
+        return text.toString().strip();
+    }
+}

@@ -1,0 +1,10 @@
+/** What is kept beside the songs in databases of the data folder: the index of a teacher's songs. */
+module tactus.records {
+    requires transitive tactus.core;
+    requires tactus.formats;
+    requires java.sql;
+    requires org.slf4j;
+    requires org.xerial.sqlitejdbc;
+
+    exports tactus.records.shelf;
+}
