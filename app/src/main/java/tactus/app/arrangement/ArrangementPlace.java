@@ -16,6 +16,7 @@ import tactus.app.section.ArrangementModel;
 import tactus.app.stand.StandModel;
 import tactus.app.stand.StandView;
 import tactus.core.snag.SnagPlace;
+import tactus.formats.sheet.Picture;
 
 /** Where patterns are placed over the song. */
 public final class ArrangementPlace implements Place {
@@ -92,6 +93,11 @@ public final class ArrangementPlace implements Place {
     private void leaveStand() {
         standing = false;
         window.cover().accept(Optional.empty());
+    }
+
+    @Override
+    public Optional<Picture.Subject> pictured() {
+        return parts.arrangement().section().map(section -> new Picture.Subject.OfSection(section.id()));
     }
 
     @Override

@@ -1,6 +1,7 @@
 package tactus.app.bench;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import org.kordamp.ikonli.feather.Feather;
 import tactus.app.action.Actions;
@@ -9,6 +10,7 @@ import tactus.app.place.Once;
 import tactus.app.place.Place;
 import tactus.app.place.PlaceParts;
 import tactus.core.snag.SnagPlace;
+import tactus.formats.sheet.Picture;
 
 /** Where patterns are written. */
 public final class BenchPlace implements Place {
@@ -48,6 +50,11 @@ public final class BenchPlace implements Place {
             view.get().takePanelFocus();
         };
         BenchActions.add(parts, showPanel, actions);
+    }
+
+    @Override
+    public Optional<Picture.Subject> pictured() {
+        return parts.bench().patternProperty().get().map(pattern -> new Picture.Subject.OfPattern(pattern.id()));
     }
 
     @Override

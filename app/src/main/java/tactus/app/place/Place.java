@@ -1,10 +1,12 @@
 package tactus.app.place;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.Node;
 import org.kordamp.ikonli.feather.Feather;
 import tactus.app.action.Actions;
 import tactus.core.snag.SnagPlace;
+import tactus.formats.sheet.Picture;
 
 /** A place of the window, where one part of the work is done. The window knows no more of it than this. */
 public interface Place {
@@ -35,6 +37,11 @@ public interface Place {
 
     /** Shows {@code target}, which it can, and puts the focus there; it is in sight. */
     void show(SnagPlace target);
+
+    /** What a picture can be made of alone: what is chosen there. */
+    default Optional<Picture.Subject> pictured() {
+        return Optional.empty();
+    }
 
     /** Plays what it is about. */
     void play();

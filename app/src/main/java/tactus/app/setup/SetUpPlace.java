@@ -1,6 +1,7 @@
 package tactus.app.setup;
 
 import java.util.List;
+import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Node;
@@ -14,6 +15,7 @@ import tactus.app.place.PlaceParts;
 import tactus.app.player.PlayerModel;
 import tactus.app.shape.ShapeModel;
 import tactus.core.snag.SnagPlace;
+import tactus.formats.sheet.Picture;
 
 /** Where facts, chords, capo and tuning are settled. */
 public final class SetUpPlace implements Place {
@@ -54,6 +56,11 @@ public final class SetUpPlace implements Place {
     @Override
     public void addTo(Actions actions, Runnable show) {
         SetUpActions.add(shapes, capo, panel, show, actions);
+    }
+
+    @Override
+    public Optional<Picture.Subject> pictured() {
+        return shapes.chosenProperty().get().map(chord -> new Picture.Subject.OfShape(chord.name()));
     }
 
     @Override

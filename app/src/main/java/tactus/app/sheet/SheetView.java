@@ -8,8 +8,6 @@ import javafx.concurrent.Task;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
-import javafx.scene.image.PixelFormat;
-import javafx.scene.image.WritableImage;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
@@ -17,6 +15,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
 import tactus.app.field.Bound;
+import tactus.app.field.Images;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.song.Handout;
@@ -119,18 +118,9 @@ public final class SheetView extends BorderPane {
             var images = new ArrayList<Image>();
             for (BufferedImage page : sheet.images(PREVIEW_DPI)) {
                 if (isCancelled()) break;
-                images.add(image(page));
+                images.add(Images.of(page));
             }
             return new Drawn(images, sheet.percent(), sheet.fits());
-        }
-
-        private static Image image(BufferedImage page) {
-            int width = page.getWidth();
-            int height = page.getHeight();
-            int[] pixels = page.getRGB(0, 0, width, height, null, 0, width);
-            var image = new WritableImage(width, height);
-            image.getPixelWriter().setPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
-            return image;
         }
     }
 }

@@ -6,11 +6,18 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
 import javafx.concurrent.Task;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import tactus.app.field.Images;
+import tactus.app.place.Place;
 import tactus.app.work.Export;
 import tactus.app.work.Work;
+import tactus.core.pattern.Pattern;
 import tactus.core.refusal.Refusal;
+import tactus.core.section.Section;
 import tactus.core.song.Song;
 import tactus.formats.file.FileName;
+import tactus.formats.sheet.Picture;
 import tactus.formats.sheet.SheetBook;
 import tactus.formats.sheet.SheetLook;
 import tactus.formats.song.SongFile;
@@ -18,6 +25,8 @@ import tactus.words.Words;
 
 /** Writes the song out as other files, beside the window. */
 final class Exporting {
+
+    private static final float PICTURE_DPI = 150;
 
     private final Work work;
     private final FileAsker asker;
@@ -45,6 +54,54 @@ final class Exporting {
     void export(Export kind) {
         String name = FileName.of(work.song().facts().title(), "song");
         asker.toWrite(kind.fileName(name), kind.ending()).ifPresent(file -> start(kind, file));
+    }
+
+    /** Puts a picture of what is chosen in {@code place} on the clipboard. */
+    void copyPicture(Place place) {
+        place.pictured()
+                .ifPresentOrElse(
+                        subject -> draw(subject, picture -> {
+                            var content = new ClipboardContent();
+                            content.putImage(Images.of(picture.image(PICTURE_DPI)));
+                            Clipboard.getSystemClipboard().setContent(content);
+                            status.say(Words.of("picture.copied"));
+                        }),
+                        () -> status.say(Words.of("picture.none")));
+    }
+
+    /** Writes a picture of what is chosen in {@code place}. */
+    void savePicture(Place place, String ending) {
+        place.pictured()
+                .ifPresentOrElse(
+                        subject -> asker.toWrite(FileName.of(name(subject), "picture"), ending)
+                                .ifPresent(file -> draw(subject, picture -> {
+                                    picture.write(file, PICTURE_DPI);
+                                    status.say(Words.of("status.exported", file));
+                                })),
+                        () -> status.say(Words.of("picture.none")));
+    }
+
+    /** Does something with a picture that can fail at a file. */
+    private interface Drawing {
+        void with(Picture picture) throws IOException;
+    }
+
+    private void draw(Picture.Subject subject, Drawing drawing) {
+        try {
+            drawing.with(new Picture(work.song(), work.timeline(), subject, look.get()));
+        } catch (IOException unwritten) {
+            notices.show(Words.of("export.failed", String.valueOf(unwritten.getMessage())), List.of());
+        }
+    }
+
+    private String name(Picture.Subject subject) {
+        return switch (subject) {
+            case Picture.Subject.OfPattern(var id) ->
+                work.song().pattern(id).map(Pattern::name).orElse(id.value());
+            case Picture.Subject.OfSection(var id) ->
+                work.song().section(id).map(Section::name).orElse(id.value());
+            case Picture.Subject.OfShape(String chord) -> chord;
+        };
     }
 
     /** Asks for songs and writes their sheets as one PDF, with contents and bookmarks. */

@@ -176,6 +176,11 @@ final class MainWindow extends StackPane {
         wanted.takeFocus();
     }
 
+    /** The place that is in sight. */
+    Place shown() {
+        return place.get();
+    }
+
     /** Shows or hides the list of snags. */
     void toggleSnags() {
         if (!snags.isVisible()) {

@@ -108,6 +108,7 @@ final class Menus extends MenuBar {
                 List.of(
                         List.of("song.save", "song.saveAs"),
                         List.of("sheet.print", "song.book"),
+                        List.of("picture.copy", "picture.save", "picture.draw"),
                         Stream.of(Export.values())
                                 .map(kind -> "export." + kind.code())
                                 .toList(),

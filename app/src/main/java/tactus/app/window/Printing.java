@@ -16,10 +16,9 @@ import javafx.print.Printer;
 import javafx.print.PrinterJob;
 import javafx.scene.Node;
 import javafx.scene.image.ImageView;
-import javafx.scene.image.PixelFormat;
-import javafx.scene.image.WritableImage;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import tactus.app.field.Images;
 import tactus.app.work.Work;
 import tactus.formats.sheet.Sheet;
 import tactus.formats.sheet.SheetLook;
@@ -141,10 +140,7 @@ final class Printing {
     private static Node node(BufferedImage page, PageLayout layout) {
         int width = page.getWidth();
         int height = page.getHeight();
-        int[] pixels = page.getRGB(0, 0, width, height, null, 0, width);
-        var image = new WritableImage(width, height);
-        image.getPixelWriter().setPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
-        var view = new ImageView(image);
+        var view = new ImageView(Images.of(page));
         view.setPreserveRatio(true);
         double points = POINTS_AN_INCH / DOTS_PER_INCH;
         double shrunk = Math.min(

@@ -49,6 +49,10 @@ final class WindowActions {
             String[] keys = kind == Export.PDF ? new String[] {"Shortcut+Shift+E"} : new String[0];
             actions.add(Action.of("export." + kind.code(), Scope.ANYWHERE, () -> exporting.export(kind), keys));
         }
+        actions.add(Action.of(
+                "picture.copy", Scope.ANYWHERE, () -> exporting.copyPicture(window.shown()), "Shortcut+Alt+C"));
+        actions.add(Action.of("picture.save", Scope.ANYWHERE, () -> exporting.savePicture(window.shown(), "png")));
+        actions.add(Action.of("picture.draw", Scope.ANYWHERE, () -> exporting.savePicture(window.shown(), "svg")));
         actions.add(Action.of("song.book", Scope.ANYWHERE, exporting::exportBook));
         actions.add(Action.of("song.close", Scope.ANYWHERE, close, "Shortcut+Q"));
     }

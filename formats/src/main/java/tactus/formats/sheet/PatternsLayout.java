@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
 import tactus.core.picture.Frame;
 import tactus.core.picture.HandPicture;
 import tactus.core.picture.Passage;
@@ -79,6 +80,22 @@ final class PatternsLayout {
                     played.stream().anyMatch(each -> each.pattern().id().equals(pattern.id()));
             if (isPlayed) layHints(pattern);
         }
+    }
+
+    /** Puts one pattern there, played or not, with what is to be said of it. */
+    void lay(PatternId id) throws IOException {
+        Pattern pattern =
+                song.pattern(id).orElseThrow(() -> new IllegalArgumentException("there is no pattern " + id.value()));
+        List<Drawn> all = PlayedForm.of(song, timeline).stream()
+                .filter(each -> each.pattern().id().equals(id))
+                .flatMap(each -> drawn(each).stream())
+                .toList();
+        layRows(
+                all.isEmpty()
+                        ? List.of(new Drawn(
+                                pattern, pattern.name(), pattern.meter().toString(), Passage.of(pattern)))
+                        : all);
+        layHints(pattern);
     }
 
     private void layHints(Pattern pattern) throws IOException {

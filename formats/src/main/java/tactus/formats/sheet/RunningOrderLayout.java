@@ -10,6 +10,7 @@ import tactus.core.outline.Block;
 import tactus.core.outline.LineOfBars;
 import tactus.core.outline.Outline;
 import tactus.core.outline.OutlinedUse;
+import tactus.core.section.SectionId;
 import tactus.core.section.Use;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
@@ -53,6 +54,13 @@ final class RunningOrderLayout {
 
     void lay() throws IOException {
         for (OutlinedUse use : outline.uses()) layUse(use);
+    }
+
+    /** Puts a section there as it is played first. */
+    void lay(SectionId id) throws IOException {
+        Optional<OutlinedUse> first =
+                outline.uses().stream().filter(use -> use.section().equals(id)).findFirst();
+        if (first.isPresent()) layUse(first.get());
     }
 
     private void layUse(OutlinedUse use) throws IOException {

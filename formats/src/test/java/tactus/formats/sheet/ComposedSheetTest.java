@@ -22,7 +22,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import tactus.core.pattern.PatternId;
 import tactus.core.refusal.Refusal;
+import tactus.core.section.SectionId;
 import tactus.core.song.Handout;
 import tactus.core.song.Song;
 import tactus.core.stroke.RoleSchool;
@@ -225,5 +227,23 @@ class ComposedSheetTest {
         String text = WrittenPage.text(sheet);
         assertTrue(text.contains("for Ines <&> · 28 November") && text.contains("bars 1 to 8"));
         assertTrue(sheet.svg().getFirst().contains("Ines &lt;&amp;&gt;"));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"pattern, tin-roof, Tin roof, 520", "section, bridge, Bridge, 520", "shape, G/B, G/B, 222"})
+    void aPatternAShapeOrASectionAloneIsAPictureAsLargeAsItIs(String kind, String id, String text, int width)
+            throws IOException {
+        Song song = demo("lantern-walk");
+        Picture.Subject subject = switch (kind) {
+            case "pattern" -> new Picture.Subject.OfPattern(new PatternId(id));
+            case "section" -> new Picture.Subject.OfSection(new SectionId(id));
+            default -> new Picture.Subject.OfShape(id);
+        };
+        var picture = new Picture(song, Timeline.of(song), subject, SheetLook.on(Paper.A4));
+        BufferedImage image = picture.image(72);
+        assertEquals(width, image.getWidth(), 1);
+        assertTrue(image.getHeight() > 80 && image.getHeight() < 400, image.getHeight() + " high");
+        assertTrue(grey(image, 0, image.getHeight() - 9, 8) > 250, "nothing is cut at the foot");
+        assertTrue(picture.svg().contains(">" + text + "<"), picture.svg());
     }
 }
