@@ -40,5 +40,6 @@ module tactus.core {
     exports tactus.core.tapping;
     exports tactus.core.time;
     exports tactus.core.timeline;
+    exports tactus.core.transcription;
     exports tactus.core.variation;
 }

@@ -19,4 +19,5 @@ module tactus.formats {
     exports tactus.formats.sheet;
     exports tactus.formats.song;
     exports tactus.formats.table;
+    exports tactus.formats.transcription;
 }

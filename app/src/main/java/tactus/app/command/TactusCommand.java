@@ -19,6 +19,9 @@ import picocli.CommandLine.Parameters;
         description = "Rhythm parts for guitar lessons. Without a command it opens the window.",
         subcommands = {
             ExportCommand.class,
+            ImportCommand.class,
+            PractiseCommand.class,
+            TakeCommand.class,
             CheckCommand.class,
             ChordCommand.class,
             CapoCommand.class,

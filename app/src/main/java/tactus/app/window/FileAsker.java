@@ -16,6 +16,9 @@ interface FileAsker {
     /** Asks for a folder; empty if the user thinks better of it. */
     Optional<Path> toOpenFolder();
 
+    /** Asks for music of another program; empty if the user thinks better of it. */
+    Optional<Path> toImport();
+
     /** Asks for a MIDI file to read; empty if the user thinks better of it. */
     Optional<Path> toOpenMidi();
 

@@ -99,7 +99,7 @@ final class Menus extends MenuBar {
     }
 
     private List<MenuItem> songItems(Settings settings) {
-        var items = items(new MenuColumn("song", List.of(List.of("song.new", "song.open"))));
+        var items = items(new MenuColumn("song", List.of(List.of("song.new", "song.open", "song.import"))));
         items.add(recentMenu(settings));
         items.add(demoMenu());
         items.add(new SeparatorMenuItem());

@@ -25,12 +25,14 @@ import tactus.core.edit.Difference;
 import tactus.core.edit.Edit;
 import tactus.core.song.Song;
 import tactus.core.statement.Statement;
+import tactus.core.transcription.Transcription;
 import tactus.formats.file.Checksum;
 import tactus.formats.file.FileName;
 import tactus.formats.file.FormatException;
 import tactus.formats.song.OpenedSong;
 import tactus.formats.song.Problem;
 import tactus.formats.song.SongFile;
+import tactus.formats.transcription.Import;
 import tactus.words.Words;
 
 /** New, open and save; asks before anything unsaved would be lost, and says what went wrong. */
@@ -103,6 +105,25 @@ final class SongDesk {
 
     void open(Path file) {
         unlessUnsaved(() -> read(file));
+    }
+
+    /** Asks for music of another program and begins with it as a song; says what could not be taken. */
+    void bringIn() {
+        unlessUnsaved(() -> asker.toImport().ifPresent(this::bringIn));
+    }
+
+    private void bringIn(Path file) {
+        try {
+            Transcription read = Import.read(file);
+            begin(read.song());
+            String left =
+                    read.left().stream().map(each -> "\n  • " + Words.say(each)).collect(Collectors.joining());
+            if (left.isEmpty()) status.say(Words.of("import.done", file.getFileName()));
+            else notices.show(Words.of("import.left", file.getFileName(), left), List.of());
+        } catch (IOException unreadable) {
+            LOG.warn("{} cannot be brought in", file, unreadable);
+            notices.show(Words.of("open.failed", unreadable.getMessage()), List.of());
+        }
     }
 
     /** Begins a song that is a copy of the one in {@code file} and has no file of its own yet. */

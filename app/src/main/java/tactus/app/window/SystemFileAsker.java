@@ -41,6 +41,14 @@ final class SystemFileAsker implements FileAsker {
     }
 
     @Override
+    public Optional<Path> toImport() {
+        FileChooser chooser = chooser("musicxml");
+        chooser.getExtensionFilters()
+                .addFirst(new FileChooser.ExtensionFilter(Words.of("files.musicxml"), "*.musicxml", "*.xml", "*.mxl"));
+        return answered(chooser.showOpenDialog(stage));
+    }
+
+    @Override
     public Optional<Path> toOpenMidi() {
         return answered(chooser("mid").showOpenDialog(stage));
     }

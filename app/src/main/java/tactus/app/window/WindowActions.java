@@ -42,6 +42,7 @@ final class WindowActions {
     private void addSong(Actions actions) {
         actions.add(Action.of("song.new", Scope.ANYWHERE, desk::begin, "Shortcut+N"));
         actions.add(Action.of("song.open", Scope.ANYWHERE, desk::open, "Shortcut+O"));
+        actions.add(Action.of("song.import", Scope.ANYWHERE, desk::bringIn));
         actions.add(Action.of("song.save", Scope.ANYWHERE, desk::save, "Shortcut+S"));
         actions.add(Action.of("song.saveAs", Scope.ANYWHERE, desk::saveAs, "Shortcut+Shift+S"));
         actions.add(Action.of("sheet.print", Scope.ANYWHERE, () -> printing.print(window), "Shortcut+Alt+P"));

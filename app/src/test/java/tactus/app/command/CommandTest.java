@@ -213,4 +213,66 @@ class CommandTest {
                         .split(",")[0]);
         assertEquals(0, run("capo", file.toString()));
     }
+
+    private JsonNode json(String... arguments) {
+        out.getBuffer().setLength(0);
+        assertEquals(0, run(arguments), err.toString());
+        return JsonMapper.shared().readTree(out.toString());
+    }
+
+    @Test
+    void whatIsExportedAsMusicXmlIsImportedAgainAndNothingIsWrittenOver() {
+        Path target = folder.resolve("out");
+        json("export", song, "--to", "mxl", "--out", target.toString(), "--json");
+        String read = folder.resolve("read.tactus.json").toString();
+        String mxl = target.resolve("last-chair-waltz.mxl").toString();
+        JsonNode tree = json("import", mxl, "--out", read, "--json");
+        assertEquals("Last Chair Waltz", tree.path("title").asString());
+        assertTrue(tree.path("sections").asInt() >= 4, tree.toString());
+        assertEquals(1, run("import", mxl, "--out", read));
+        assertTrue(err.toString().contains("is there already; --force"), err.toString());
+        assertEquals(1, run("import", song, "--out", folder.resolve("no.json").toString()));
+        assertTrue(err.toString().contains("MusicXML"), err.toString());
+    }
+
+    @Test
+    void practiseSaysStepsDaysAndLoadWithTheReasonOfEach() {
+        JsonNode tree = json("practise", song, "--minutes", "20", "--days", "3", "--changes", "D-G=40", "--json");
+        assertEquals(3, tree.path("days").size());
+        for (JsonNode step : tree.path("steps"))
+            for (String field : List.of("what", "bars", "loopBeats", "from", "to", "rounds", "minutes", "why"))
+                assertTrue(step.has(field), step + " has " + field);
+        assertTrue(tree.toString().contains("as counted"), "the count of the student is used");
+        for (JsonNode load : tree.path("load")) assertTrue(load.path("minutes").asInt() <= 20);
+        assertEquals(2, run("practise", song, "--changes", "D,G"));
+        assertTrue(err.toString().contains("counts no changes"), err.toString());
+        assertEquals(2, run("practise", song, "--days", "0"));
+    }
+
+    @Test
+    void aTakePlayedExactlyIsFullAndOneThatIsNotSaysWhere() throws IOException {
+        Path none = Files.writeString(folder.resolve("none.txt"), "\n# nothing\n");
+        JsonNode silent = json("take", song, "--taps", none.toString(), "--bars", "1-8", "--json");
+        assertTrue(silent.path("strokes").size() > 10);
+        assertEquals(0, silent.path("score").asInt());
+        var lines = new StringBuilder();
+        for (JsonNode stroke : silent.path("strokes")) {
+            assertTrue(stroke.path("missed").asBoolean());
+            String way = stroke.path("stroke").asString();
+            lines.append(stroke.path("seconds").asDouble())
+                    .append(' ')
+                    .append(way.equals("down") ? "d" : way.equals("up") ? "u" : "-")
+                    .append('\n');
+        }
+        Path exact = Files.writeString(folder.resolve("exact.txt"), lines);
+        JsonNode full = json("take", song, "--taps", exact.toString(), "--bars", "1-8", "--json");
+        assertEquals(100, full.path("score").asInt());
+        assertEquals("Steady.", full.path("sentence").asString());
+        assertEquals(0, full.path("extra").size());
+        Files.writeString(exact, "1.5 d\nlate\n");
+        assertEquals(2, run("take", song, "--taps", exact.toString()));
+        assertTrue(err.toString().contains("line 2, \"late\", is no tap"), err.toString());
+        assertEquals(2, run("take", song, "--taps", none.toString(), "--bars", "900"));
+        assertEquals(2, run("take", song, "--taps", none.toString(), "--tempo", "fast"));
+    }
 }

@@ -10,8 +10,9 @@ import tactus.core.pitch.Pitch;
  * @param fret counted from the capo
  * @param pitch what is heard
  * @param isDead whether the string is muted
+ * @param isSlurred whether the fretting hand makes it sound
  */
-public record NotatedNote(int string, int fret, Pitch pitch, boolean isDead) {
+public record NotatedNote(int string, int fret, Pitch pitch, boolean isDead, boolean isSlurred) {
 
     public NotatedNote {
         Objects.requireNonNull(pitch);

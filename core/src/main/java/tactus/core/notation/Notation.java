@@ -130,15 +130,15 @@ public final class Notation {
         int capo =
                 timeline.bar(stroke.bar()).map(this::capo).orElse(song.facts().capo());
         var notes = new ArrayList<NotatedNote>();
-        for (StruckString struck : stroke.strings()) notes.add(note(struck, capo, dead));
-        for (StruckString slurred : stroke.sound().slurred()) notes.add(note(slurred, capo, false));
+        for (StruckString struck : stroke.strings()) notes.add(note(struck, capo, dead, false));
+        for (StruckString slurred : stroke.sound().slurred()) notes.add(note(slurred, capo, false, true));
         notes.sort((one, other) -> Integer.compare(other.string(), one.string()));
         return notes;
     }
 
-    private NotatedNote note(StruckString struck, int capo, boolean dead) {
+    private NotatedNote note(StruckString struck, int capo, boolean dead, boolean slurred) {
         int fret = struck.pitch().number() - strings.string(struck.string()).number() - capo;
-        return new NotatedNote(struck.string(), Math.max(0, fret), struck.pitch(), dead);
+        return new NotatedNote(struck.string(), Math.max(0, fret), struck.pitch(), dead, slurred);
     }
 
     /** Where the capo is in a bar; a section in another key may move it. */

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import tactus.core.language.Lexicon;
 import tactus.core.pattern.Figure;
 import tactus.core.pattern.Pattern;
 import tactus.core.picking.Plucked;
@@ -261,10 +262,16 @@ public record Ladder(List<LadderStep> steps) {
             }
             strings.entrySet().stream()
                     .filter(entry -> entry.getValue().size() > 1)
-                    .max(Comparator.comparingInt(entry -> entry.getValue().size()))
+                    // The thumb goes with the root anyway.
+                    .max(Comparator.comparing((Map.Entry<Role, Set<Integer>> entry) ->
+                                    !entry.getKey().isThumb())
+                            .thenComparingInt(entry -> entry.getValue().size()))
                     .ifPresent(entry -> add(
                             LadderStep.Kind.FINGER,
-                            Statement.of("ladder.finger", played.pattern().name(), entry.getKey()),
+                            Statement.of(
+                                    "ladder.finger",
+                                    played.pattern().name(),
+                                    Statement.of("ladder.role." + Lexicon.code(entry.getKey()))),
                             bars,
                             loop,
                             slow(),

@@ -236,6 +236,7 @@ final class PartWriter {
         if (staff == TABLATURE) {
             xml.open("technical");
             if (isLowest && chord.stroke().isPresent()) writeWay(chord.stroke().get());
+            if (note.isSlurred()) xml.text("hammer-on", "H", "type", "stop");
             xml.text("string", note.string());
             xml.text("fret", note.fret());
             xml.close();

@@ -1,0 +1,83 @@
+package tactus.app.command;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import tactus.core.song.Song;
+import tactus.core.transcription.Transcription;
+import tactus.formats.file.FormatException;
+import tactus.formats.song.SongFile;
+import tactus.formats.transcription.Import;
+import tactus.words.Words;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/** {@code tactus import FILE --out SONG.tactus.json}: reads music of another program as a song. */
+@Command(
+        name = "import",
+        description = {
+            "Read a MusicXML file (.musicxml, .xml, .mxl) as a song: sections from rehearsal marks and repeats, chords,",
+            "strokes, and the fewest patterns that make the part. What could not be taken is listed."
+        },
+        mixinStandardHelpOptions = true)
+final class ImportCommand implements Callable<Integer> {
+
+    @Parameters(paramLabel = "FILE", description = "the file of another program")
+    private Path file;
+
+    @Option(names = "--out", required = true, paramLabel = "SONG", description = "the song file to write")
+    private Path out;
+
+    @Option(names = "--force", description = "write over a file that is there")
+    private boolean force;
+
+    @Option(names = "--json", description = "print JSON")
+    private boolean json;
+
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public Integer call() {
+        if (!force && Files.exists(out))
+            throw new CommandFailure(
+                    TactusCommand.FOUND, "tactus import: " + out + " is there already; --force writes over it");
+        try {
+            Transcription read = Import.read(file);
+            SongFile.write(read.song(), out);
+            print(read);
+            return TactusCommand.FINE;
+        } catch (FormatException wrong) {
+            throw new CommandFailure(TactusCommand.FOUND, "tactus import: " + wrong.getMessage());
+        } catch (IOException unwritten) {
+            throw new CommandFailure(
+                    TactusCommand.FOUND, "tactus import: " + out + " cannot be written: " + unwritten.getMessage());
+        }
+    }
+
+    private void print(Transcription read) {
+        PrintWriter printer = spec.commandLine().getOut();
+        Song song = read.song();
+        if (!json) {
+            printer.println(out);
+            read.left().forEach(left -> printer.println("  " + Words.say(left)));
+            return;
+        }
+        ObjectNode tree = JsonNodeFactory.instance.objectNode().put("written", out.toString());
+        tree.put("title", song.facts().title());
+        tree.put("sections", song.sections().size());
+        tree.put("patterns", song.patterns().size());
+        tree.put("chords", song.chords().size());
+        var left = tree.putArray("left");
+        read.left().forEach(each -> left.add(Words.say(each)));
+        printer.println(JsonMapper.shared().writeValueAsString(tree));
+    }
+}

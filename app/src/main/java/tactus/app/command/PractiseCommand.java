@@ -1,0 +1,183 @@
+package tactus.app.command;
+
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import tactus.core.practice.HandLoad;
+import tactus.core.practice.Ladder;
+import tactus.core.practice.LadderStep;
+import tactus.core.practice.PracticePlan;
+import tactus.core.refusal.Refusal;
+import tactus.core.shape.FrettingHand;
+import tactus.core.shape.Neck;
+import tactus.core.song.ChangeCount;
+import tactus.core.song.Song;
+import tactus.core.song.Version;
+import tactus.core.timeline.Timeline;
+import tactus.words.Words;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/** {@code tactus practise SONG --minutes 15 --days 7}: the ladder to a song, spread over days. */
+@Command(
+        name = "practise",
+        description = "Say how to practise a song: steps from a slow tempo, each with its reason, spread over days.",
+        sortOptions = false)
+final class PractiseCommand implements Callable<Integer> {
+
+    private static final Pattern COUNTED =
+            Pattern.compile("\\s*([^\\s=]+?)\\s*[-–]\\s*([^\\s=]+)\\s*=\\s*(\\d{1,3})\\s*");
+
+    @Parameters(paramLabel = "SONG", description = "a song file")
+    private Path file;
+
+    @Option(
+            names = "--version",
+            paramLabel = "NAME",
+            description = "the version; the one that is shown if none is named")
+    private String version;
+
+    @Option(names = "--minutes", defaultValue = "15", paramLabel = "N", description = "minutes a day")
+    private int minutes;
+
+    @Option(names = "--days", defaultValue = "7", paramLabel = "N", description = "how many days")
+    private int days;
+
+    @Option(
+            names = "--changes",
+            split = ",",
+            paramLabel = "C-F=38",
+            description = "changes in a minute that the student has counted; several with commas")
+    private List<String> counted = List.of();
+
+    @Option(
+            names = {"-h", "--help"},
+            usageHelp = true,
+            description = "show this and leave")
+    private boolean help;
+
+    @Option(names = "--json", description = "print JSON")
+    private boolean json;
+
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public Integer call() {
+        Song song = SongArgument.read(file, spec.commandLine().getErr());
+        if (version != null) song = inVersion(song);
+        try {
+            for (String each : counted) song = song.withChangeCount(count(each));
+            song = song.asShown();
+            Timeline timeline = Timeline.of(song);
+            var neck = new Neck(Neck.USUAL.scaleLength(), song.facts().capo());
+            Ladder ladder = Ladder.of(song, timeline, neck, FrettingHand.USUAL);
+            PracticePlan plan = PracticePlan.of(ladder, minutes, days);
+            HandLoad load = HandLoad.of(song, timeline, neck, FrettingHand.USUAL);
+            print(ladder, plan, load);
+        } catch (Refusal impossible) {
+            throw new CommandFailure(
+                    TactusCommand.USAGE, Words.of("command.refused", "practise", Words.why(impossible)));
+        }
+        return TactusCommand.FINE;
+    }
+
+    private Song inVersion(Song song) {
+        Optional<String> wanted = song.versions().all().stream()
+                .map(Version::name)
+                .filter(version::equalsIgnoreCase)
+                .findFirst();
+        if (wanted.isEmpty() && !version.equalsIgnoreCase(Version.FULL))
+            throw new CommandFailure(TactusCommand.USAGE, "tactus practise: there is no version \"" + version + "\"");
+        return song.withVersions(song.versions().withShown(wanted));
+    }
+
+    private static ChangeCount count(String text) {
+        Matcher count = COUNTED.matcher(text);
+        if (!count.matches()) throw new Refusal("plan.changes", text);
+        return new ChangeCount(count.group(1), count.group(2), Integer.parseInt(count.group(3)));
+    }
+
+    private void print(Ladder ladder, PracticePlan plan, HandLoad load) {
+        PrintWriter out = spec.commandLine().getOut();
+        if (json) {
+            out.println(JsonMapper.shared().writeValueAsString(tree(ladder, plan, load)));
+            return;
+        }
+        for (LadderStep step : ladder.steps()) {
+            out.println(Words.say(step.what()) + ", bars " + step.bars() + ": " + step.from() + " to " + step.to()
+                    + ", " + step.rounds() + " clean, " + step.minutes() + " min");
+            out.println("    " + Words.say(step.why()));
+        }
+        for (PracticePlan.Day day : plan.days()) {
+            out.println();
+            out.println("day " + day.number() + ", " + day.minutes() + " min");
+            for (PracticePlan.Item item : day.items())
+                out.println("  " + item.minutes() + " min  "
+                        + Words.say(item.step().what()) + (item.isAgain() ? " (again)" : ""));
+        }
+        out.println();
+        load.cautions(minutes).forEach(code -> out.println(caution(code, load)));
+    }
+
+    private static String caution(String code, HandLoad load) {
+        return Words.of(code, Math.round(load.barreSeconds()), Math.round(load.downsAMinute()));
+    }
+
+    private ObjectNode tree(Ladder ladder, PracticePlan plan, HandLoad load) {
+        ObjectNode tree = JsonNodeFactory.instance.objectNode();
+        ArrayNode steps = tree.putArray("steps");
+        ladder.steps().forEach(step -> steps.add(tree(step)));
+        ArrayNode list = tree.putArray("days");
+        for (PracticePlan.Day day : plan.days()) {
+            ObjectNode one = list.addObject().put("day", day.number()).put("minutes", day.minutes());
+            ArrayNode items = one.putArray("items");
+            for (PracticePlan.Item item : day.items())
+                items.addObject()
+                        .put("step", ladder.steps().indexOf(item.step()) + 1)
+                        .put("what", Words.say(item.step().what()))
+                        .put("minutes", item.minutes())
+                        .put("again", item.isAgain());
+        }
+        ArrayNode loads = tree.putArray("load");
+        for (PracticePlan.Day day : plan.days()) {
+            ObjectNode one = loads.addObject()
+                    .put("day", day.number())
+                    .put("barreSeconds", rounded(load.barreSeconds()))
+                    .put("downsAMinute", rounded(load.downsAMinute()))
+                    .put("stretchMm", rounded(load.stretch()))
+                    .put("minutes", day.minutes());
+            ArrayNode cautions = one.putArray("cautions");
+            load.cautions(day.minutes()).forEach(code -> cautions.add(caution(code, load)));
+        }
+        return tree;
+    }
+
+    private static double rounded(double value) {
+        return Math.round(value * 10) / 10.0;
+    }
+
+    private static ObjectNode tree(LadderStep step) {
+        return JsonNodeFactory.instance
+                .objectNode()
+                .put("what", Words.say(step.what()))
+                .put("bars", step.bars().toString())
+                .put("loopBeats", step.loop().toDouble())
+                .put("from", step.from())
+                .put("to", step.to())
+                .put("rounds", step.rounds())
+                .put("minutes", step.minutes())
+                .put("why", Words.say(step.why()));
+    }
+}

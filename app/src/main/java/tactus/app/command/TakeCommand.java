@@ -1,0 +1,173 @@
+package tactus.app.command;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import tactus.core.practice.DueStroke;
+import tactus.core.practice.Take;
+import tactus.core.practice.Tap;
+import tactus.core.refusal.Refusal;
+import tactus.core.song.Song;
+import tactus.core.stroke.Direction;
+import tactus.core.timeline.Timeline;
+import tactus.words.TakeWords;
+import tactus.words.Words;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/** {@code tactus take SONG --taps FILE}: a student's playing beside what is due. */
+@Command(
+        name = "take",
+        description = {
+            "Judge a student's playing: one tap a line, seconds from the start of bar 1 and d, u or -.",
+            "Every stroke that is due is listed, with how late it came or that it was missed."
+        },
+        mixinStandardHelpOptions = true)
+final class TakeCommand implements Callable<Integer> {
+
+    private static final Pattern TAP = Pattern.compile("(-?\\d{1,6}(?:\\.\\d{1,9})?)(?:[\\s,;]+([duDU-]))?");
+    private static final Pattern BARS = Pattern.compile("(\\d{1,5})(?:\\s*[-–]\\s*(\\d{1,5}))?");
+    private static final Pattern TEMPO = Pattern.compile("(\\d{1,3}(?:\\.\\d+)?)\\s*%?");
+    private static final int MOST_TAPS = 200_000;
+
+    @Parameters(paramLabel = "SONG", description = "a song file")
+    private Path file;
+
+    @Option(names = "--taps", required = true, paramLabel = "FILE", description = "one tap a line: 1.52 d")
+    private Path taps;
+
+    @Option(names = "--bars", paramLabel = "1-16", description = "the song bars that were played; all if not said")
+    private String bars;
+
+    @Option(names = "--tempo", defaultValue = "100%", paramLabel = "80%%", description = "of the song's tempo")
+    private String tempo;
+
+    @Option(names = "--json", description = "print JSON")
+    private boolean json;
+
+    @Spec
+    private CommandSpec spec;
+
+    @Override
+    public Integer call() {
+        Song song = SongArgument.read(file, spec.commandLine().getErr()).asShown();
+        Timeline timeline = Timeline.of(song);
+        try {
+            int last = timeline.bars().isEmpty() ? 0 : timeline.bars().getLast().number();
+            int[] range = range(last);
+            List<DueStroke> due = DueStroke.of(timeline, range[0], range[1], share());
+            Take take = Take.of(due, readTaps());
+            print(take);
+            return TactusCommand.FINE;
+        } catch (Refusal wrong) {
+            throw new CommandFailure(TactusCommand.USAGE, Words.of("command.refused", "take", Words.why(wrong)));
+        }
+    }
+
+    private int[] range(int last) {
+        if (bars == null) return new int[] {0, last};
+        Matcher said = BARS.matcher(bars.strip());
+        if (!said.matches()) throw new Refusal("take.bars", bars, last);
+        int from = Integer.parseInt(said.group(1));
+        int to = said.group(2) == null ? from : Integer.parseInt(said.group(2));
+        if (from < 1 || to < from || from > last) throw new Refusal("take.bars", bars, last);
+        return new int[] {from, Math.min(to, last)};
+    }
+
+    private double share() {
+        Matcher said = TEMPO.matcher(tempo.strip());
+        double share = said.matches() ? Double.parseDouble(said.group(1)) / 100 : 0;
+        if (share < 0.1 || share > 3) throw new Refusal("take.tempo", tempo);
+        return share;
+    }
+
+    private List<Tap> readTaps() {
+        var all = new ArrayList<Tap>();
+        int number = 0;
+        List<String> lines;
+        try {
+            lines = Files.readAllLines(taps);
+        } catch (IOException unreadable) {
+            throw new CommandFailure(TactusCommand.FOUND, "tactus take: " + taps + " cannot be read");
+        }
+        for (String line : lines) {
+            number++;
+            if (line.isBlank() || line.startsWith("#")) continue;
+            Matcher tap = TAP.matcher(line.strip());
+            if (!tap.matches()) throw new Refusal("take.line", number, line.strip());
+            if (all.size() == MOST_TAPS) throw new Refusal("take.most", MOST_TAPS);
+            all.add(new Tap(Double.parseDouble(tap.group(1)), way(tap.group(2))));
+        }
+        return all;
+    }
+
+    private static Optional<Direction> way(String sign) {
+        if (sign == null || sign.equals("-")) return Optional.empty();
+        return Optional.of(sign.equalsIgnoreCase("d") ? Direction.DOWN : Direction.UP);
+    }
+
+    private void print(Take take) {
+        PrintWriter out = spec.commandLine().getOut();
+        if (json) {
+            out.println(JsonMapper.shared().writeValueAsString(tree(take)));
+            return;
+        }
+        out.println(TakeWords.sentence(take));
+        out.println(Words.of(
+                "take.numbers",
+                take.score(),
+                Math.round(take.meanMs()),
+                Math.round(take.spreadMs()),
+                String.format(Locale.ROOT, "%.1f", take.driftPercent()),
+                take.missed(),
+                take.extra().size()));
+    }
+
+    private static ObjectNode tree(Take take) {
+        ObjectNode tree = JsonNodeFactory.instance.objectNode();
+        ArrayNode strokes = tree.putArray("strokes");
+        for (Take.Played each : take.strokes()) {
+            DueStroke due = each.due();
+            ObjectNode stroke = strokes.addObject()
+                    .put("bar", due.bar())
+                    .put("count", due.count())
+                    .put(
+                            "stroke",
+                            due.way()
+                                    .map(way -> way == Direction.DOWN ? "down" : "up")
+                                    .orElse("pluck"))
+                    .put("seconds", rounded(due.seconds(), 4));
+            if (each.late().isPresent())
+                stroke.put("ms", rounded(1000 * each.late().getAsDouble(), 1));
+            else stroke.put("missed", true);
+            if (each.isWrongWay()) stroke.put("wrongDirection", true);
+        }
+        ArrayNode extra = tree.putArray("extra");
+        take.extra().forEach(seconds -> extra.add(rounded(seconds, 4)));
+        return tree.put("meanMs", rounded(take.meanMs(), 2))
+                .put("spreadMs", rounded(take.spreadMs(), 2))
+                .put("driftPercent", rounded(take.driftPercent(), 3))
+                .put("score", take.score())
+                .put("sentence", TakeWords.sentence(take));
+    }
+
+    private static double rounded(double value, int digits) {
+        double scale = Math.pow(10, digits);
+        return Math.round(value * scale) / scale;
+    }
+}

@@ -1,0 +1,155 @@
+package tactus.core.practice;
+
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * Which tap belongs to which stroke, so that the whole costs least. A player who drifts or is late as a whole is followed: the
+ * strokes are also laid at other tempos and later or earlier, and one of these is taken if the taps lie much better there.
+ */
+final class TapAlignment {
+
+    /** What a stroke or a tap without its counterpart costs, in seconds; ours. */
+    static final double ALONE = 0.15;
+    /** What the wrong way costs, in seconds; ours. */
+    static final double WRONG_WAY = 0.04;
+
+    private static final double REACH = 2 * ALONE + WRONG_WAY;
+    /** The fewest strokes from which a tempo can be told. */
+    private static final int ENOUGH = 16;
+    /** How much cheaper another tempo must be, since every take lies a little better somewhere else. */
+    private static final double MUCH = 0.8;
+    /** The tempos and shifts that are tried: per cent, and seconds. */
+    private static final int MOST_PERCENT = 8;
+
+    private static final int SHIFTS = 4;
+    private static final double SHIFT = 0.05;
+
+    private static final byte PLAYED = 0;
+    private static final byte MISSED = 1;
+    private static final byte EXTRA = 2;
+
+    private final List<DueStroke> due;
+    private final List<Tap> taps;
+    private final double[] at;
+    private final double slope;
+    private final double shift;
+    private int[] tapOf = {};
+    private double cost;
+
+    private TapAlignment(List<DueStroke> due, List<Tap> taps, double slope, double shift) {
+        this.due = due;
+        this.taps = taps;
+        this.slope = slope;
+        this.shift = shift;
+        at = new double[due.size()];
+        double start = due.isEmpty() ? 0 : due.getFirst().seconds();
+        for (int i = 0; i < at.length; i++) at[i] = start + (due.get(i).seconds() - start) * slope + shift;
+        align();
+    }
+
+    /**
+     * The tap of each stroke by its index, -1 for none.
+     *
+     * @param taps in the order of time
+     */
+    static int[] of(List<DueStroke> due, List<Tap> taps) {
+        var plain = new TapAlignment(due, taps, 1, 0);
+        if (due.size() < ENOUGH || taps.size() < ENOUGH / 2) return plain.tapOf;
+        TapAlignment best = plain;
+        for (int percent = -MOST_PERCENT; percent <= MOST_PERCENT; percent++) {
+            for (int step = -SHIFTS; step <= SHIFTS; step++) {
+                var other = new TapAlignment(due, taps, 1 + percent / 100.0, step * SHIFT);
+                if (other.cost < best.cost) best = other;
+            }
+        }
+        for (int i = 0; i < 2; i++) {
+            TapAlignment refined = best.refined();
+            if (refined.cost < best.cost) best = refined;
+        }
+        return best.cost < MUCH * plain.cost ? best.tapOf : plain.tapOf;
+    }
+
+    /** The same on the straight line through what was found. */
+    private TapAlignment refined() {
+        double start = due.getFirst().seconds();
+        int count = 0;
+        double sumX = 0;
+        double sumY = 0;
+        double sumXx = 0;
+        double sumXy = 0;
+        for (int i = 0; i < tapOf.length; i++) {
+            if (tapOf[i] < 0) continue;
+            double x = due.get(i).seconds() - start;
+            double y = taps.get(tapOf[i]).seconds() - start;
+            count++;
+            sumX += x;
+            sumY += y;
+            sumXx += x * x;
+            sumXy += x * y;
+        }
+        double across = count * sumXx - sumX * sumX;
+        if (count < 3 || across == 0) return this;
+        double line = (count * sumXy - sumX * sumY) / across;
+        return new TapAlignment(due, taps, line, (sumY - line * sumX) / count);
+    }
+
+    private double cost(int stroke, Tap tap) {
+        boolean isWrong = Take.isWrongWay(due.get(stroke), tap);
+        return Math.abs(tap.seconds() - at[stroke]) + (isWrong ? WRONG_WAY : 0);
+    }
+
+    /**
+     * Goes through strokes and taps together. A row holds, for the taps near its stroke, the least cost of everything up to
+     * there; taps before them are behind one, those after them are too many for now.
+     */
+    private void align() {
+        int strokes = at.length;
+        var rows = new byte[strokes][];
+        var firsts = new int[strokes];
+        double[] before = {0};
+        int beforeFirst = 0;
+        int first = 0;
+        int last = 0;
+        for (int stroke = 0; stroke < strokes; stroke++) {
+            while (first < taps.size() && taps.get(first).seconds() < at[stroke] - REACH) first++;
+            last = Math.max(last, first);
+            while (last < taps.size() && taps.get(last).seconds() <= at[stroke] + REACH) last++;
+            var now = new double[last - first + 1];
+            rows[stroke] = new byte[now.length];
+            firsts[stroke] = first;
+            for (int tap = first; tap <= last; tap++) {
+                double missed = earlier(before, beforeFirst, tap) + ALONE;
+                double extra = tap > first ? now[tap - first - 1] + ALONE : Double.MAX_VALUE;
+                double played = tap > first
+                        ? earlier(before, beforeFirst, tap - 1) + cost(stroke, taps.get(tap - 1))
+                        : Double.MAX_VALUE;
+                byte way = played <= missed && played <= extra ? PLAYED : missed <= extra ? MISSED : EXTRA;
+                now[tap - first] = way == PLAYED ? played : way == MISSED ? missed : extra;
+                rows[stroke][tap - first] = way;
+            }
+            before = now;
+            beforeFirst = first;
+        }
+        cost = earlier(before, beforeFirst, taps.size());
+        follow(rows, firsts);
+    }
+
+    /** The least cost up to {@code tap}; behind the row every tap is one too many. */
+    private static double earlier(double[] row, int first, int tap) {
+        int index = tap - first;
+        return index < row.length ? row[Math.max(0, index)] : row[row.length - 1] + (index - row.length + 1) * ALONE;
+    }
+
+    private void follow(byte[][] rows, int[] firsts) {
+        tapOf = new int[rows.length];
+        Arrays.fill(tapOf, -1);
+        int tap = taps.size();
+        for (int stroke = rows.length - 1; stroke >= 0; stroke--) {
+            tap = Math.min(tap, firsts[stroke] + rows[stroke].length - 1);
+            while (tap > firsts[stroke] && rows[stroke][tap - firsts[stroke]] == EXTRA) tap--;
+            if (tap <= firsts[stroke] || rows[stroke][tap - firsts[stroke]] == MISSED) continue;
+            tapOf[stroke] = --tap;
+        }
+    }
+}

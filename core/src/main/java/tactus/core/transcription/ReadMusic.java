@@ -1,0 +1,39 @@
+package tactus.core.transcription;
+
+import java.util.List;
+import java.util.Objects;
+import tactus.core.harmony.Chord;
+import tactus.core.song.Facts;
+import tactus.core.statement.Statement;
+
+/**
+ * Music as it was read, bar by bar in the order in which it is played.
+ *
+ * @param facts title, key, guitar, tempo, usual meter
+ * @param shapes those that were given; a name has the first one
+ * @param parts in order, at least one bar each
+ * @param left what could not be taken
+ */
+public record ReadMusic(Facts facts, List<Chord> shapes, List<Part> parts, List<Statement> left) {
+
+    /**
+     * Bars under a heading.
+     *
+     * @param name of the section; empty if it has none
+     */
+    public record Part(String name, List<ReadBar> bars) {
+        /** @throws IllegalArgumentException if there is no bar */
+        public Part {
+            Objects.requireNonNull(name);
+            bars = List.copyOf(bars);
+            if (bars.isEmpty()) throw new IllegalArgumentException("a part has at least one bar");
+        }
+    }
+
+    public ReadMusic {
+        Objects.requireNonNull(facts);
+        shapes = List.copyOf(shapes);
+        parts = List.copyOf(parts);
+        left = List.copyOf(left);
+    }
+}

@@ -1,0 +1,167 @@
+package tactus.core.practice;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.harmony.Chord;
+import tactus.core.outside.English;
+import tactus.core.refusal.Refusal;
+import tactus.core.shape.FrettingHand;
+import tactus.core.shape.Neck;
+import tactus.core.shape.Voicing;
+import tactus.core.song.ChangeCount;
+import tactus.core.song.Song;
+import tactus.core.song.SongFixture;
+import tactus.core.time.Tempo;
+import tactus.core.timeline.Timeline;
+
+/** What is practised, and the numbers behind it. */
+class LadderTest {
+
+    private static Song at(double tempo, String meters, String chords, String line) {
+        Song song = SongFixture.song(meters, chords, line);
+        return song.withFacts(
+                song.facts().withTempo(Tempo.of(tempo, song.facts().meter())));
+    }
+
+    private static List<ChangeWork> changes(Song song) {
+        return ChangeWork.of(song, Timeline.of(song), Neck.USUAL, FrettingHand.USUAL);
+    }
+
+    /**
+     * The gap is what the pattern leaves between its last stroke on one chord and the first on the next, in beats times 60
+     * over the tempo; a student's changes a minute make the time of one (common practice).
+     */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "60;d-d-d---;30;2.0;60",
+                "60;d-d-d-d-;30;1.0;30",
+                "120;d-d-d-d-;60;0.5;60",
+                "120;d-du-udu;60;0.25;30",
+                "90;d-------;15;2.6667;60"
+            })
+    void aChangeFitsUpToTheTempoThatItsGapAndItsCountSay(
+            double tempo, String line, int count, double gap, double fits) {
+        Song song = at(tempo, "4/4 4/4", "C: 1 bar, G: 1 bar", line).withChangeCount(new ChangeCount("C", "G", count));
+        ChangeWork change = changes(song).getFirst();
+        assertEquals(gap, change.gap(), 1e-3);
+        assertEquals(fits, change.fitsAt(tempo), 1e-6);
+        assertEquals(60.0 / count, change.seconds(), 1e-9);
+        assertTrue(change.isCounted());
+    }
+
+    @Test
+    void changesAreOrderedByMovementTimesHowOftenTheyCome() {
+        Song song = at(90, "4/4 4/4 4/4 4/4 4/4", "C: 1 bar, G: 1 bar, C: 1 bar, G: 1 bar, D: 1 bar", "d-d-d-d-");
+        List<ChangeWork> all = changes(song);
+        assertEquals(
+                "C G 3",
+                all.getFirst().from() + " " + all.getFirst().to() + " "
+                        + all.getFirst().times());
+        for (int i = 1; i < all.size(); i++)
+            assertTrue(all.get(i - 1).work() >= all.get(i).work());
+    }
+
+    private static String kinds(Song song) {
+        return Ladder.of(song, Timeline.of(song)).steps().stream()
+                .map(step -> step.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'))
+                .collect(Collectors.joining(" "));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "4/4;C: 1 bar;d-dud-du;damped cell one-chord section song",
+                "4/4 4/4;C: 1 bar, G: 1 bar;d-du-udu;damped one-chord change changes section song",
+                "4/4 4/4;C: 1 bar, G: 1 bar;p-i-m-i-;thumb open-strings one-chord finger change changes section song",
+                "4/4;C: 1 bar;a-m-i-m-;open-strings one-chord section song",
+                "4/4;C: 1 bar;--------;''"
+            })
+    void aLadderHasTheStepsOfItsKindOfPlaying(String meters, String chords, String line, String kinds) {
+        assertEquals(
+                kinds,
+                kinds(at(90, meters, chords, line))
+                        .replace("section song", line.equals("--------") ? "" : "section song")
+                        .strip());
+    }
+
+    /** Three eighths repeated over a bar of eight cross the beats: looped alone they would teach another beat. */
+    @Test
+    void aLoopIsAsLongAsItsCellIsInTheSong() {
+        Song even = at(90, "4/4", "C: 1 bar", "d-dud-du");
+        Song crossing = at(90, "4/4", "C: 1 bar", "d-ud-ud-");
+        assertEquals("2", loop(even));
+        assertEquals("4", loop(crossing));
+    }
+
+    private static String loop(Song song) {
+        return Ladder.of(song, Timeline.of(song)).steps().stream()
+                .filter(step -> step.kind() == LadderStep.Kind.CELL)
+                .map(step -> step.loop().toString())
+                .collect(Collectors.joining());
+    }
+
+    @Test
+    void everyStepSaysItsTemposItsBarsAndWhy() {
+        Song song = at(92, "4/4 4/4", "C: 1 bar, G: 1 bar", "d-du-udu");
+        for (LadderStep step : Ladder.of(song, Timeline.of(song)).steps()) {
+            assertTrue(step.from() <= step.to() && step.to() == 92, step.toString());
+            assertTrue(step.bars().from() >= 1 && step.bars().to() <= 2, step.toString());
+            assertEquals(Ladder.CLEAN, step.rounds());
+            assertTrue(!English.say(step.why()).isBlank()
+                    && !English.say(step.what()).isBlank());
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"15, 7", "5, 3", "60, 2", "240, 1", "8, 30"})
+    void aDayIsNoLongerThanItMayBeAndWhatDoesNotFitMovesOn(int minutes, int days) {
+        Song song = at(90, "4/4 4/4 4/4", "C: 1 bar, G: 1 bar, D: 1 bar", "d-dud-du");
+        Ladder ladder = Ladder.of(song, Timeline.of(song));
+        PracticePlan plan = PracticePlan.of(ladder, minutes, days);
+        assertEquals(days, plan.days().size());
+        var taken = new ArrayList<LadderStep>();
+        for (PracticePlan.Day day : plan.days()) {
+            assertTrue(day.minutes() <= minutes, day.toString());
+            day.items().stream()
+                    .filter(item -> !item.isAgain())
+                    .map(PracticePlan.Item::step)
+                    .forEach(taken::add);
+            for (PracticePlan.Item item : day.items()) assertTrue(item.minutes() >= 1);
+        }
+        taken.addAll(plan.left());
+        assertEquals(List.copyOf(ladder.steps()).size(), taken.size());
+        assertTrue(taken.containsAll(ladder.steps()), "no step is lost");
+    }
+
+    @Test
+    void aPlanOfNoTimeIsRefused() {
+        Ladder none = new Ladder(List.of());
+        assertThrows(Refusal.class, () -> PracticePlan.of(none, 4, 7));
+        assertThrows(Refusal.class, () -> PracticePlan.of(none, 15, 0));
+        assertEquals(3, PracticePlan.of(none, 15, 3).days().size(), "a song with nothing in it has empty days");
+    }
+
+    /** F held for 32 bars of 4/4 at 120 is 64 seconds of barre; 4 downs a bar are 120 a minute. */
+    @Test
+    void theLoadIsCountedInSecondsOfBarreAndDownsAMinute() {
+        Song song = at(120, "4/4 ".repeat(32).strip(), "F: 32 bars", "d-d-d-d-");
+        song = song.withChord(new Chord("F", Voicing.parse("133211")));
+        HandLoad load = HandLoad.of(song, Timeline.of(song), Neck.USUAL, FrettingHand.USUAL);
+        assertEquals(64, load.barreSeconds(), 1e-6);
+        assertEquals(120, load.downsAMinute(), 1e-6);
+        assertEquals(List.of("load.barre", "load.breaks"), load.cautions(30));
+        assertEquals(List.of("load.barre"), load.cautions(20));
+    }
+}

@@ -1,0 +1,83 @@
+package tactus.formats.musicxml;
+
+import static tactus.formats.musicxml.MusicXmlReader.at;
+import static tactus.formats.musicxml.MusicXmlReader.children;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.w3c.dom.Element;
+
+/** Measures in the order in which they are played: repeats and their endings. */
+final class Repeats {
+
+    private static final int MOST_MEASURES = 20_000;
+    private static final int MOST_TIMES = 32;
+
+    private Repeats() {}
+
+    static List<Element> playedOut(List<Element> measures) {
+        var played = new ArrayList<Element>();
+        int start = 0;
+        int pass = 1;
+        int i = 0;
+        while (i < measures.size() && played.size() < MOST_MEASURES) {
+            Element measure = measures.get(i);
+            if (isStart(measure) && i != start) {
+                start = i;
+                pass = 1;
+            }
+            if (isSkipped(measures, i, pass)) {
+                i++;
+                continue;
+            }
+            played.add(measure);
+            int times = times(measure);
+            if (times > 1 && pass < times) {
+                pass++;
+                i = start;
+            } else {
+                if (times > 1) {
+                    start = i + 1;
+                    pass = 1;
+                }
+                i++;
+            }
+        }
+        return played;
+    }
+
+    /** Whether a repeat begins with it. */
+    static boolean isStart(Element measure) {
+        return repeat(measure, "forward") != null;
+    }
+
+    private static Element repeat(Element measure, String direction) {
+        for (Element line : children(measure, "barline")) {
+            Element repeat = at(line, "repeat");
+            if (repeat != null && repeat.getAttribute("direction").equals(direction)) return repeat;
+        }
+        return null;
+    }
+
+    /** How often the bars up to it are played; 1 if none is repeated. */
+    private static int times(Element measure) {
+        Element back = repeat(measure, "backward");
+        if (back == null) return 1;
+        String times = back.getAttribute("times");
+        return times.matches("\\d{1,2}") ? Math.clamp(Integer.parseInt(times), 1, MOST_TIMES) : 2;
+    }
+
+    /** Whether it lies in an ending that is not for this pass. */
+    private static boolean isSkipped(List<Element> measures, int index, int pass) {
+        String numbers = "";
+        for (int i = 0; i <= index; i++) {
+            for (Element line : children(measures.get(i), "barline")) {
+                Element ending = at(line, "ending");
+                if (ending == null) continue;
+                if (ending.getAttribute("type").equals("start")) numbers = ending.getAttribute("number");
+                else if (i < index) numbers = "";
+            }
+        }
+        return !numbers.isEmpty() && !List.of(numbers.split("\\s*,\\s*")).contains(String.valueOf(pass));
+    }
+}

@@ -1,0 +1,198 @@
+package tactus.formats.transcription;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.harmony.Chord;
+import tactus.core.shape.Voicing;
+import tactus.core.song.Song;
+import tactus.core.stroke.Direction;
+import tactus.core.stroke.Mute;
+import tactus.core.stroke.Strum;
+import tactus.core.timeline.Timeline;
+import tactus.core.timeline.TimelineBar;
+import tactus.core.timeline.TimelineStroke;
+import tactus.core.transcription.Transcription;
+import tactus.formats.file.FormatException;
+import tactus.formats.musicxml.MusicXmlSong;
+import tactus.formats.song.SongFile;
+import tactus.words.Words;
+
+/** MusicXML that comes back as the same bars, chords and strokes, and files that are none. */
+class ImportTest {
+
+    @TempDir
+    private Path folder;
+
+    private static Song demo(String name) throws IOException {
+        return SongFile.read(Path.of(
+                        "..", "app", "src", "main", "resources", "tactus", "app", "demo", name + ".tactus.json"))
+                .song();
+    }
+
+    /** Meter, chords with their places, strokes that are struck with their places and ways. */
+    private static List<String> bars(Timeline timeline) {
+        var bars = new ArrayList<String>();
+        for (TimelineBar bar : timeline.bars()) {
+            String chords = timeline.spansIn(bar).stream()
+                    .filter(span -> !span.start().isLessThan(bar.start()) && !span.goesOn())
+                    .map(span -> span.start().minus(bar.start()) + Chord.plainName(span.chord()))
+                    .distinct()
+                    .collect(Collectors.joining(" "));
+            String strokes = timeline.strokesIn(bar.number()).stream()
+                    .filter(stroke ->
+                            stroke.stroke().isStruck() && !stroke.strings().isEmpty())
+                    .map(stroke -> stroke.start().minus(bar.start()) + sign(stroke))
+                    .collect(Collectors.joining(" "));
+            bars.add(bar.meter() + " | " + chords + " | " + strokes);
+        }
+        return bars;
+    }
+
+    private static String sign(TimelineStroke stroke) {
+        return switch (stroke.stroke()) {
+            case Strum strum -> strum.direction() == Direction.DOWN ? "d" : "u";
+            case Mute _ -> "x";
+            default ->
+                stroke.strings().stream()
+                        .map(each -> String.valueOf(each.string()))
+                        .sorted()
+                        .collect(Collectors.joining("+"));
+        };
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "kettle-for-the-stewards",
+        "rain-on-the-boathouse",
+        "last-chair-waltz",
+        "seven-steps-to-the-pond",
+        "lantern-walk"
+    })
+    void whatTheProgramWroteComesBackAsTheSameBarsChordsAndStrokes(String name) throws IOException {
+        Song song = demo(name);
+        Timeline before = Timeline.of(song);
+        Path file = folder.resolve(name + ".musicxml");
+        MusicXmlSong.write(song, before, file);
+        Transcription read = Import.read(file);
+        Timeline after = Timeline.of(read.song());
+        assertEquals(song.facts().title(), read.song().facts().title());
+        assertEquals(song.facts().key(), read.song().facts().key());
+        assertEquals(song.facts().capo(), read.song().facts().capo());
+        List<String> expected = bars(before);
+        List<String> found = bars(after);
+        for (int bar = 0; bar < expected.size(); bar++) {
+            // Where the capo moves, which is told, the shapes have other names.
+            boolean isRaised = before.spansIn(before.bars().get(bar)).stream()
+                    .anyMatch(span -> span.raise().isPresent());
+            assertEquals(
+                    expected.get(bar).replaceFirst("\\|[^|]*\\|", isRaised ? "|*|" : "$0"),
+                    found.get(bar).replaceFirst("\\|[^|]*\\|", isRaised ? "|*|" : "$0"),
+                    name + ", bar " + (bar + 1));
+        }
+        assertEquals(expected.size(), found.size());
+        assertTrue(
+                read.song().patterns().size() <= 5 * song.patterns().size(),
+                read.song().patterns().size() + " patterns");
+    }
+
+    private static String score(String measures) {
+        return "<?xml version=\"1.0\"?><score-partwise version=\"4.0\"><work><work-title>Away</work-title></work>"
+                + "<part-list><score-part id=\"P1\"><part-name>G</part-name></score-part></part-list><part id=\"P1\">"
+                + measures + "</part></score-partwise>";
+    }
+
+    private static String measure(String inside) {
+        return "<measure number=\"1\">" + inside + "</measure>";
+    }
+
+    private Transcription read(String text) throws IOException {
+        Path file = folder.resolve("away.musicxml");
+        Files.writeString(file, text);
+        return Import.read(file);
+    }
+
+    private static final String ATTRIBUTES = "<attributes><divisions>2</divisions><time><beats>4</beats>"
+            + "<beat-type>4</beat-type></time></attributes>";
+    private static final String SLASHES =
+            "<note><pitch><step>B</step><octave>4</octave></pitch><duration>2</duration><notehead>slash</notehead></note>"
+                    .repeat(4);
+
+    @Test
+    void repeatsWithEndingsArePlayedOutAndTheSameBarsAreOneSection() throws IOException {
+        String chord = "<harmony><root><root-step>%s</root-step></root><kind>%s</kind></harmony>";
+        String start = "<barline location=\"left\"><repeat direction=\"forward\"/></barline>";
+        Transcription read = read(score(measure(ATTRIBUTES + start
+                        + "<direction><direction-type><rehearsal>Verse</rehearsal></direction-type></direction>"
+                        + chord.formatted("A", "minor") + SLASHES)
+                + measure(
+                        "<barline location=\"left\"><ending number=\"1\" type=\"start\"/></barline>"
+                                + chord.formatted("G", "dominant") + SLASHES
+                                + "<barline location=\"right\"><ending number=\"1\" type=\"stop\"/><repeat direction=\"backward\"/></barline>")
+                + measure("<barline location=\"left\"><ending number=\"2\" type=\"start\"/></barline>"
+                        + chord.formatted("C", "major-seventh") + SLASHES
+                        + "<barline location=\"right\"><ending number=\"2\" type=\"stop\"/></barline>")));
+        List<String> bars = bars(Timeline.of(read.song()
+                .withChord(shape("Am", "x02210"))
+                .withChord(shape("G7", "320001"))
+                .withChord(shape("Cmaj7", "x32000"))));
+        assertEquals(4, bars.size(), bars.toString());
+        assertEquals("4/4 | 0Am | 0d 1/4d 1/2d 3/4d", bars.get(0));
+        assertEquals("4/4 | 0G7 | 0d 1/4d 1/2d 3/4d", bars.get(1));
+        assertEquals("4/4 | 0Cmaj7 | 0d 1/4d 1/2d 3/4d", bars.get(3));
+        assertEquals(1, read.song().patterns().size(), "one rhythm");
+        assertEquals("Verse", read.song().sections().getFirst().name());
+    }
+
+    private static Chord shape(String name, String frets) {
+        return new Chord(name, Voicing.parse(frets));
+    }
+
+    @Test
+    void whatCannotBeTakenIsListed() throws IOException {
+        Transcription read =
+                read(score(measure(ATTRIBUTES + "<sound tempo=\"90\"/>" + SLASHES + "<sound tempo=\"140\"/>")));
+        assertEquals(
+                List.of("the tempo changes once; the first one was taken for all."),
+                read.left().stream().map(Words::say).toList());
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "",
+                "no xml",
+                "<score-timewise/>",
+                "<score-partwise/>",
+                "<score-partwise><part id=\"P1\"/></score-partwise>",
+                "<!DOCTYPE a [<!ENTITY e SYSTEM \"file:///etc/passwd\">]><score-partwise>&e;</score-partwise>",
+                "<!DOCTYPE a [<!ENTITY a \"aaaaaaaaaa\"><!ENTITY b \"&a;&a;&a;&a;&a;&a;&a;&a;&a;&a;\">"
+                        + "<!ENTITY c \"&b;&b;&b;&b;&b;&b;&b;&b;&b;&b;\"><!ENTITY d \"&c;&c;&c;&c;&c;&c;&c;&c;&c;&c;\">"
+                        + "<!ENTITY e \"&d;&d;&d;&d;&d;&d;&d;&d;&d;&d;\"><!ENTITY f \"&e;&e;&e;&e;&e;&e;&e;&e;&e;&e;\">"
+                        + "]><score-partwise>&f;&f;&f;&f;</score-partwise>"
+            })
+    void whatIsNoMusicIsRefusedInOneSentence(String text) {
+        FormatException refused = assertThrows(FormatException.class, () -> read(text));
+        assertTrue(refused.getMessage().startsWith("away.musicxml"), refused.getMessage());
+        assertTrue(!refused.getMessage().contains("root:"), "nothing outside is fetched");
+    }
+
+    @Test
+    void aFileOfAnotherKindIsRefusedWithWhatIsRead() {
+        assertTrue(assertThrows(FormatException.class, () -> Import.read(folder.resolve("a.doc")))
+                .getMessage()
+                .contains("MusicXML"));
+    }
+}
