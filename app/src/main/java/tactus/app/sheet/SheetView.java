@@ -4,6 +4,7 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import javafx.beans.binding.Bindings;
 import javafx.concurrent.Task;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.image.Image;
@@ -27,11 +28,14 @@ import tactus.words.Words;
 public final class SheetView extends BorderPane {
 
     private static final float PREVIEW_DPI = 108;
+    private static final double LEAST_WIDTH = 280;
+    private static final double BESIDE_PAGES = 54;
 
     private final Work work;
     private final Settings settings;
     private final Consumer<Task<?>> background;
     private final StackPane pages = new StackPane();
+    private final ScrollPane scroll;
     private final HandoutPanel panel;
     private Work.State drawn;
     private SheetLook drawnLook;
@@ -44,7 +48,7 @@ public final class SheetView extends BorderPane {
         panel = new HandoutPanel(work, settings, new HandoutModel(work, settings), actions);
         getStyleClass().add("sheet-view");
         setLeft(choices(actions));
-        var scroll = new ScrollPane(pages);
+        scroll = new ScrollPane(pages);
         scroll.setFitToWidth(true);
         scroll.getStyleClass().add("page-scroll");
         scroll.setAccessibleText(Words.of("sheet.pages"));
@@ -87,14 +91,25 @@ public final class SheetView extends BorderPane {
         boolean sideBySide = drawn.song().lesson().handout().fit() == Handout.Fit.TWO_PAGES;
         Pane row = sideBySide ? new HBox() : new VBox();
         row.getStyleClass().add("pages");
-        row.getChildren().setAll(sheet.images().stream().map(SheetView::page).toList());
+        int inRow = sideBySide ? sheet.images().size() : 1;
+        row.getChildren()
+                .setAll(sheet.images().stream().map(image -> page(image, inRow)).toList());
         pages.getChildren().setAll(row);
     }
 
-    private static StackPane page(Image image) {
-        var page = new StackPane(new ImageView(image));
+    /** A page no wider than its share of the room. */
+    private StackPane page(Image image, int inRow) {
+        var view = new ImageView(image);
+        view.setPreserveRatio(true);
+        view.setSmooth(true);
+        view.fitWidthProperty()
+                .bind(Bindings.createDoubleBinding(
+                        () -> Math.min(
+                                image.getWidth(), Math.max(LEAST_WIDTH, scroll.getWidth() / inRow - BESIDE_PAGES)),
+                        scroll.widthProperty()));
+        var page = new StackPane(view);
         page.getStyleClass().add("page");
-        page.setMaxSize(image.getWidth(), image.getHeight());
+        page.setMaxSize(USE_PREF_SIZE, USE_PREF_SIZE);
         return page;
     }
 

@@ -155,7 +155,7 @@ public final class StartPage extends VBox {
         var column = column("start.songs", finder, open);
         if (!recent.isEmpty()) column.getChildren().add(titled("start.recent"));
         int number = 1;
-        for (Path file : recent.stream().limit(4).toList()) {
+        for (Path file : recent.stream().limit(3).toList()) {
             String name = file.getFileName().toString().replaceFirst("(\\.tactus)?\\.json$", "");
             column.getChildren()
                     .add(link("start-recent-" + number++, name, file.toString(), () -> beginning.open(file)));
