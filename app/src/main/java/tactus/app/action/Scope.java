@@ -22,6 +22,8 @@ public enum Scope {
     DICTATION_MORE,
     /** On the pad of the bench where a pattern is tapped. */
     TAPPING,
+    /** In the practice. */
+    PRACTICE,
     /** On the bars of the arrangement. */
     BARS,
     /** On the bars; commands of a row that is listed by its first. */
@@ -47,6 +49,7 @@ public enum Scope {
             case DICTATION, DICTATION_MORE ->
                 focus != null && focus.getProperties().get(Scope.class) == DICTATION;
             case TAPPING -> isWithin(focus, TAPPING);
+            case PRACTICE -> isWithin(focus, PRACTICE);
             case BARS, BARS_MORE -> isWithin(focus, BARS);
             case ORDER -> isWithin(focus, ORDER);
             case NECK, NECK_MORE -> isWithin(focus, NECK);

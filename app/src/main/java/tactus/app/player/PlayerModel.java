@@ -2,6 +2,7 @@ package tactus.app.player;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.IntegerProperty;
@@ -41,6 +42,7 @@ public final class PlayerModel {
     private Optional<PatternId> pattern = Optional.empty();
     private Optional<Timeline> timeline = Optional.empty();
     private boolean clickOnly;
+    private OptionalInt lastBar = OptionalInt.empty();
     private final BooleanProperty withoutExceptions = new SimpleBooleanProperty(this, "withoutExceptions");
     private int firstBar = 1;
     private double playedFrom;
@@ -61,6 +63,7 @@ public final class PlayerModel {
         if (work.timeline().bars().isEmpty()) return;
         pattern = Optional.empty();
         clickOnly = false;
+        lastBar = OptionalInt.empty();
         firstBar = firstBar();
         timeline = Optional.of(songTimeline());
         start();
@@ -81,6 +84,16 @@ public final class PlayerModel {
                 .bar(firstBar)
                 .map(bar -> Timeline.of(Passes.withoutExceptions(work.song(), bar.use())))
                 .orElse(work.timeline());
+    }
+
+    /** Plays the bars {@code from} to {@code to}, which are there, round and round, after a bar counted in. */
+    public void playBars(int from, int to) {
+        pattern = Optional.empty();
+        clickOnly = false;
+        firstBar = from;
+        lastBar = OptionalInt.of(to);
+        timeline = Optional.of(songTimeline());
+        start();
     }
 
     /** Plays one pattern round and round. */
@@ -148,6 +161,10 @@ public final class PlayerModel {
             return playback(played.seconds(from), played.seconds(to), true);
         }
         TimelineBar first = work.timeline().bar(firstBar).orElseThrow();
+        if (lastBar.isPresent()) {
+            TimelineBar last = work.timeline().bar(lastBar.getAsInt()).orElse(first);
+            return playback(first.seconds(), played.seconds(last.end()), true);
+        }
         if (!loops.get()) return playback(first.seconds(), played.seconds(), false);
         var section =
                 played.bars().stream().filter(bar -> bar.use() == first.use()).toList();

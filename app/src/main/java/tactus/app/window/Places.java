@@ -5,6 +5,7 @@ import tactus.app.arrangement.ArrangementPlace;
 import tactus.app.bench.BenchPlace;
 import tactus.app.place.Place;
 import tactus.app.place.PlaceParts;
+import tactus.app.practice.PracticePlace;
 import tactus.app.setup.SetUpPlace;
 import tactus.app.sheet.SheetPlace;
 
@@ -15,6 +16,10 @@ final class Places {
 
     static List<Place> of(PlaceParts parts) {
         return List.of(
-                new SetUpPlace(parts), new BenchPlace(parts), new ArrangementPlace(parts), new SheetPlace(parts));
+                new SetUpPlace(parts),
+                new BenchPlace(parts),
+                new ArrangementPlace(parts),
+                new SheetPlace(parts),
+                new PracticePlace(parts));
     }
 }

@@ -2,7 +2,7 @@ package tactus.app.window;
 
 import static javafx.scene.input.KeyCode.CONTROL;
 import static javafx.scene.input.KeyCode.DIGIT1;
-import static javafx.scene.input.KeyCode.DIGIT5;
+import static javafx.scene.input.KeyCode.DIGIT6;
 import static javafx.scene.input.KeyCode.F1;
 import static javafx.scene.input.KeyCode.J;
 import static javafx.scene.input.KeyCode.SHIFT;
@@ -122,7 +122,7 @@ class FifthPlaceTest extends WindowTest {
         assertTrue(isShown("the fifth"));
         assertEquals(fifth.node, stage.getScene().getFocusOwner());
         chord(CONTROL, DIGIT1);
-        chord(CONTROL, DIGIT5);
+        chord(CONTROL, DIGIT6);
         assertTrue(isShown("the fifth"));
         press(SPACE);
         assertEquals(List.of("play"), fifth.done);

@@ -1,0 +1,213 @@
+package tactus.app.practice;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.ReadOnlyIntegerProperty;
+import javafx.beans.property.ReadOnlyIntegerWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleIntegerProperty;
+import tactus.app.player.PlayerModel;
+import tactus.app.work.Settings;
+import tactus.app.work.Work;
+import tactus.core.pattern.Pattern;
+import tactus.core.practice.DueStroke;
+import tactus.core.practice.HandLoad;
+import tactus.core.practice.Ladder;
+import tactus.core.practice.LadderStep;
+import tactus.core.practice.Take;
+import tactus.core.practice.Tap;
+import tactus.core.shape.Neck;
+import tactus.core.stroke.Direction;
+import tactus.core.timeline.TimelineBar;
+
+/** The ladder to the song, the step that is practised, and what was played along with it, round by round. */
+public final class PracticeModel {
+
+    /** From this score on a round is clean; ours. */
+    static final int CLEAN_SCORE = 90;
+    /** So long before a round a stroke belongs to it, in seconds; ours. */
+    private static final double EARLY = 0.15;
+
+    private final Work work;
+    private final Settings settings;
+    private final PlayerModel player;
+    private final ReadOnlyObjectWrapper<List<LadderStep>> steps = new ReadOnlyObjectWrapper<>(this, "steps", List.of());
+    private final IntegerProperty chosen = new SimpleIntegerProperty(this, "chosen", 0);
+    private final ReadOnlyObjectWrapper<Optional<Take>> take =
+            new ReadOnlyObjectWrapper<>(this, "take", Optional.empty());
+    private final ReadOnlyIntegerWrapper clean = new ReadOnlyIntegerWrapper(this, "clean");
+    private final List<Tap> taps = new ArrayList<>();
+    private boolean isOurs;
+    private double speedBefore = 1;
+    private double last = Double.NEGATIVE_INFINITY;
+
+    public PracticeModel(Work work, Settings settings, PlayerModel player) {
+        this.work = work;
+        this.settings = settings;
+        this.player = player;
+        chosen.subscribe(_ -> forget());
+        player.positionProperty().subscribe(_ -> listen());
+        player.playingProperty().subscribe((_, playing) -> {
+            if (!playing) end();
+        });
+    }
+
+    /** Computes the ladder anew from the song as it is shown. */
+    void refresh() {
+        List<LadderStep> ladder = Ladder.of(
+                        work.song(),
+                        work.timeline(),
+                        neck(),
+                        settings.handProperty().get())
+                .steps();
+        if (!ladder.equals(steps.get())) steps.set(ladder);
+        if (chosen.get() >= ladder.size()) chosen.set(Math.max(0, ladder.size() - 1));
+    }
+
+    private Neck neck() {
+        return settings.neck(work.song().facts().capo());
+    }
+
+    HandLoad load() {
+        return HandLoad.of(
+                work.song(), work.timeline(), neck(), settings.handProperty().get());
+    }
+
+    ReadOnlyObjectProperty<List<LadderStep>> stepsProperty() {
+        return steps.getReadOnlyProperty();
+    }
+
+    /** The index of the step that is practised, from 0. */
+    IntegerProperty chosenProperty() {
+        return chosen;
+    }
+
+    Optional<LadderStep> step() {
+        int index = chosen.get();
+        return index >= 0 && index < steps.get().size()
+                ? Optional.of(steps.get().get(index))
+                : Optional.empty();
+    }
+
+    /** The pattern that is played first in the bars of the step. */
+    Optional<Pattern> pattern() {
+        return step().flatMap(step -> work.timeline().bar(step.bars().from()))
+                .flatMap(bar -> work.timeline().spansIn(bar).stream()
+                        .flatMap(span -> span.pattern().stream())
+                        .findFirst())
+                .flatMap(work.song()::pattern);
+    }
+
+    /** The last round that was played along. */
+    ReadOnlyObjectProperty<Optional<Take>> takeProperty() {
+        return take.getReadOnlyProperty();
+    }
+
+    /** How many clean rounds there were in a row. */
+    ReadOnlyIntegerProperty cleanProperty() {
+        return clean.getReadOnlyProperty();
+    }
+
+    /** Goes up or down the ladder. */
+    void climb(int by) {
+        if (!steps.get().isEmpty())
+            chosen.set(Math.clamp((long) chosen.get() + by, 0, steps.get().size() - 1));
+    }
+
+    private void forget() {
+        taps.clear();
+        take.set(Optional.empty());
+        clean.set(0);
+        if (isOurs && player.isPlaying()) player.stop();
+    }
+
+    /** Plays the bars of the step round and round, at the tempo it begins with, after a bar counted in; or stops. */
+    void play() {
+        if (player.isPlaying()) {
+            player.stop();
+            return;
+        }
+        step().ifPresent(step -> {
+            taps.clear();
+            last = Double.NEGATIVE_INFINITY;
+            speedBefore = player.speedProperty().get();
+            player.speedProperty().set(Math.clamp((double) step.from() / step.to(), 0.25, 1.5));
+            isOurs = true;
+            player.playBars(step.bars().from(), step.bars().to());
+        });
+    }
+
+    /** Takes a stroke of the student's. */
+    void tap(Optional<Direction> way) {
+        if (!isOurs) return;
+        player.secondsNow().ifPresent(seconds -> taps.add(new Tap((seconds - start()) / speed(), way)));
+    }
+
+    private double speed() {
+        return player.speedProperty().get();
+    }
+
+    private double start() {
+        return work.timeline().bar(1).map(TimelineBar::seconds).orElse(0.0);
+    }
+
+    /** A round is over when the player is back at its start. */
+    private void listen() {
+        if (!isOurs || !player.isPlaying()) return;
+        double now = player.secondsNow().orElse(last);
+        if (now < last - 0.25) {
+            List<Tap> early = early();
+            judge();
+            taps.addAll(early);
+        }
+        last = now;
+    }
+
+    private void end() {
+        if (!isOurs) return;
+        judge();
+        isOurs = false;
+        player.speedProperty().set(speedBefore);
+    }
+
+    /** Takes what came just before the end of a round out of it: it was meant for the next one. */
+    private List<Tap> early() {
+        return step().map(step -> {
+                    double from = seconds(step.bars().from());
+                    double length = seconds(step.bars().to() + 1) - from;
+                    List<Tap> late = taps.stream()
+                            .filter(tap -> tap.seconds() > from + length - EARLY)
+                            .toList();
+                    taps.removeAll(late);
+                    return late.stream()
+                            .map(tap -> new Tap(tap.seconds() - length, tap.way()))
+                            .toList();
+                })
+                .orElse(List.of());
+    }
+
+    /** When a bar begins, or the song ends, at the tempo that is played, from the start of bar 1. */
+    private double seconds(int bar) {
+        double at = work.timeline()
+                .bar(bar)
+                .map(TimelineBar::seconds)
+                .orElse(work.timeline().seconds());
+        return (at - start()) / speed();
+    }
+
+    private void judge() {
+        if (taps.isEmpty()) return;
+        step().ifPresent(step -> {
+            Take judged = Take.of(
+                    DueStroke.of(
+                            work.timeline(), step.bars().from(), step.bars().to(), speed()),
+                    taps);
+            take.set(Optional.of(judged));
+            clean.set(judged.score() >= CLEAN_SCORE ? clean.get() + 1 : 0);
+        });
+        taps.clear();
+    }
+}

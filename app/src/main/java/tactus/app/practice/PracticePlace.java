@@ -1,0 +1,81 @@
+package tactus.app.practice;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import org.kordamp.ikonli.feather.Feather;
+import tactus.app.action.Action;
+import tactus.app.action.Actions;
+import tactus.app.action.Scope;
+import tactus.app.place.MenuColumn;
+import tactus.app.place.Once;
+import tactus.app.place.Place;
+import tactus.app.place.PlaceParts;
+import tactus.core.snag.SnagPlace;
+import tactus.core.stroke.Direction;
+
+/** Where a song is practised step by step, and what is played along is judged. */
+public final class PracticePlace implements Place {
+
+    private final PracticeModel model;
+    private final Once<PracticeView> view;
+
+    public PracticePlace(PlaceParts parts) {
+        model = new PracticeModel(parts.work(), parts.settings(), parts.player());
+        view = new Once<>(() -> new PracticeView(parts.work(), parts.settings(), model, parts.actions()));
+    }
+
+    @Override
+    public String id() {
+        return "practice";
+    }
+
+    @Override
+    public Feather icon() {
+        return Feather.TRENDING_UP;
+    }
+
+    @Override
+    public Node node() {
+        return view.get();
+    }
+
+    @Override
+    public void takeFocus() {
+        view.get().takeFocus();
+    }
+
+    @Override
+    public void addTo(Actions actions, Runnable show) {
+        actions.add(Action.of("practice.play", Scope.PRACTICE, model::play, "P"));
+        actions.add(Action.of("practice.down", Scope.PRACTICE, () -> model.tap(Optional.of(Direction.DOWN)), "D"));
+        actions.add(Action.of("practice.up", Scope.PRACTICE, () -> model.tap(Optional.of(Direction.UP)), "U"));
+        actions.add(Action.of("practice.tap", Scope.PRACTICE, () -> model.tap(Optional.empty()), "K"));
+        actions.add(Action.of("practice.next", Scope.PRACTICE, () -> model.climb(1), "Page Up"));
+        actions.add(Action.of("practice.before", Scope.PRACTICE, () -> model.climb(-1), "Page Down"));
+    }
+
+    @Override
+    public List<MenuColumn> menus() {
+        return List.of(new MenuColumn(
+                "practice",
+                List.of(
+                        List.of("practice.play", "practice.next", "practice.before"),
+                        List.of("practice.down", "practice.up", "practice.tap"))));
+    }
+
+    @Override
+    public boolean canShow(SnagPlace target) {
+        return false;
+    }
+
+    @Override
+    public void show(SnagPlace target) {
+        takeFocus();
+    }
+
+    @Override
+    public void play() {
+        model.play();
+    }
+}

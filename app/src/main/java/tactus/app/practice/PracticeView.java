@@ -1,0 +1,209 @@
+package tactus.app.practice;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.IntStream;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import tactus.app.action.Actions;
+import tactus.app.action.Scope;
+import tactus.app.field.Bound;
+import tactus.app.hand.HandView;
+import tactus.app.work.Settings;
+import tactus.app.work.Work;
+import tactus.core.picture.Frame;
+import tactus.core.picture.Passage;
+import tactus.core.practice.HandLoad;
+import tactus.core.practice.Ladder;
+import tactus.core.practice.LadderStep;
+import tactus.core.practice.Take;
+import tactus.formats.font.MusicText;
+import tactus.words.TakeWords;
+import tactus.words.Words;
+
+/** The ladder on the left, its first step at the foot; the step that is practised and the last round beside it. */
+final class PracticeView extends BorderPane {
+
+    private final Bound bound = new Bound(this);
+    private final Work work;
+    private final PracticeModel model;
+    private final ListView<Integer> ladder = new ListView<>();
+    private final Label what = new Label();
+    private final Label tempos = new Label();
+    private final Label why = wrapped("quiet");
+    private final Label rounds = new Label();
+    private final HandView picture = new HandView(Frame.Size.LARGE);
+    private final TakeStrip strip = new TakeStrip();
+    private final Label sentence = wrapped("take-sentence");
+    private final Label numbers = wrapped("quiet");
+    private final Label load = wrapped("quiet");
+
+    PracticeView(Work work, Settings settings, PracticeModel model, Actions actions) {
+        this.work = work;
+        this.model = model;
+        getStyleClass().add("practice-view");
+        ladder.setId("ladder");
+        ladder.setAccessibleText(Words.of("practice.ladder"));
+        ladder.setCellFactory(_ -> new StepCell());
+        var title = new Label(Words.of("practice.ladder"));
+        title.getStyleClass().add("column-title");
+        var left = new VBox(title, ladder, load);
+        VBox.setVgrow(ladder, Priority.ALWAYS);
+        left.getStyleClass().add("side-column");
+        load.setId("practice-load");
+        setLeft(left);
+        what.setId("practice-what");
+        what.getStyleClass().add("practice-title");
+        tempos.setId("practice-tempos");
+        why.setId("practice-why");
+        rounds.setId("practice-rounds");
+        sentence.setId("take-sentence");
+        numbers.setId("take-numbers");
+        var keys = wrapped("quiet");
+        keys.setText(Words.of("practice.keys"));
+        var buttons = new HBox(
+                actions.wordedButton("practice.play"),
+                actions.wordedButton("practice.down"),
+                actions.wordedButton("practice.up"),
+                actions.wordedButton("practice.tap"));
+        buttons.getStyleClass().add("practice-buttons");
+        buttons.setAlignment(Pos.CENTER_LEFT);
+        var centre = new VBox(what, tempos, why, picture, buttons, keys, rounds, sentence, numbers, strip);
+        centre.getStyleClass().add("practice-centre");
+        var scroll = new ScrollPane(centre);
+        scroll.setFitToWidth(true);
+        setCenter(scroll);
+        picture.setId("practice-picture");
+        picture.lowStringOnTopProperty().bind(settings.lowStringOnTopProperty());
+        picture.rolesProperty().bind(settings.rolesProperty());
+        Scope.PRACTICE.markOn(this);
+        strip.takeProperty().bind(model.takeProperty());
+        ladder.getSelectionModel().selectedItemProperty().subscribe((_, index) -> {
+            if (!bound.isShowing() && index != null) model.chosenProperty().set(index);
+        });
+        bound.follow(work.stateProperty(), _ -> model.refresh());
+        bound.follow(settings.handProperty(), _ -> model.refresh());
+        bound.follow(this::showLadder, model.stepsProperty());
+        bound.follow(this::showStep, model.chosenProperty(), model.stepsProperty());
+        bound.follow(this::showTake, model.takeProperty(), model.cleanProperty());
+    }
+
+    private static Label wrapped(String style) {
+        var label = new Label();
+        label.getStyleClass().add(style);
+        label.setWrapText(true);
+        label.setMinHeight(USE_PREF_SIZE);
+        return label;
+    }
+
+    void takeFocus() {
+        ladder.requestFocus();
+    }
+
+    private void showLadder() {
+        List<LadderStep> steps = model.stepsProperty().get();
+        // One climbs upwards: the first step lies at the foot.
+        ladder.getItems()
+                .setAll(IntStream.range(0, steps.size())
+                        .map(i -> steps.size() - 1 - i)
+                        .boxed()
+                        .toList());
+        HandLoad asked = model.load();
+        load.setText(Words.of("practice.load", Math.round(asked.barreSeconds()), Math.round(asked.downsAMinute()))
+                + String.join(
+                        "",
+                        asked.cautions(0).stream()
+                                .map(code -> " "
+                                        + Words.of(
+                                                code,
+                                                Math.round(asked.barreSeconds()),
+                                                Math.round(asked.downsAMinute())))
+                                .toList()));
+    }
+
+    private void showStep() {
+        what.setText(model.step()
+                .map(step -> MusicText.signs(Words.say(step.what())))
+                .orElse(Words.of("practice.none")));
+        tempos.setText(model.step().map(PracticeView::tempos).orElse(""));
+        why.setText(
+                model.step().map(step -> MusicText.signs(Words.say(step.why()))).orElse(""));
+        picture.tuningProperty().set(work.song().facts().tuning());
+        picture.passageProperty().set(model.pattern().map(Passage::of));
+        int row = ladder.getItems().indexOf(model.chosenProperty().get());
+        if (row >= 0) {
+            ladder.getSelectionModel().select(row);
+            ladder.scrollTo(row);
+        }
+        showTake();
+    }
+
+    private static String tempos(LadderStep step) {
+        return Words.of(
+                "practice.tempos",
+                step.bars().toString(),
+                step.bars().from() == step.bars().to() ? 0 : 1,
+                step.from(),
+                step.to(),
+                step.minutes());
+    }
+
+    private void showTake() {
+        int clean = model.cleanProperty().get();
+        rounds.setText(
+                clean >= Ladder.CLEAN ? Words.of("practice.done") : Words.of("practice.clean", clean, Ladder.CLEAN));
+        sentence.setText(model.takeProperty().get().map(TakeWords::sentence).orElse(""));
+        numbers.setText(model.takeProperty().get().map(PracticeView::numbers).orElse(""));
+    }
+
+    private static String numbers(Take take) {
+        return Words.of(
+                "take.numbers",
+                take.score(),
+                Math.round(take.meanMs()),
+                Math.round(take.spreadMs()),
+                String.format(Locale.ROOT, "%.1f", take.driftPercent()),
+                take.missed(),
+                take.extra().size());
+    }
+
+    /** What a step is and at which tempos. */
+    private final class StepCell extends ListCell<Integer> {
+
+        private final Label title = new Label();
+        private final Label facts = new Label();
+        private final VBox box = new VBox(title, facts);
+
+        StepCell() {
+            title.setWrapText(true);
+            title.setMinHeight(USE_PREF_SIZE);
+            facts.getStyleClass().add("quiet");
+            setPrefWidth(0);
+        }
+
+        @Override
+        protected void updateItem(Integer index, boolean isEmpty) {
+            super.updateItem(index, isEmpty);
+            List<LadderStep> steps = model.stepsProperty().get();
+            boolean isGone = isEmpty || index == null || index >= steps.size();
+            setGraphic(isGone ? null : box);
+            if (isGone) return;
+            LadderStep step = steps.get(index);
+            title.setText(MusicText.signs(Words.say(step.what())));
+            facts.setText(Words.of(
+                    "practice.cell",
+                    step.bars().toString(),
+                    step.from(),
+                    step.to(),
+                    step.minutes(),
+                    step.bars().from() == step.bars().to() ? 0 : 1));
+        }
+    }
+}

@@ -1,0 +1,134 @@
+package tactus.app.practice;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import tactus.app.demo.DemoSong;
+import tactus.app.player.PlayerModel;
+import tactus.app.work.DataFolder;
+import tactus.app.work.Settings;
+import tactus.app.work.Work;
+import tactus.core.practice.DueStroke;
+import tactus.core.practice.LadderStep;
+import tactus.core.timeline.TimelineBar;
+import tactus.sound.transport.Transport;
+
+/** The ladder is played and what is played along is judged, on a clock that the test sets. */
+class PracticeModelTest {
+
+    private final Work work = new Work(DemoSong.LANTERN_WALK.song());
+    private final Transport transport = mock(Transport.class);
+    private final PlayerModel player = new PlayerModel(work, transport);
+    private final PracticeModel model =
+            new PracticeModel(work, new Settings(new DataFolder(Path.of("target", "no-settings"))), player);
+
+    @BeforeEach
+    void climbOn() {
+        when(transport.isPlaying()).thenReturn(true);
+        when(transport.isSilent()).thenReturn(Optional.empty());
+        model.refresh();
+    }
+
+    private void at(double seconds) {
+        when(transport.seconds()).thenReturn(Optional.of(seconds));
+        player.tick();
+    }
+
+    /** Plays the strokes that are due as many seconds late. */
+    private void round(double late) {
+        LadderStep step = model.step().orElseThrow();
+        double start = work.timeline().bar(1).map(TimelineBar::seconds).orElseThrow();
+        double speed = player.speedProperty().get();
+        List<DueStroke> due =
+                DueStroke.of(work.timeline(), step.bars().from(), step.bars().to(), speed);
+        for (DueStroke stroke : due) {
+            at(start + (stroke.seconds() + late) * speed);
+            model.tap(stroke.way());
+        }
+    }
+
+    @Test
+    void aStepIsPlayedAtTheTempoItBeginsWithAndTheSpeedComesBackAfterIt() {
+        model.play();
+        LadderStep step = model.step().orElseThrow();
+        assertTrue(player.isPlaying());
+        assertEquals((double) step.from() / step.to(), player.speedProperty().get(), 1e-9);
+        model.play();
+        assertFalse(player.isPlaying());
+        assertEquals(1, player.speedProperty().get());
+        assertTrue(model.takeProperty().get().isEmpty(), "nothing was played along");
+    }
+
+    @Test
+    void everyRoundIsJudgedAndCleanOnesAreCountedInARow() {
+        model.play();
+        round(0.005);
+        double first = work.timeline()
+                .bar(model.step().orElseThrow().bars().from())
+                .orElseThrow()
+                .seconds();
+        at(first);
+        assertEquals(100, model.takeProperty().get().orElseThrow().score());
+        assertEquals(1, model.cleanProperty().get());
+        round(0.005);
+        at(first);
+        assertEquals(2, model.cleanProperty().get());
+        model.tap(Optional.empty());
+        model.play();
+        assertEquals(0, model.cleanProperty().get(), "a round that was broken off is not clean");
+        assertTrue(model.takeProperty().get().orElseThrow().missed() > 0);
+    }
+
+    @Test
+    void aStrokeJustBeforeTheNextRoundBelongsToIt() {
+        model.play();
+        round(-0.04);
+        LadderStep step = model.step().orElseThrow();
+        double first = work.timeline().bar(step.bars().from()).orElseThrow().seconds();
+        double next = work.timeline().bar(step.bars().to() + 1).orElseThrow().seconds();
+        at(next - 0.03);
+        model.tap(Optional.empty());
+        at(first);
+        assertEquals(List.of(), model.takeProperty().get().orElseThrow().extra());
+        model.play();
+        assertEquals(
+                step.bars().from(),
+                model.takeProperty()
+                        .get()
+                        .orElseThrow()
+                        .strokes()
+                        .getFirst()
+                        .due()
+                        .bar());
+        assertTrue(model.takeProperty()
+                .get()
+                .orElseThrow()
+                .strokes()
+                .getFirst()
+                .late()
+                .isPresent());
+    }
+
+    @Test
+    void tapsCountOnlyWhileTheStepIsPlayedAndAnotherStepForgetsThem() {
+        model.tap(Optional.empty());
+        model.play();
+        round(0);
+        model.climb(1);
+        assertFalse(player.isPlaying());
+        assertTrue(model.takeProperty().get().isEmpty());
+        model.climb(-99);
+        assertEquals(0, model.chosenProperty().get());
+        model.climb(99_999);
+        assertEquals(
+                model.stepsProperty().get().size() - 1, model.chosenProperty().get());
+    }
+}
