@@ -8,7 +8,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -18,7 +17,6 @@ import picocli.CommandLine.Spec;
 import tactus.app.work.Export;
 import tactus.core.refusal.Refusal;
 import tactus.core.song.Song;
-import tactus.core.song.Version;
 import tactus.core.timeline.Timeline;
 import tactus.formats.file.FileName;
 import tactus.formats.sheet.Paper;
@@ -84,7 +82,7 @@ final class ExportCommand implements Callable<Integer> {
         var songs = new ArrayList<Song>();
         for (Path file : files) {
             Song song = SongArgument.read(file, spec.commandLine().getErr());
-            songs.add(version == null ? song : inVersion(song));
+            songs.add(version == null ? song : SongArgument.inVersion(song, version, "export"));
         }
         var written = new ArrayList<Path>();
         if (book != null) written.add(bound(songs));
@@ -93,28 +91,6 @@ final class ExportCommand implements Callable<Integer> {
                 for (Export export : exports) written.addAll(write(export, song.asShown(), Timeline.of(song)));
         print(written);
         return TactusCommand.FINE;
-    }
-
-    private Song inVersion(Song song) {
-        if (version.equalsIgnoreCase(Version.FULL)) {
-            return song.withVersions(song.versions().withShown(Optional.empty()));
-        }
-        return song.versions().all().stream()
-                .map(Version::name)
-                .filter(version::equalsIgnoreCase)
-                .findFirst()
-                .map(name -> song.withVersions(song.versions().withShown(Optional.of(name))))
-                .orElseThrow(() -> new CommandFailure(
-                        TactusCommand.USAGE,
-                        "tactus export: there is no version \"" + version + "\"; there "
-                                + (song.versions().all().isEmpty()
-                                        ? "is only the full one"
-                                        : "are full, "
-                                                + String.join(
-                                                        ", ",
-                                                        song.versions().all().stream()
-                                                                .map(Version::name)
-                                                                .toList()))));
     }
 
     private static Export kind(String name) {

@@ -3,7 +3,6 @@ package tactus.app.command;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -21,7 +20,6 @@ import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
 import tactus.core.song.ChangeCount;
 import tactus.core.song.Song;
-import tactus.core.song.Version;
 import tactus.core.timeline.Timeline;
 import tactus.words.Words;
 import tools.jackson.databind.json.JsonMapper;
@@ -76,7 +74,7 @@ final class PractiseCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         Song song = SongArgument.read(file, spec.commandLine().getErr());
-        if (version != null) song = inVersion(song);
+        if (version != null) song = SongArgument.inVersion(song, version, "practise");
         try {
             for (String each : counted) song = song.withChangeCount(count(each));
             song = song.asShown();
@@ -91,16 +89,6 @@ final class PractiseCommand implements Callable<Integer> {
                     TactusCommand.USAGE, Words.of("command.refused", "practise", Words.why(impossible)));
         }
         return TactusCommand.FINE;
-    }
-
-    private Song inVersion(Song song) {
-        Optional<String> wanted = song.versions().all().stream()
-                .map(Version::name)
-                .filter(version::equalsIgnoreCase)
-                .findFirst();
-        if (wanted.isEmpty() && !version.equalsIgnoreCase(Version.FULL))
-            throw new CommandFailure(TactusCommand.USAGE, "tactus practise: there is no version \"" + version + "\"");
-        return song.withVersions(song.versions().withShown(wanted));
     }
 
     private static ChangeCount count(String text) {

@@ -4,7 +4,10 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
 import tactus.core.song.Song;
+import tactus.core.song.Version;
 import tactus.formats.file.FormatException;
 import tactus.formats.song.OpenedSong;
 import tactus.formats.song.Problem;
@@ -37,5 +40,25 @@ final class SongArgument {
             throw new CommandFailure(
                     TactusCommand.USAGE, "tactus: " + file + " cannot be read: " + unreadable.getMessage());
         }
+    }
+
+    /**
+     * {@code song} with the version called {@code name} shown.
+     *
+     * @param command who asks
+     * @throws CommandFailure if there is none, with those that are there
+     */
+    static Song inVersion(Song song, String name, String command) {
+        if (name.equalsIgnoreCase(Version.FULL))
+            return song.withVersions(song.versions().withShown(Optional.empty()));
+        List<String> all = song.versions().all().stream().map(Version::name).toList();
+        return all.stream()
+                .filter(name::equalsIgnoreCase)
+                .findFirst()
+                .map(wanted -> song.withVersions(song.versions().withShown(Optional.of(wanted))))
+                .orElseThrow(() -> new CommandFailure(
+                        TactusCommand.USAGE,
+                        "tactus " + command + ": there is no version \"" + name + "\"; there "
+                                + (all.isEmpty() ? "is only the full one" : "are full, " + String.join(", ", all))));
     }
 }

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -38,6 +40,7 @@ public final class PracticeModel {
     private final IntegerProperty chosen = new SimpleIntegerProperty(this, "chosen", 0);
     private final ReadOnlyObjectWrapper<Optional<Take>> take =
             new ReadOnlyObjectWrapper<>(this, "take", Optional.empty());
+    private final ReadOnlyBooleanWrapper isEarly = new ReadOnlyBooleanWrapper(this, "early");
     private final ReadOnlyIntegerWrapper clean = new ReadOnlyIntegerWrapper(this, "clean");
     private final List<Tap> taps = new ArrayList<>();
     private boolean isOurs;
@@ -111,6 +114,11 @@ public final class PracticeModel {
         return clean.getReadOnlyProperty();
     }
 
+    /** Whether a stroke came while nothing is played that it could belong to. */
+    ReadOnlyBooleanProperty earlyProperty() {
+        return isEarly.getReadOnlyProperty();
+    }
+
     /** Goes up or down the ladder. */
     void climb(int by) {
         if (!steps.get().isEmpty())
@@ -130,6 +138,7 @@ public final class PracticeModel {
             player.stop();
             return;
         }
+        isEarly.set(false);
         step().ifPresent(step -> {
             taps.clear();
             last = Double.NEGATIVE_INFINITY;
@@ -142,6 +151,7 @@ public final class PracticeModel {
 
     /** Takes a stroke of the student's. */
     void tap(Optional<Direction> way) {
+        isEarly.set(!isOurs);
         if (!isOurs) return;
         player.secondsNow().ifPresent(seconds -> taps.add(new Tap((seconds - start()) / speed(), way)));
     }

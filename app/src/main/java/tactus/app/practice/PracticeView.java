@@ -92,7 +92,7 @@ final class PracticeView extends BorderPane {
         bound.follow(settings.handProperty(), _ -> model.refresh());
         bound.follow(this::showLadder, model.stepsProperty());
         bound.follow(this::showStep, model.chosenProperty(), model.stepsProperty());
-        bound.follow(this::showTake, model.takeProperty(), model.cleanProperty());
+        bound.follow(this::showTake, model.takeProperty(), model.cleanProperty(), model.earlyProperty());
     }
 
     private static Label wrapped(String style) {
@@ -159,7 +159,12 @@ final class PracticeView extends BorderPane {
         int clean = model.cleanProperty().get();
         rounds.setText(
                 clean >= Ladder.CLEAN ? Words.of("practice.done") : Words.of("practice.clean", clean, Ladder.CLEAN));
-        sentence.setText(model.takeProperty().get().map(TakeWords::sentence).orElse(""));
+        String early = model.earlyProperty().get() ? Words.of("practice.playFirst") : "";
+        sentence.setText(model.takeProperty()
+                .get()
+                .filter(_ -> early.isEmpty())
+                .map(TakeWords::sentence)
+                .orElse(early));
         numbers.setText(model.takeProperty().get().map(PracticeView::numbers).orElse(""));
     }
 
