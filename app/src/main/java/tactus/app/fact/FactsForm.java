@@ -38,7 +38,6 @@ public final class FactsForm extends VBox {
     private final Bound bound = new Bound(this);
     private final TextField title = new TextField();
     private final TextField note = new TextField();
-    private final ProblemLabel tagsProblem = new ProblemLabel();
     private final TakenField tags;
     private final ComboBox<String> key = new ComboBox<>();
     private final ComboBox<Spelling> spelling = new ComboBox<>();
@@ -63,14 +62,20 @@ public final class FactsForm extends VBox {
         meter.getItems().setAll("2/4", "3/4", "4/4", "5/4", "6/8", "7/8", "9/8", "12/8");
         key.setEditable(true);
         meter.setEditable(true);
-        tags = new TakenField("facts-tags", model::setTags, tagsProblem);
+        tags = new TakenField(
+                "facts-tags",
+                text -> {
+                    Optional<String> wrong = model.setTags(text);
+                    say(wrong);
+                    return wrong;
+                },
+                new ProblemLabel());
         tags.setPromptText(Words.of("setup.tagsPrompt"));
         getChildren()
                 .setAll(
                         field("title", title),
                         field("note", note),
                         field("tags", tags),
-                        tagsProblem,
                         row(field("key", key), field("spelling", spelling)),
                         row(field("capo", capo), field("tempo", tempo), field("meter", meter)),
                         row(field("pickup", pickup), field("level", level)),

@@ -149,6 +149,7 @@ final class HandoutPanel extends VBox {
     private Node layoutRow() {
         layouts.setId("sheet-layouts");
         layouts.setMaxWidth(Double.MAX_VALUE);
+        layouts.managedProperty().bind(layouts.visibleProperty());
         layouts.setOnShowing(_ -> fillLayouts());
         fillLayouts();
         layoutName.setId("layout-name");
@@ -187,7 +188,7 @@ final class HandoutPanel extends VBox {
             });
             layouts.getItems().addAll(take, forget);
         });
-        layouts.setDisable(layouts.getItems().isEmpty());
+        layouts.setVisible(!layouts.getItems().isEmpty());
     }
 
     private void takeChoices() {

@@ -66,8 +66,8 @@ public record PracticePlan(List<Day> days, List<LadderStep> left) {
             int kept = known.isEmpty() || waiting.isEmpty() ? 0 : Math.max(1, (int) (minutes * KEPT));
             int room = minutes - kept;
             var fresh = new ArrayList<LadderStep>();
-            while (!waiting.isEmpty()
-                    && (waiting.getFirst().minutes() <= room || fresh.isEmpty() && number > known.size())) {
+            // A step that is longer than a day is begun anyway, so that the plan goes on.
+            while (!waiting.isEmpty() && (waiting.getFirst().minutes() <= room || fresh.isEmpty())) {
                 LadderStep step = waiting.removeFirst();
                 int share = Math.min(step.minutes(), Math.max(1, room));
                 fresh.add(step);

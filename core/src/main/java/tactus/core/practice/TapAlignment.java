@@ -19,6 +19,8 @@ final class TapAlignment {
     private static final int ENOUGH = 16;
     /** How much cheaper another tempo must be, since every take lies a little better somewhere else. */
     private static final double MUCH = 0.8;
+    /** Taps that lie so well in the mean need no other tempo, in seconds. */
+    private static final double WELL = 0.035;
     /** The tempos and shifts that are tried: per cent, and seconds. */
     private static final int MOST_PERCENT = 8;
 
@@ -55,7 +57,7 @@ final class TapAlignment {
      */
     static int[] of(List<DueStroke> due, List<Tap> taps) {
         var plain = new TapAlignment(due, taps, 1, 0);
-        if (due.size() < ENOUGH || taps.size() < ENOUGH / 2) return plain.tapOf;
+        if (due.size() < ENOUGH || taps.size() < ENOUGH / 2 || plain.cost < WELL * due.size()) return plain.tapOf;
         TapAlignment best = plain;
         for (int percent = -MOST_PERCENT; percent <= MOST_PERCENT; percent++) {
             for (int step = -SHIFTS; step <= SHIFTS; step++) {

@@ -32,7 +32,12 @@ public record PassPlan(List<Piece> pieces, List<Assigned> assigned) {
      * @param round how long one round is, for chords that are counted in rounds
      */
     public static PassPlan of(Section section, List<Rule> rules, Length round) {
-        return new Planning(section, rules, round).plan();
+        return of(section, rules, round, section.sung());
+    }
+
+    /** @param sung where somebody sings, as {@link Section#sung} has it */
+    public static PassPlan of(Section section, List<Rule> rules, Length round, List<Bounds> sung) {
+        return new Planning(section, rules, round, sung).plan();
     }
 
     /** The rules among {@code rules} that hold on {@code piece} of {@code section}. */
@@ -84,12 +89,12 @@ public record PassPlan(List<Piece> pieces, List<Assigned> assigned) {
         private final List<Bounds> sung;
         private final List<Piece> pieces = new ArrayList<>();
 
-        Planning(Section section, List<Rule> rules, Length round) {
+        Planning(Section section, List<Rule> rules, Length round, List<Bounds> sung) {
             this.section = section;
             this.rules = rules;
             bars = section.barLines();
             edges = section.edges(round);
-            sung = section.sung();
+            this.sung = sung;
         }
 
         PassPlan plan() {

@@ -56,6 +56,12 @@ public record Except(PassChoice on, Change change) {
         public OtherWords {
             words = List.copyOf(words);
         }
+
+        /** Of long texts few have as many lines; to read every syllable of all of them costs more than to compare two. */
+        @Override
+        public int hashCode() {
+            return words.size();
+        }
     }
 
     /** Somebody sings elsewhere. */

@@ -169,9 +169,10 @@ final class Layout {
                 .flatMap(verdict -> verdict.winner().play().raise());
         Section raised = Raised.chords(song, written, raise);
         Section section = ShapesHeld.in(song, raised, rules, passes.round(raised));
-        PassPlan plan = PassPlan.of(section, rules, passes.round(section));
+        List<Bounds> voice = section.sung();
+        PassPlan plan = PassPlan.of(section, rules, passes.round(section), voice);
         Strings sounding = strings.computeIfAbsent(raise, each -> Raised.strings(song, each));
-        return PassFrame.of(section, raise, plan, rules, sounding);
+        return PassFrame.of(section, raise, plan, rules, sounding, voice);
     }
 
     /** Where the first pass begins: behind the incomplete bar, which is on the chord that the song starts with. */

@@ -6,6 +6,7 @@ import tactus.core.rule.PassPlan;
 import tactus.core.rule.Raise;
 import tactus.core.rule.Rule;
 import tactus.core.section.Section;
+import tactus.core.section.Stretch.Bounds;
 import tactus.core.time.BarLines;
 
 /**
@@ -16,11 +17,24 @@ import tactus.core.time.BarLines;
  * @param plan what the rules say of each piece of it
  * @param rules those that hold there or in a part of it, the most specific first
  * @param strings what its chords sound
+ * @param sung where somebody sings
  */
 record PassFrame(
-        Section section, BarLines bars, Optional<Raise> raise, PassPlan plan, List<Rule> rules, Strings strings) {
+        Section section,
+        BarLines bars,
+        Optional<Raise> raise,
+        PassPlan plan,
+        List<Rule> rules,
+        Strings strings,
+        List<Bounds> sung) {
 
-    static PassFrame of(Section section, Optional<Raise> raise, PassPlan plan, List<Rule> rules, Strings strings) {
-        return new PassFrame(section, section.barLines(), raise, plan, rules, strings);
+    static PassFrame of(
+            Section section,
+            Optional<Raise> raise,
+            PassPlan plan,
+            List<Rule> rules,
+            Strings strings,
+            List<Bounds> sung) {
+        return new PassFrame(section, section.barLines(), raise, plan, rules, strings, sung);
     }
 }

@@ -154,7 +154,7 @@ final class PassPlacing {
     }
 
     private List<Bounds> sung() {
-        return laid.section().sung().stream()
+        return laid.frame().sung().stream()
                 .map(bounds ->
                         new Bounds(from.at().plus(bounds.from()), from.at().plus(bounds.to())))
                 .toList();

@@ -145,6 +145,14 @@ class LadderTest {
         assertTrue(taken.containsAll(ladder.steps()), "no step is lost");
     }
 
+    /** A song of five minutes in days of five minutes. */
+    @Test
+    void aStepThatIsLongerThanADayIsBegunAllTheSame() {
+        Song song = at(60, "4/4 ".repeat(75).strip(), "C: 75 bars", "d-dud-du");
+        Ladder ladder = Ladder.of(song, Timeline.of(song));
+        assertEquals(List.of(), PracticePlan.of(ladder, 5, 30).left());
+    }
+
     @Test
     void aPlanOfNoTimeIsRefused() {
         Ladder none = new Ladder(List.of());

@@ -1,5 +1,6 @@
 package tactus.formats.file;
 
+import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.channels.Channels;
@@ -56,7 +57,8 @@ public final class WholeFile {
 
     private static void writeDraft(Path draft, Contents contents) throws IOException {
         try (var channel = FileChannel.open(draft, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE)) {
-            var out = Channels.newOutputStream(channel);
+            // Writers of XML give a few letters at a time.
+            var out = new BufferedOutputStream(Channels.newOutputStream(channel));
             contents.writeTo(out);
             out.flush();
             channel.force(true);

@@ -28,7 +28,7 @@ public final class SongFile {
     public static final String ENDING = ".tactus.json";
 
     /** The newest version of the format that is read, and the one that is written. */
-    public static final int VERSION = 6;
+    public static final int VERSION = 7;
 
     static final String FORMAT = "tactus-song";
 

@@ -134,9 +134,9 @@ class SongFileTest {
 
     @Test
     void aFileOfANewerTactusIsRefusedWithBothVersions() {
-        var wrong = assertThrows(FormatException.class, () -> read(with("\"version\": 6", "\"version\": 7")));
+        var wrong = assertThrows(FormatException.class, () -> read(with("\"version\": 7", "\"version\": 8")));
         assertEquals(
-                "song.json, version: was written by a newer Tactus (format 7; this one reads up to 6): please open it "
+                "song.json, version: was written by a newer Tactus (format 8; this one reads up to 7): please open it "
                         + "with that one",
                 wrong.getMessage());
     }
