@@ -133,7 +133,8 @@ public final class SampleSong {
                 List.of(FOUR, Meter.parse("2/4"), FOUR),
                 List.of(new Span("C", SpanLength.bars(3))),
                 1);
-        var bars = new Except.Bars(List.of(FOUR, FOUR), List.of(new Span("Bb", SpanLength.rounds(2))));
+        var bars = new Except.Bars(
+                List.of(FOUR, FOUR), List.of(new Span("Bb", SpanLength.rounds(2))), List.of(new Loop(0, 1, 2)));
         var last = new Use(
                 7,
                 verse.id(),

@@ -125,7 +125,7 @@ public final class ExceptsModel {
         HarmonyLine typed = read(line, round);
         boolean isOpen = typed.spans().stream().anyMatch(span -> span.length() instanceof SpanLength.Open);
         HarmonyLine read = isOpen ? read(said(line, where, section), round) : typed;
-        var bars = new Except.Bars(read.bars(), read.spans());
+        var bars = new Except.Bars(read.bars(), read.spans(), read.loops());
         return where.isBlank() ? new Except.ExtraBars(bars) : new Except.OtherBars(bars(where), bars);
     }
 

@@ -24,7 +24,7 @@ import tools.jackson.databind.node.ObjectNode;
 @Command(
         name = "import",
         description = {
-            "Read a MusicXML file (.musicxml, .xml, .mxl) as a song: sections from rehearsal marks and repeats, chords,",
+            "Read a MusicXML (.musicxml, .xml, .mxl) or MIDI file (.mid, .midi) as a song: sections from rehearsal marks and repeats, chords,",
             "strokes, and the fewest patterns that make the part. What could not be taken is listed."
         },
         mixinStandardHelpOptions = true)

@@ -69,9 +69,9 @@ public final class TuningPanel extends HBox {
         var fields = new VBox(
                 new NamedField(Words.of("tuning.common"), common),
                 new NamedField(Words.of("tuning.notes"), notes),
-                row,
                 warning,
                 instead,
+                row,
                 new NamedField(Words.of("tuning.guitar"), guitars));
         fields.getStyleClass().add("tuning-fields");
         HBox.setHgrow(strings, Priority.ALWAYS);

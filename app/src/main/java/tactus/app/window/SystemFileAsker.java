@@ -44,7 +44,8 @@ final class SystemFileAsker implements FileAsker {
     public Optional<Path> toImport() {
         FileChooser chooser = chooser("musicxml");
         chooser.getExtensionFilters()
-                .addFirst(new FileChooser.ExtensionFilter(Words.of("files.musicxml"), "*.musicxml", "*.xml", "*.mxl"));
+                .addFirst(new FileChooser.ExtensionFilter(
+                        Words.of("files.music"), "*.musicxml", "*.xml", "*.mxl", "*.mid", "*.midi"));
         return answered(chooser.showOpenDialog(stage));
     }
 

@@ -167,6 +167,19 @@ class RulesFlowTest extends WindowTest {
     }
 
     @Test
+    void bracketsTypedForThisTimeStayAndBecomeTheSectionsOwn() {
+        press(PAGE_DOWN);
+        chord(ALT, E);
+        fill("#except-where", "last 4 bars");
+        fill("#except-line", "[F | G] x2");
+        press(TAB, UP, ENTER);
+        assertTrue(isShown("last 4 bars: [F | G] x2 instead"));
+        click("#except-own");
+        click("#order-line");
+        assertTrue(text("#harmony-line").endsWith("[F | G] x2"), text("#harmony-line"));
+    }
+
+    @Test
     void aVersionIsMadeByRuleShownAndDeleted() {
         chord(ALT, N);
         fill("#version-name", "Second week");

@@ -15,12 +15,14 @@ import java.util.concurrent.TimeoutException;
 import java.util.stream.Collectors;
 import javafx.event.Event;
 import javafx.event.EventTarget;
+import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
+import javafx.scene.robot.Robot;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -49,6 +51,7 @@ abstract class WindowTest {
     Work work;
     MainWindow window;
     Stage stage;
+    private Robot hands;
     Path folder;
 
     DemoSong demo() {
@@ -84,6 +87,7 @@ abstract class WindowTest {
             stage.setY(0);
             stage.setWidth(1280);
             stage.setHeight(800);
+            hands = new Robot();
             window = Opening.open(shown, work, new DataFolder(data), asker, this::places);
             shown.show();
         });
@@ -103,7 +107,7 @@ abstract class WindowTest {
     }
 
     Song song() {
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         return work.song();
     }
 
@@ -129,24 +133,36 @@ abstract class WindowTest {
 
     /** Presses keys one after the other. */
     void press(KeyCode... keys) {
-        for (KeyCode key : keys) robot.type(key);
-        WaitForAsyncUtils.waitForFxEvents();
+        for (KeyCode key : keys) {
+            robot.interactNoWait(() -> hands.keyPress(key));
+            robot.interactNoWait(() -> hands.keyRelease(key));
+        }
+        settle();
     }
 
     /** Presses keys together: Ctrl and S. */
     void chord(KeyCode... keys) {
-        robot.press(keys).release(keys);
-        WaitForAsyncUtils.waitForFxEvents();
+        for (KeyCode key : keys) robot.interactNoWait(() -> hands.keyPress(key));
+        for (KeyCode key : List.of(keys).reversed()) robot.interactNoWait(() -> hands.keyRelease(key));
+        settle();
     }
 
     void click(String query) {
-        robot.clickOn(query);
+        clickAt(query);
         WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** The mouse goes there, and its button down and up, without the rests of a robot. */
+    private void clickAt(String query) {
+        Point2D at = robot.point(query).query();
+        robot.interactNoWait(() -> hands.mouseMove(at));
+        robot.interactNoWait(() -> hands.mousePress(MouseButton.PRIMARY));
+        robot.interactNoWait(() -> hands.mouseRelease(MouseButton.PRIMARY));
     }
 
     /** Replaces what stands in a field, as one types. */
     void fill(String query, String text) {
-        robot.clickOn(query);
+        click(query);
         chord(KeyCode.CONTROL, KeyCode.A);
         press(KeyCode.DELETE);
         type(text);
@@ -155,7 +171,7 @@ abstract class WindowTest {
     /** Types {@code text} where the focus is, each key an event of its own; without the rests between keys of a robot. */
     void type(String text) {
         text.codePoints().forEach(sign -> robot.interactNoWait(() -> typeSign(Character.toString(sign))));
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private void typeSign(String sign) {
@@ -198,10 +214,15 @@ abstract class WindowTest {
                 .collect(Collectors.joining(" | "));
     }
 
+    /** Waits until what was done is worked off and laid out twice over; the rests of a robot are five times as long. */
+    private static void settle() {
+        WaitForAsyncUtils.waitForFxEvents(2);
+    }
+
     /** Waits for what is computed beside the window. */
     void await(Callable<Boolean> condition) throws TimeoutException {
         WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     boolean isShown(String query) {

@@ -2,6 +2,7 @@ package tactus.core.section;
 
 import java.util.List;
 import java.util.Objects;
+import tactus.core.harmony.Loop;
 import tactus.core.harmony.Span;
 import tactus.core.refusal.Refusal;
 import tactus.core.time.Meter;
@@ -75,13 +76,20 @@ public record Except(PassChoice on, Change change) {
      * Bars with their chords.
      *
      * @param bars the meter of each, at least one
+     * @param loops bars that are written once and go round
      */
-    public record Bars(List<Meter> bars, List<Span> spans) {
+    public record Bars(List<Meter> bars, List<Span> spans, List<Loop> loops) {
         /** @throws Refusal if there is no bar */
         public Bars {
             bars = List.copyOf(bars);
             spans = List.copyOf(spans);
+            loops = List.copyOf(loops);
             if (bars.isEmpty()) throw new Refusal("except.exception-least");
+        }
+
+        /** Bars that are written out. */
+        public Bars(List<Meter> bars, List<Span> spans) {
+            this(bars, spans, List.of());
         }
     }
 

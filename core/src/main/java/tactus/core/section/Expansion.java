@@ -83,7 +83,11 @@ public final class Expansion {
     }
 
     private static Section replaced(Section section, int from, int to, Bars instead, Length round) {
-        return spliced(section, from, to, instead.bars(), instead.spans(), round);
+        Section other = spliced(section, from, to, instead.bars(), instead.spans(), round);
+        if (other == section || instead.loops().isEmpty()) return other;
+        var loops = new ArrayList<>(other.harmony().loops());
+        instead.loops().forEach(loop -> loops.add(loop.movedBy(from)));
+        return other.withLoops(loops);
     }
 
     private static Section without(Section section, int from, int to, Length round) {
@@ -148,7 +152,7 @@ public final class Expansion {
 
     /** {@code section} with more bars in front of the one with the index {@code place}, from 0. */
     public static Section inserted(Section section, int place, Bars added, Length round) {
-        return spliced(section, place, place, added.bars(), added.spans(), round);
+        return replaced(section, place, place, added, round);
     }
 
     /** The bars of {@code tag} after those of {@code section}, with their chords, voice and cues. */

@@ -59,7 +59,7 @@ public final class ExceptSentence {
     }
 
     private String line(Except.Bars bars) {
-        String line = new HarmonyLine(bars.bars(), bars.spans(), List.of()).text(usual, Length.WHOLE);
+        String line = new HarmonyLine(bars.bars(), bars.spans(), List.of(), bars.loops()).text(usual, Length.WHOLE);
         // Behind the bars that are replaced it is plain that they are shared.
         return line.startsWith("| ") ? line.substring(2) : line;
     }

@@ -80,7 +80,7 @@ record Renaming(UnaryOperator<String> name) {
     }
 
     private Except.Bars bars(Except.Bars bars) {
-        return new Except.Bars(bars.bars(), spans(bars.spans()));
+        return new Except.Bars(bars.bars(), spans(bars.spans()), bars.loops());
     }
 
     private ChangeCount count(ChangeCount count) {

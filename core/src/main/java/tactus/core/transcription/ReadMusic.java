@@ -5,6 +5,7 @@ import java.util.Objects;
 import tactus.core.harmony.Chord;
 import tactus.core.song.Facts;
 import tactus.core.statement.Statement;
+import tactus.core.time.Feel;
 
 /**
  * Music as it was read, bar by bar in the order in which it is played.
@@ -12,9 +13,10 @@ import tactus.core.statement.Statement;
  * @param facts title, key, guitar, tempo, usual meter
  * @param shapes those that were given; a name has the first one
  * @param parts in order, at least one bar each
+ * @param feel how its second slots were played late
  * @param left what could not be taken
  */
-public record ReadMusic(Facts facts, List<Chord> shapes, List<Part> parts, List<Statement> left) {
+public record ReadMusic(Facts facts, List<Chord> shapes, List<Part> parts, Feel feel, List<Statement> left) {
 
     /**
      * Bars under a heading.
@@ -30,7 +32,13 @@ public record ReadMusic(Facts facts, List<Chord> shapes, List<Part> parts, List<
         }
     }
 
+    /** Music that is written straight. */
+    public ReadMusic(Facts facts, List<Chord> shapes, List<Part> parts, List<Statement> left) {
+        this(facts, shapes, parts, Feel.STRAIGHT, left);
+    }
+
     public ReadMusic {
+        Objects.requireNonNull(feel);
         Objects.requireNonNull(facts);
         shapes = List.copyOf(shapes);
         parts = List.copyOf(parts);

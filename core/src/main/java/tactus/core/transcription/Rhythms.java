@@ -13,6 +13,7 @@ import tactus.core.pattern.PatternId;
 import tactus.core.stroke.Hand;
 import tactus.core.stroke.Stroke;
 import tactus.core.time.Division;
+import tactus.core.time.Feel;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 import tactus.core.time.Slot;
@@ -22,11 +23,16 @@ final class Rhythms {
 
     private final Map<List<Object>, Pattern> patterns = new LinkedHashMap<>();
     private final IntFunction<String> name;
+    private final Feel feel;
     private boolean hasRounded;
 
-    /** @param name what the pattern with a number, from 1, is called */
-    Rhythms(IntFunction<String> name) {
+    /**
+     * @param name what the pattern with a number, from 1, is called
+     * @param feel how pairs of slots were played
+     */
+    Rhythms(IntFunction<String> name, Feel feel) {
         this.name = name;
+        this.feel = feel;
     }
 
     List<Pattern> all() {
@@ -48,6 +54,7 @@ final class Rhythms {
     private Pattern pattern(ReadBar bar) {
         int number = patterns.size() + 1;
         PatternFrame frame = frame(bar);
+        if (!feel.isStraight() && frame.meter().kind() == Meter.Kind.SIMPLE) frame = frame.withFeel(feel);
         Pattern pattern = Pattern.empty(new PatternId("rhythm-" + number), name.apply(number), frame);
         List<Slot> slots = frame.grid().slots();
         for (ReadBar.StrokeAt each : bar.strokes()) {

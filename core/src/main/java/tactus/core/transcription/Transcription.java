@@ -94,7 +94,7 @@ public record Transcription(Song song, List<Statement> left) {
         Finding(ReadMusic music, Naming naming) {
             this.music = music;
             this.naming = naming;
-            rhythms = new Rhythms(naming::pattern);
+            rhythms = new Rhythms(naming::pattern, music.feel());
         }
 
         Transcription found() {

@@ -1,5 +1,8 @@
 package tactus.formats.file;
 
+import java.nio.file.Path;
+import java.util.Locale;
+
 /** Names of files made from titles, in whatever script they are written. */
 public final class FileName {
 
@@ -25,5 +28,15 @@ public final class FileName {
         int end = name.offsetByCodePoints(0, Math.min(LONGEST, name.codePointCount(0, name.length())));
         String whole = name.substring(0, end).replaceAll("-+$", "");
         return whole.isEmpty() ? otherwise : whole;
+    }
+
+    /** A title made of the name of {@code file}: {@code Lantern walk} for {@code lantern-walk.mid}. */
+    public static String title(Path file) {
+        String name = file.getFileName()
+                .toString()
+                .replaceFirst("\\.[^.]*$", "")
+                .replaceAll("[-_\\s]+", " ")
+                .strip();
+        return name.isEmpty() ? name : name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
     }
 }

@@ -1,18 +1,17 @@
 package tactus.formats.midi;
 
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
-import javax.sound.midi.InvalidMidiDataException;
+import java.util.TreeMap;
 import javax.sound.midi.MetaMessage;
 import javax.sound.midi.MidiEvent;
 import javax.sound.midi.MidiMessage;
-import javax.sound.midi.MidiSystem;
 import javax.sound.midi.Sequence;
 import javax.sound.midi.ShortMessage;
 import javax.sound.midi.Track;
@@ -31,9 +30,6 @@ import tactus.formats.file.FormatException;
  */
 public final class GrooveFile {
 
-    private static final int DRUM_CHANNEL = 9;
-    private static final int TIME_SIGNATURE = 0x58;
-    private static final long LARGEST = 4_000_000;
     private static final Map<Integer, Drum> KEYS = Map.ofEntries(
             Map.entry(35, Drum.KICK),
             Map.entry(36, Drum.KICK),
@@ -48,6 +44,10 @@ public final class GrooveFile {
             Map.entry(53, Drum.HAT),
             Map.entry(59, Drum.HAT));
 
+    private static final Length NEAR = Length.of(1, 64);
+    private static final List<Integer> ROUNDS = List.of(1, 2, 4);
+    private static final double NEARLY_ALL = 0.75;
+
     private record Hit(Length at, Drum drum) {}
 
     private GrooveFile() {}
@@ -55,38 +55,73 @@ public final class GrooveFile {
     /**
      * Reads the first bar of drums.
      *
-     * @throws FormatException if the file is no MIDI file, is larger than 4 MB, or has no drums
+     * @throws FormatException if the file is no MIDI file, is larger than 16 MB, or has no drums
      */
     public static Groove read(Path file) throws FormatException {
-        return groove(sequence(file), file);
-    }
-
-    private static Sequence sequence(Path file) throws FormatException {
-        try {
-            if (Files.size(file) <= LARGEST) return MidiSystem.getSequence(file.toFile());
-        } catch (InvalidMidiDataException | IllegalArgumentException noMidi) {
-            throw new FormatException(file, "", "file.no-midi");
-        } catch (IOException unreadable) {
-            throw new FormatException(file, "", "file.unreadable");
-        }
-        throw new FormatException(file, "", "file.large-midi");
+        return groove(MidiFile.read(file), file);
     }
 
     private static Groove groove(Sequence sequence, Path file) throws FormatException {
-        if (sequence.getDivisionType() != Sequence.PPQ) {
-            throw new FormatException(file, "", "file.film");
-        }
         Meter meter = meter(sequence, file);
         List<Hit> hits = hits(sequence);
         if (hits.isEmpty()) throw new FormatException(file, "", "file.no-drums");
         Length earliest = hits.stream().map(Hit::at).min(Length::compareTo).orElseThrow();
         // A hit a little before the bar line belongs to the bar behind it.
-        Length bar = meter.length().times(earliest.plus(Length.of(1, 64)).wholesOf(meter.length()));
+        Length bar = meter.length().times(earliest.plus(NEAR).wholesOf(meter.length()));
         List<Hit> inBar = hits.stream()
                 .map(hit -> new Hit(hit.at().minus(bar), hit.drum()))
-                .filter(hit -> hit.at().isLessThan(meter.length().minus(Length.of(1, 64))))
+                .filter(hit -> hit.at().isLessThan(meter.length().minus(NEAR)))
                 .toList();
-        return quantised(inBar, meter);
+        return on(inBar, meter, division(inBar, meter), 1);
+    }
+
+    /**
+     * What the drums go round with: the fewest bars, 1, 2 or 4, that nearly all of the music repeats; empty if there are no drums.
+     *
+     * @param meter of the music
+     */
+    static Optional<Groove> round(Sequence sequence, Meter meter) {
+        List<Hit> hits = hits(sequence);
+        if (hits.isEmpty()) return Optional.empty();
+        Length earliest = hits.stream().map(Hit::at).min(Length::compareTo).orElseThrow();
+        Length start = meter.length().times(earliest.plus(NEAR).wholesOf(meter.length()));
+        List<Hit> from = hits.stream()
+                .map(hit -> new Hit(hit.at().minus(start), hit.drum()))
+                .toList();
+        Division division = division(from, meter);
+        Map<Long, Set<String>> bars = bars(from, meter, division);
+        int round = ROUNDS.stream()
+                .filter(each -> goesRound(bars, each))
+                .findFirst()
+                .orElse(1);
+        Length end = meter.length().times(round).minus(NEAR);
+        return Optional.of(
+                on(from.stream().filter(hit -> hit.at().isLessThan(end)).toList(), meter, division, round));
+    }
+
+    /** What is hit in each bar, by its number from 0. */
+    private static Map<Long, Set<String>> bars(List<Hit> hits, Meter meter, Division division) {
+        Length slot = division.slotLength(meter);
+        long slots = meter.length().wholesOf(slot);
+        var bars = new TreeMap<Long, Set<String>>();
+        for (Hit hit : hits) {
+            long at = Math.max(0, nearest(hit.at(), slot));
+            bars.computeIfAbsent(at / slots, _ -> new HashSet<>())
+                    .add(at % slots + hit.drum().name());
+        }
+        return bars;
+    }
+
+    private static boolean goesRound(Map<Long, Set<String>> bars, int round) {
+        int same = 0;
+        int all = 0;
+        for (var bar : bars.entrySet()) {
+            Set<String> later = bars.get(bar.getKey() + round);
+            if (later == null) continue;
+            all++;
+            if (later.equals(bar.getValue())) same++;
+        }
+        return same >= NEARLY_ALL * all;
     }
 
     private static Meter meter(Sequence sequence, Path file) throws FormatException {
@@ -94,7 +129,7 @@ public final class GrooveFile {
             for (int i = 0; i < track.size(); i++) {
                 MidiMessage message = track.get(i).getMessage();
                 if (message instanceof MetaMessage meta
-                        && meta.getType() == TIME_SIGNATURE
+                        && meta.getType() == MidiFile.TIME_SIGNATURE
                         && meta.getData().length > 1) {
                     return meter(meta.getData()[0] & 0xFF, meta.getData()[1] & 0xFF, file);
                 }
@@ -104,7 +139,7 @@ public final class GrooveFile {
     }
 
     /** @param power of two that is the lower number */
-    private static Meter meter(int count, int power, Path file) throws FormatException {
+    static Meter meter(int count, int power, Path file) throws FormatException {
         boolean readable = Meter.isPossible(count, power < 6 ? 1 << power : 0);
         if (!readable) throw new FormatException(file, "", "file.time-signature", count, power);
         return Meter.of(count, 1 << power);
@@ -124,20 +159,19 @@ public final class GrooveFile {
 
     private static boolean isDrum(ShortMessage note) {
         return note.getCommand() == ShortMessage.NOTE_ON
-                && note.getChannel() == DRUM_CHANNEL
+                && note.getChannel() == MidiFile.DRUM_CHANNEL
                 && note.getData2() > 0
                 && KEYS.containsKey(note.getData1());
     }
 
     /** The coarsest division on which the hits lie as well as on a finer one, within a 64th note. */
-    private static Groove quantised(List<Hit> hits, Meter meter) {
+    private static Division division(List<Hit> hits, Meter meter) {
         List<Division> divisions = Division.in(meter);
-        for (Division division : divisions) {
-            if (division.slots() > 1 && worst(hits, meter, division).isLessThan(Length.of(1, 64))) {
-                return on(hits, meter, division);
-            }
-        }
-        return on(hits, meter, divisions.getLast());
+        return divisions.stream()
+                .filter(division ->
+                        division.slots() > 1 && worst(hits, meter, division).isLessThan(NEAR))
+                .findFirst()
+                .orElse(divisions.getLast());
     }
 
     private static Length worst(List<Hit> hits, Meter meter, Division division) {
@@ -157,8 +191,8 @@ public final class GrooveFile {
         return at.plus(slot.dividedBy(2)).wholesOf(slot);
     }
 
-    private static Groove on(List<Hit> hits, Meter meter, Division division) {
-        int beats = meter.beats().size();
+    private static Groove on(List<Hit> hits, Meter meter, Division division, int bars) {
+        int beats = bars * meter.beats().size();
         List<Slot> slots = Grid.of(meter, beats, division).slots();
         Length slot = division.slotLength(meter);
         var drums = new ArrayList<Set<Drum>>();

@@ -6,11 +6,11 @@ import javax.xml.stream.XMLStreamException;
 import tactus.core.chord.ChordName;
 import tactus.core.harmony.Chord;
 import tactus.core.notation.NotatedChord;
-import tactus.core.pitch.Key;
 import tactus.core.pitch.NoteName;
 import tactus.core.shape.Fingering;
 import tactus.core.shape.Voicing;
 import tactus.core.song.Song;
+import tactus.core.song.Sounded;
 import tactus.core.time.Length;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
@@ -40,10 +40,7 @@ final class HarmonyWriter {
     }
 
     private void writeHarmony(TimelineSpan span, long offset) throws XMLStreamException {
-        int up = song.facts().instrument().transposition() + span.semitonesUp();
-        Key key = song.facts().shapesKey().plus(up);
-        Optional<ChordName> name = Chord.meaning(span.chord())
-                .map(each -> each.transposed(up, song.facts().spelling(), key));
+        Optional<ChordName> name = Sounded.name(song.facts(), span.chord(), span.semitonesUp());
         if (name.isEmpty()) return;
         xml.open("harmony", "placement", "above");
         writeNote("root", name.get().root());

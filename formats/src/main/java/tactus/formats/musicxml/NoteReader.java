@@ -10,21 +10,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.w3c.dom.Element;
 import tactus.core.harmony.Chord;
+import tactus.core.shape.Voicing;
 import tactus.core.song.Facts;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Mute;
-import tactus.core.stroke.Pick;
-import tactus.core.stroke.Pluck;
-import tactus.core.stroke.Reach;
 import tactus.core.stroke.Stroke;
-import tactus.core.stroke.Strum;
 import tactus.core.time.Length;
 import tactus.core.transcription.ReadBar;
+import tactus.core.transcription.StruckStrings;
 
 /** Reads the notes of a measure as strokes: what begins at the same time is one stroke. */
 final class NoteReader {
@@ -33,7 +31,7 @@ final class NoteReader {
 
     /** What was struck at one place. */
     private static final class Struck {
-        private final Map<Integer, Integer> frets = new TreeMap<>();
+        private final SortedMap<Integer, Integer> frets = new TreeMap<>();
         private Optional<Direction> way = Optional.empty();
         private boolean isDead;
         private int notes;
@@ -101,46 +99,14 @@ final class NoteReader {
     private Stroke stroke(Struck struck, Length at, String chord) {
         Direction way = struck.way.orElseGet(() -> usual(at));
         if (struck.isDead) return Mute.of(way);
+        var strings = new StruckStrings(struck.frets);
+        Optional<Voicing> shape = Optional.ofNullable(shapes.get(chord)).map(Chord::voicing);
         boolean isPicked = struck.way.isEmpty() && !struck.frets.isEmpty() && struck.frets.size() < 3;
-        if (isPicked) return plucked(struck, chord);
-        return Strum.of(way).withReach(reach(struck, chord));
+        return isPicked ? strings.pluck(shape) : strings.strum(way, shape);
     }
 
     /** Down on the beat, up between beats. */
     private Direction usual(Length at) {
         return at.isMultipleOf(facts.meter().unitLength()) ? Direction.DOWN : Direction.UP;
-    }
-
-    private Stroke plucked(Struck struck, String chord) {
-        Optional<Chord> shape = Optional.ofNullable(shapes.get(chord));
-        List<Pick> picks = struck.frets.entrySet().stream()
-                .map(each -> {
-                    boolean isHeld = shape.filter(held -> each.getKey()
-                                            <= held.voicing().strings()
-                                    && held.voicing().fret(each.getKey()).orElse(-1) == each.getValue())
-                            .isPresent();
-                    return isHeld
-                            ? (Pick) new Pick.OnString(each.getKey())
-                            : new Pick.Fretted(each.getKey(), each.getValue());
-                })
-                .toList();
-        return Pluck.of(picks.toArray(Pick[]::new));
-    }
-
-    private Reach reach(Struck struck, String chord) {
-        Chord shape = shapes.get(chord);
-        if (shape == null || struck.frets.isEmpty()) return Reach.ALL;
-        int strings = shape.voicing().strings();
-        Set<Integer> sounded = struck.frets.keySet();
-        for (Reach reach : List.of(Reach.ALL, Reach.BASS, Reach.TREBLE)) {
-            Set<Integer> expected = reach.order(Direction.DOWN, strings)
-                    .filter(shape.voicing()::isPlayed)
-                    .boxed()
-                    .collect(Collectors.toSet());
-            if (expected.equals(sounded)) return reach;
-        }
-        int first = sounded.stream().mapToInt(Integer::intValue).min().orElse(1);
-        int last = sounded.stream().mapToInt(Integer::intValue).max().orElse(strings);
-        return last - first + 1 < strings ? new Reach.Named(first, last) : Reach.ALL;
     }
 }

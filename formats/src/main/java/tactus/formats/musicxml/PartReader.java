@@ -47,6 +47,9 @@ final class PartReader {
     private boolean hasKey;
     private boolean hasMeter;
     private int otherTempos;
+    /** The chord that goes on from the measure before. */
+    private String sounding = "";
+
     private int slurs;
 
     PartReader(Element root, List<Element> parts, List<Element> measures) {
@@ -120,7 +123,8 @@ final class PartReader {
             }
         }
         slurs += notes.slurs();
-        String chord = chords.isEmpty() ? "" : chords.getFirst().name();
+        String first = chords.isEmpty() ? sounding : chords.getFirst().name();
+        if (!chords.isEmpty()) sounding = chords.getLast().name();
         Length end = meter.length();
         bars.put(
                 measure,
@@ -129,7 +133,7 @@ final class PartReader {
                         chords.stream()
                                 .filter(each -> each.at().isLessThan(end))
                                 .toList(),
-                        notes.strokes(chord).stream()
+                        notes.strokes(first).stream()
                                 .filter(stroke -> stroke.at().isLessThan(end))
                                 .toList()));
     }

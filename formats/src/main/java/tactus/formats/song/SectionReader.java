@@ -265,7 +265,8 @@ final class SectionReader {
     }
 
     private Except except(Branch at) {
-        at.expectOnly(Set.of("pass", "runs", "leftOut", "instead", "then", "bars", "chords", "words", "voice"));
+        at.expectOnly(
+                Set.of("pass", "runs", "leftOut", "instead", "then", "bars", "chords", "loops", "words", "voice"));
         return new Except(pass(at), change(at));
     }
 
@@ -276,7 +277,8 @@ final class SectionReader {
         if (at.field("words").isThere()) return new Except.OtherWords(words(at.field("words")));
         if (at.field("voice").isThere())
             return new Except.OtherVoice(each(at.field("voice"), text -> Stretch.ofCode(text.text())));
-        var bars = new Except.Bars(bars(at.field("bars")), spans(at.field("chords")));
+        var bars = new Except.Bars(
+                bars(at.field("bars")), spans(at.field("chords")), each(at.field("loops"), SectionReader::loop));
         if (at.field("then").isThere()) return new Except.ExtraBars(bars);
         if (at.field("instead").isThere())
             return new Except.OtherBars(Stretch.ofCode(at.field("instead").text()), bars);

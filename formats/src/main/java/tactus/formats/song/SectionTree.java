@@ -1,6 +1,7 @@
 package tactus.formats.song;
 
 import java.util.List;
+import tactus.core.harmony.Loop;
 import tactus.core.harmony.Span;
 import tactus.core.harmony.SpanLength;
 import tactus.core.section.Cue;
@@ -27,13 +28,7 @@ final class SectionTree {
         section.aliases().forEach(tree.withArray("aliases")::add);
         if (section.aliases().isEmpty()) tree.remove("aliases");
         putBars(tree, section.bars(), section.spans());
-        section.harmony()
-                .loops()
-                .forEach(loop -> tree.withArray("loops")
-                        .addObject()
-                        .put("bar", loop.from() + 1)
-                        .put("bars", loop.bars())
-                        .put("times", loop.times()));
+        putLoops(tree, section.harmony().loops());
         tree.put("passes", section.passes());
         section.tag().ifPresent(id -> tree.put("tag", id.value()));
         section.voice().forEach(stretch -> tree.withArray("voice").add(stretch.code()));
@@ -98,11 +93,11 @@ final class SectionTree {
             case Except.LeftOut(var where) -> tree.put("leftOut", where.code());
             case Except.OtherBars(var where, var bars) -> {
                 tree.put("instead", where.code());
-                putBars(tree, bars.bars(), bars.spans());
+                putBars(tree, bars);
             }
             case Except.ExtraBars(var bars) -> {
                 tree.put("then", true);
-                putBars(tree, bars.bars(), bars.spans());
+                putBars(tree, bars);
             }
         }
         return tree;
@@ -112,6 +107,19 @@ final class SectionTree {
         putRuns(tree.putArray("bars"), bars);
         ArrayNode chords = tree.putArray("chords");
         spans.forEach(span -> putLength(chords.addObject().put("chord", span.chord()), span.length()));
+    }
+
+    private static void putBars(ObjectNode tree, Except.Bars bars) {
+        putBars(tree, bars.bars(), bars.spans());
+        putLoops(tree, bars.loops());
+    }
+
+    private static void putLoops(ObjectNode tree, List<Loop> loops) {
+        loops.forEach(loop -> tree.withArray("loops")
+                .addObject()
+                .put("bar", loop.from() + 1)
+                .put("bars", loop.bars())
+                .put("times", loop.times()));
     }
 
     private static void putLength(ObjectNode tree, SpanLength length) {

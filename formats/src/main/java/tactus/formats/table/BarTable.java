@@ -7,11 +7,11 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
+import tactus.core.chord.ChordName;
 import tactus.core.harmony.Chord;
 import tactus.core.pattern.Pattern;
-import tactus.core.pitch.Key;
-import tactus.core.song.Facts;
 import tactus.core.song.Song;
+import tactus.core.song.Sounded;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.StrokeLine;
 import tactus.core.time.Length;
@@ -163,11 +163,8 @@ public final class BarTable {
 
     /** What is heard while the shape is held. */
     private String sounding(TimelineSpan span) {
-        Facts facts = song.facts();
-        int up = facts.instrument().transposition() + span.semitonesUp();
-        Key key = facts.shapesKey().plus(up);
-        return Chord.meaning(span.chord())
-                .map(name -> name.transposed(up, facts.spelling(), key).toString())
+        return Sounded.name(song.facts(), span.chord(), span.semitonesUp())
+                .map(ChordName::toString)
                 .orElse(span.chord());
     }
 }

@@ -5,6 +5,7 @@ import java.util.Locale;
 import tactus.core.refusal.Refusal;
 import tactus.core.transcription.Transcription;
 import tactus.formats.file.FormatException;
+import tactus.formats.midi.MidiReader;
 import tactus.formats.musicxml.MusicXmlReader;
 import tactus.words.Words;
 
@@ -28,7 +29,12 @@ public final class Import {
     /** Whether {@code file} has the ending of a kind that is read. */
     public static boolean isRead(Path file) {
         String name = file.toString().toLowerCase(Locale.ROOT);
-        return name.endsWith(".musicxml") || name.endsWith(".xml") || name.endsWith(".mxl");
+        return isMidi(file) || name.endsWith(".musicxml") || name.endsWith(".xml") || name.endsWith(".mxl");
+    }
+
+    private static boolean isMidi(Path file) {
+        String name = file.toString().toLowerCase(Locale.ROOT);
+        return name.endsWith(".mid") || name.endsWith(".midi");
     }
 
     /**
@@ -39,7 +45,7 @@ public final class Import {
     public static Transcription read(Path file) throws FormatException {
         if (!isRead(file)) throw new FormatException(file, "", "file.not-imported");
         try {
-            return Transcription.of(MusicXmlReader.read(file), NAMING);
+            return Transcription.of(isMidi(file) ? MidiReader.read(file) : MusicXmlReader.read(file), NAMING);
         } catch (Refusal impossible) {
             throw new FormatException(file, "", "file.impossible-music", impossible.reason());
         }
