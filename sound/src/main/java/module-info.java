@@ -4,6 +4,7 @@ module tactus.sound {
     requires java.desktop;
 
     exports tactus.sound.device;
+    exports tactus.sound.loudness;
     exports tactus.sound.score;
     exports tactus.sound.transport;
     exports tactus.sound.wave;

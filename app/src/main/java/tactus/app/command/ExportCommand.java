@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
+import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -65,6 +66,9 @@ final class ExportCommand implements Callable<Integer> {
             description = "the version; the one that is shown if none is named")
     private String version;
 
+    @ArgGroup(validate = false, heading = "What of the song, and what goes along:%n")
+    private MusicOptions music = new MusicOptions();
+
     @Option(names = "--force", description = "write over files that are there")
     private boolean force;
 
@@ -111,11 +115,18 @@ final class ExportCommand implements Callable<Integer> {
     }
 
     private List<Path> write(Export export, Song song, Timeline timeline) {
-        Path target = free(export.fileName(FileName.of(song.facts().title(), "song")) + "." + export.ending());
-        return writing(
-                target,
-                () -> export.write(
-                        new Export.Job(song, timeline, SheetLook.on(paper), target, force), _ -> {}, () -> false));
+        String name = export.fileName(FileName.of(song.facts().title(), "song"));
+        var written = new ArrayList<Path>();
+        try {
+            for (MusicOptions.Part part : music.parts(song, timeline, export)) {
+                Path target = free(name + part.suffix() + "." + export.ending());
+                var job = new Export.Job(song, timeline, SheetLook.on(paper), part.look(), target, force);
+                written.addAll(writing(target, () -> export.write(job, _ -> {}, () -> false)));
+            }
+        } catch (Refusal impossible) {
+            throw new CommandFailure(TactusCommand.USAGE, Words.of("command.refused", "export", Words.why(impossible)));
+        }
+        return written;
     }
 
     private Path free(String name) {

@@ -25,7 +25,7 @@ final class SongArgument {
      */
     static Song read(Path file, PrintWriter err) {
         OpenedSong opened = open(file);
-        for (Problem problem : opened.problems()) err.println(file.getFileName() + ", " + problem);
+        for (Problem problem : opened.problems()) err.println(file.getFileName() + ", " + problem.sentence());
         return opened.song();
     }
 

@@ -22,6 +22,7 @@ import tactus.core.practice.Tap;
 import tactus.core.refusal.Refusal;
 import tactus.core.song.Song;
 import tactus.core.stroke.Direction;
+import tactus.core.timeline.BarRange;
 import tactus.core.timeline.Timeline;
 import tactus.words.TakeWords;
 import tactus.words.Words;
@@ -41,7 +42,6 @@ import tools.jackson.databind.node.ObjectNode;
 final class TakeCommand implements Callable<Integer> {
 
     private static final Pattern TAP = Pattern.compile("(-?\\d{1,6}(?:\\.\\d{1,9})?)(?:[\\s,;]+([duDU-]))?");
-    private static final Pattern BARS = Pattern.compile("(\\d{1,5})(?:\\s*[-–]\\s*(\\d{1,5}))?");
     private static final Pattern TEMPO = Pattern.compile("(\\d{1,3}(?:\\.\\d+)?)\\s*%?");
     private static final int MOST_TAPS = 200_000;
 
@@ -54,7 +54,7 @@ final class TakeCommand implements Callable<Integer> {
     @Option(names = "--bars", paramLabel = "1-16", description = "the song bars that were played; all if not said")
     private String bars;
 
-    @Option(names = "--tempo", defaultValue = "100%", paramLabel = "80%%", description = "of the song's tempo")
+    @Option(names = "--tempo", defaultValue = "100%", paramLabel = "80%", description = "of the song's tempo")
     private String tempo;
 
     @Option(names = "--json", description = "print JSON")
@@ -69,24 +69,15 @@ final class TakeCommand implements Callable<Integer> {
         Timeline timeline = Timeline.of(song);
         try {
             int last = timeline.bars().isEmpty() ? 0 : timeline.bars().getLast().number();
-            int[] range = range(last);
-            List<DueStroke> due = DueStroke.of(timeline, range[0], range[1], share());
+            int from = bars == null ? 0 : BarRange.parse(bars, last).from();
+            int to = bars == null ? last : BarRange.parse(bars, last).to();
+            List<DueStroke> due = DueStroke.of(timeline, from, to, share());
             Take take = Take.of(due, readTaps());
             print(take);
             return TactusCommand.FINE;
         } catch (Refusal wrong) {
             throw new CommandFailure(TactusCommand.USAGE, Words.of("command.refused", "take", Words.why(wrong)));
         }
-    }
-
-    private int[] range(int last) {
-        if (bars == null) return new int[] {0, last};
-        Matcher said = BARS.matcher(bars.strip());
-        if (!said.matches()) throw new Refusal("take.bars", bars, last);
-        int from = Integer.parseInt(said.group(1));
-        int to = said.group(2) == null ? from : Integer.parseInt(said.group(2));
-        if (from < 1 || to < from || from > last) throw new Refusal("take.bars", bars, last);
-        return new int[] {from, Math.min(to, last)};
     }
 
     private double share() {

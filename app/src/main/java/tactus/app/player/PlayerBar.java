@@ -18,6 +18,7 @@ import tactus.core.section.Use;
 import tactus.core.sum.Recording;
 import tactus.core.timeline.TimelineBar;
 import tactus.formats.font.MusicText;
+import tactus.sound.score.Playback;
 import tactus.words.Words;
 
 /** Plays, stops, and says where one is. Style class {@code player-bar}. */
@@ -28,7 +29,7 @@ public final class PlayerBar extends HBox {
     private final PlayerModel player;
     private final Label place = new Label();
     private final Label tempo = new Label();
-    private final Slider speed = new Slider(40, 120, 100);
+    private final Slider speed = new Slider(100 * Playback.SLOWEST, 100 * Playback.FASTEST, 100);
 
     public PlayerBar(Work work, PlayerModel player, Actions actions) {
         this.work = work;
@@ -73,15 +74,16 @@ public final class PlayerBar extends HBox {
             case "play.clicks" -> player.clicksProperty();
             default -> throw new IllegalArgumentException(id);
         };
-        toggle.selectedProperty().bindBidirectional(state);
+        // The action changes the state; bound to it, a click would change it twice.
+        state.subscribe(toggle::setSelected);
         return toggle;
     }
 
     private HBox speedField() {
         speed.setId("speed");
         speed.setBlockIncrement(5);
-        speed.setMajorTickUnit(20);
-        speed.setMinorTickCount(3);
+        speed.setMajorTickUnit(25);
+        speed.setMinorTickCount(4);
         speed.setSnapToTicks(true);
         speed.setAccessibleText(Words.of("player.speed"));
         LateTooltip.install(speed, Words.of("player.speed"));

@@ -16,11 +16,14 @@ import javafx.beans.property.SimpleIntegerProperty;
 import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.performance.Mix;
+import tactus.core.performance.MixVoice;
 import tactus.core.song.Passes;
 import tactus.core.time.Length;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineStroke;
+import tactus.sound.loudness.Trim;
 import tactus.sound.score.Playback;
 import tactus.sound.score.Score;
 import tactus.sound.transport.Transport;
@@ -36,7 +39,7 @@ public final class PlayerModel {
     private final DoubleProperty speed = new SimpleDoubleProperty(this, "speed", 1);
     private final DoubleProperty gain = new SimpleDoubleProperty(this, "gain", 0.5);
     private final BooleanProperty countsIn = new SimpleBooleanProperty(this, "countsIn", true);
-    private final BooleanProperty clicks = new SimpleBooleanProperty(this, "clicks");
+    private final MixModel mix = new MixModel();
     private final BooleanProperty loops = new SimpleBooleanProperty(this, "loops");
     private final IntegerProperty startBar = new SimpleIntegerProperty(this, "startBar", 1);
     private Optional<PatternId> pattern = Optional.empty();
@@ -46,6 +49,7 @@ public final class PlayerModel {
     private final BooleanProperty withoutExceptions = new SimpleBooleanProperty(this, "withoutExceptions");
     private int firstBar = 1;
     private double playedFrom;
+    private double trim;
 
     public PlayerModel(Work work, Transport transport) {
         this.work = work;
@@ -53,7 +57,9 @@ public final class PlayerModel {
         gain.subscribe(loud -> transport.setGain(loud.doubleValue()));
         work.stateProperty().subscribe(_ -> replace());
         speed.subscribe(_ -> replace());
-        clicks.subscribe(_ -> replace());
+        mix.mixProperty().subscribe(_ -> transport.setMix(mix()));
+        mix.voiceProperty().subscribe(_ -> replace());
+        mix.layerProperty().subscribe(_ -> replace());
         loops.subscribe(_ -> replace());
         withoutExceptions.subscribe(_ -> replace());
     }
@@ -118,6 +124,9 @@ public final class PlayerModel {
     }
 
     private void start() {
+        // Measured once, so that an edit while it plays does not make all of it louder or softer.
+        trim = Trim.quickly(timeline.orElseThrow());
+        transport.setMix(mix());
         transport.play(score());
         playing.set(true);
     }
@@ -126,7 +135,12 @@ public final class PlayerModel {
         Timeline played = timeline.orElseThrow();
         Playback playback = playback(played);
         playedFrom = played.tempoMap().position(playback.from());
-        return Score.of(played, playback);
+        return Score.of(mix.of(work.song(), played, trim), playback);
+    }
+
+    /** The metronome alone, if that is what is played. */
+    private Mix mix() {
+        return clickOnly ? Mix.of(MixVoice.CLICK) : mix.mixProperty().get();
     }
 
     public void stop() {
@@ -173,7 +187,7 @@ public final class PlayerModel {
     }
 
     private Playback playback(double from, double to, boolean around) {
-        return new Playback(from, to, around, speed.get(), clickOnly || countsIn.get(), clickOnly || clicks.get());
+        return new Playback(from, to, around, speed.get(), clickOnly || countsIn.get());
     }
 
     /** Asks the transport where it is. */
@@ -282,7 +296,7 @@ public final class PlayerModel {
         return position.getReadOnlyProperty();
     }
 
-    /** 1 at the song's tempo, 0.4 to 1.2. */
+    /** 1 at the song's tempo, 0.25 to 1.5. */
     public DoubleProperty speedProperty() {
         return speed;
     }
@@ -296,8 +310,14 @@ public final class PlayerModel {
         return countsIn;
     }
 
+    /** See {@link MixModel#clicksProperty}. */
     public BooleanProperty clicksProperty() {
-        return clicks;
+        return mix.clicksProperty();
+    }
+
+    /** What is heard. */
+    public MixModel mixModel() {
+        return mix;
     }
 
     public BooleanProperty loopsProperty() {

@@ -1,5 +1,6 @@
 package tactus.app.practice;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -11,6 +12,8 @@ import tactus.app.place.MenuColumn;
 import tactus.app.place.Once;
 import tactus.app.place.Place;
 import tactus.app.place.PlaceParts;
+import tactus.app.player.MixModel;
+import tactus.core.performance.MixVoice;
 import tactus.core.snag.SnagPlace;
 import tactus.core.stroke.Direction;
 
@@ -18,11 +21,13 @@ import tactus.core.stroke.Direction;
 public final class PracticePlace implements Place {
 
     private final PracticeModel model;
+    private final MixModel mix;
     private final Once<PracticeView> view;
 
     public PracticePlace(PlaceParts parts) {
         model = new PracticeModel(parts.work(), parts.settings(), parts.player());
-        view = new Once<>(() -> new PracticeView(parts.work(), parts.settings(), model, parts.actions()));
+        mix = parts.player().mixModel();
+        view = new Once<>(() -> new PracticeView(parts.work(), parts.settings(), model, mix, parts.actions()));
     }
 
     @Override
@@ -53,6 +58,14 @@ public final class PracticePlace implements Place {
         actions.add(Action.of("practice.tap", Scope.PRACTICE, () -> model.tap(Optional.empty()), "K"));
         actions.add(Action.of("practice.next", Scope.PRACTICE, () -> model.climb(1), "Page Up"));
         actions.add(Action.of("practice.before", Scope.PRACTICE, () -> model.climb(-1), "Page Down"));
+        for (MixVoice voice : MixVoice.values()) {
+            String digit = String.valueOf(voice.ordinal() + 1);
+            actions.add(Action.of("mix." + voice.code(), Scope.PRACTICE, () -> turn(voice), digit));
+        }
+    }
+
+    private void turn(MixVoice voice) {
+        mix.hear(voice, mix.mixProperty().get().muted().contains(voice));
     }
 
     @Override
@@ -61,7 +74,10 @@ public final class PracticePlace implements Place {
                 "practice",
                 List.of(
                         List.of("practice.play", "practice.next", "practice.before"),
-                        List.of("practice.down", "practice.up", "practice.tap"))));
+                        List.of("practice.down", "practice.up", "practice.tap"),
+                        Arrays.stream(MixVoice.values())
+                                .map(voice -> "mix." + voice.code())
+                                .toList())));
     }
 
     @Override

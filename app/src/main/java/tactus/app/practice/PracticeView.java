@@ -16,6 +16,7 @@ import tactus.app.action.Actions;
 import tactus.app.action.Scope;
 import tactus.app.field.Bound;
 import tactus.app.hand.HandView;
+import tactus.app.player.MixModel;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.picture.Frame;
@@ -45,7 +46,7 @@ final class PracticeView extends BorderPane {
     private final Label numbers = wrapped("quiet");
     private final Label load = wrapped("quiet");
 
-    PracticeView(Work work, Settings settings, PracticeModel model, Actions actions) {
+    PracticeView(Work work, Settings settings, PracticeModel model, MixModel mix, Actions actions) {
         this.work = work;
         this.model = model;
         getStyleClass().add("practice-view");
@@ -80,6 +81,12 @@ final class PracticeView extends BorderPane {
         var scroll = new ScrollPane(centre);
         scroll.setFitToWidth(true);
         setCenter(scroll);
+        var heard = new MixPanel(mix);
+        bound.follow(settings.countingProperty(), heard::count);
+        var beside = new ScrollPane(heard);
+        beside.setFitToWidth(true);
+        beside.getStyleClass().add("mix-scroll");
+        setRight(beside);
         picture.setId("practice-picture");
         picture.lowStringOnTopProperty().bind(settings.lowStringOnTopProperty());
         picture.rolesProperty().bind(settings.rolesProperty());

@@ -113,7 +113,11 @@ final class Exporting {
     }
 
     private void start(Export kind, Path file) {
-        follow(new Writing(kind, new Export.Job(work.song(), work.timeline(), look.get(), file, false)), file);
+        follow(
+                new Writing(
+                        kind,
+                        new Export.Job(work.song(), work.timeline(), look.get(), Export.MusicLook.PLAIN, file, false)),
+                file);
     }
 
     private void follow(Task<List<Path>> writing, Path file) {

@@ -4,12 +4,16 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import tactus.core.song.Song;
+import tactus.core.timeline.BarRange;
+import tactus.core.timeline.Excerpt;
 import tactus.core.timeline.Timeline;
 import tactus.formats.file.WholeFile;
+import tactus.formats.midi.MidiLook;
 import tactus.formats.midi.MidiSong;
 import tactus.formats.musicxml.MusicXmlSong;
 import tactus.formats.sheet.Sheet;
@@ -17,24 +21,25 @@ import tactus.formats.sheet.SheetLook;
 import tactus.formats.table.BarTable;
 import tactus.formats.table.SnagTable;
 import tactus.formats.table.TextChart;
-import tactus.sound.wave.WaveRendering;
 
 /** What a song can be written out as; for the window and for the command line. */
 public enum Export {
-    PDF("pdf", single(job -> Sheet.of(job.song(), job.timeline(), job.look()).writePdf(job.file()))),
+    PDF("pdf", single(job -> Sheet.of(job.song(), job.part(), job.look()).writePdf(job.file()))),
     PNG(
             "png",
-            (job, _, _) -> Sheet.of(job.song(), job.timeline(), job.look())
-                    .writePng(job.file(), Job.PRINT_DPI, job.overwrites())),
-    SVG("svg", (job, _, _) -> Sheet.of(job.song(), job.timeline(), job.look()).writeSvg(job.file(), job.overwrites())),
-    MIDI("mid", single(job -> MidiSong.write(job.song(), job.timeline(), job.file()))),
-    MUSICXML("musicxml", single(job -> MusicXmlSong.write(job.song(), job.timeline(), job.file()))),
-    MXL("mxl", single(job -> MusicXmlSong.writeCompressed(job.song(), job.timeline(), job.file()))),
-    TEXT("txt", single(job -> TextChart.write(job.song(), job.timeline(), job.file()))),
-    CSV("csv", single(job -> BarTable.write(job.song(), job.timeline(), job.file()))),
+            (job, _, _) ->
+                    Sheet.of(job.song(), job.part(), job.look()).writePng(job.file(), Job.PRINT_DPI, job.overwrites())),
+    SVG("svg", (job, _, _) -> Sheet.of(job.song(), job.part(), job.look()).writeSvg(job.file(), job.overwrites())),
+    MIDI("mid", single(job -> MidiSong.write(job.song(), job.part(), job.music().midi(), job.file()))),
+    MUSICXML("musicxml", single(job -> MusicXmlSong.write(job.song(), job.part(), job.file()))),
+    MXL("mxl", single(job -> MusicXmlSong.writeCompressed(job.song(), job.part(), job.file()))),
+    TEXT("txt", single(job -> TextChart.write(job.song(), job.part(), job.file()))),
+    CSV(
+            "csv",
+            single(job -> BarTable.write(job.song(), job.timeline(), job.music().bars(), job.file()))),
     SNAGS("snags", "csv", single(job -> SnagTable.write(job.song(), job.timeline(), job.file()))),
     WAV("wav", (job, progress, cancelled) -> {
-        var rendering = WaveRendering.of(job.timeline());
+        var rendering = job.music().sound().rendering(job.song(), job.timeline(), job.part());
         WholeFile.write(job.file(), out -> rendering.writeTo(out, progress, cancelled));
         return List.of(job.file());
     });
@@ -57,12 +62,36 @@ public enum Export {
     }
 
     /**
+     * What of a song is written, and what goes along with it.
+     *
+     * @param bars only these, if there are any
+     */
+    public record MusicLook(Optional<BarRange> bars, MidiLook midi, SoundLook sound) {
+
+        /** All of it, and nothing beside it. */
+        public static final MusicLook PLAIN = new MusicLook(Optional.empty(), MidiLook.PLAIN, SoundLook.PLAIN);
+
+        public MusicLook {
+            Objects.requireNonNull(bars);
+            Objects.requireNonNull(midi);
+            Objects.requireNonNull(sound);
+        }
+    }
+
+    /**
      * One song to be written to one file.
      *
+     * @param timeline all of it
      * @param overwrites whether further pages may be written over files that are there
      */
-    public record Job(Song song, Timeline timeline, SheetLook look, Path file, boolean overwrites) {
+    public record Job(Song song, Timeline timeline, SheetLook look, MusicLook music, Path file, boolean overwrites) {
+
         private static final float PRINT_DPI = 150;
+
+        /** The bars that are written. */
+        Timeline part() {
+            return music.bars().map(bars -> Excerpt.of(timeline, bars)).orElse(timeline);
+        }
     }
 
     private final String code;

@@ -2,7 +2,11 @@ package tactus.app.window;
 
 import static javafx.scene.input.KeyCode.CONTROL;
 import static javafx.scene.input.KeyCode.D;
+import static javafx.scene.input.KeyCode.DIGIT1;
 import static javafx.scene.input.KeyCode.DIGIT5;
+import static javafx.scene.input.KeyCode.DOWN;
+import static javafx.scene.input.KeyCode.LEFT;
+import static javafx.scene.input.KeyCode.M;
 import static javafx.scene.input.KeyCode.N;
 import static javafx.scene.input.KeyCode.PAGE_DOWN;
 import static javafx.scene.input.KeyCode.PAGE_UP;
@@ -12,8 +16,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.concurrent.TimeUnit;
 import javafx.scene.control.ListView;
+import javafx.scene.control.ToggleButton;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
+import tactus.app.player.MixModel;
+import tactus.core.performance.CountVoice;
+import tactus.core.performance.Layer;
+import tactus.core.performance.MixVoice;
 
 /** A song is practised: up and down the ladder by keys and by mouse, a loop played, a stroke played along. */
 class PracticeFlowTest extends WindowTest {
@@ -44,6 +53,54 @@ class PracticeFlowTest extends WindowTest {
         assertTrue(
                 !text("#take-sentence").isEmpty() && text("#take-numbers").startsWith("score"), text("#take-numbers"));
         assertEquals("0 of 4 rounds clean", text("#practice-rounds"));
+    }
+
+    private boolean isOn(String query) {
+        return robot.lookup(query).queryAs(ToggleButton.class).isSelected();
+    }
+
+    /** The buttons below the window did nothing by mouse for a long time: a click changed them twice. */
+    @Test
+    void loopCountInAndMetronomeDoWhatTheySayByMouseAndByKey() {
+        click("#pattern-name");
+        click("#button-play-loop");
+        assertTrue(isOn("#button-play-loop") && window.player().loopsProperty().get());
+        click("#button-play-countIn");
+        assertTrue(!isOn("#button-play-countIn")
+                && !window.player().countsInProperty().get());
+        click("#button-play-clicks");
+        assertTrue(isOn("#button-play-clicks"));
+        click("#button-place-practice");
+        assertTrue(isOn("#mix-click"), "the mix shows it as well");
+        chord(CONTROL, M);
+        assertTrue(!isOn("#button-play-clicks") && !isOn("#mix-click"));
+    }
+
+    @Test
+    void theMixIsChosenByMouseAndByKeysAndHeard() {
+        click("#pattern-name");
+        click("#button-place-practice");
+        MixModel mix = window.player().mixModel();
+        click("#mix-drums");
+        assertTrue(mix.mixProperty().get().isHeard(MixVoice.DRUMS));
+        click("#mix-only-count");
+        assertTrue(isOn("#mix-count"), "what is heard alone is heard");
+        assertTrue(!mix.mixProperty().get().isHeard(MixVoice.GUITAR));
+        click("#mix-only-count");
+        assertTrue(mix.mixProperty().get().isHeard(MixVoice.GUITAR));
+        press(DIGIT1);
+        assertTrue(!isOn("#mix-guitar") && !mix.mixProperty().get().isHeard(MixVoice.GUITAR), "a digit a voice");
+        press(DIGIT1);
+        assertTrue(isOn("#mix-guitar"));
+        robot.interact(() -> robot.lookup("#mix-level-drums").query().requestFocus());
+        press(LEFT, LEFT);
+        assertEquals(-6, mix.mixProperty().get().level(MixVoice.DRUMS));
+        robot.interact(() -> robot.lookup("#mix-says").query().requestFocus());
+        press(DOWN, DOWN);
+        assertEquals(CountVoice.Said.STROKES, mix.voiceProperty().get().said());
+        robot.interact(() -> robot.lookup("#mix-layer").query().requestFocus());
+        press(DOWN);
+        assertEquals(Layer.THUMB, mix.layerProperty().get());
     }
 
     @Test

@@ -39,26 +39,33 @@ public record Performance(List<Note> notes, double seconds) {
 
     /** Plays the first guitar of {@code timeline} at its own tempo. */
     public static Performance of(Timeline timeline) {
-        return new Player(timeline, timeline.strokes()).performance();
+        return of(timeline, Layer.WHOLE);
+    }
+
+    /** Plays what of the first guitar belongs to {@code layer}. */
+    public static Performance of(Timeline timeline, Layer layer) {
+        return new Player(timeline, layer.of(timeline.strokes()), layer.isDamped()).performance();
     }
 
     /** Plays the second guitar, if there is one. */
     public static Performance ofSecond(Timeline timeline) {
-        return new Player(timeline, timeline.margin().second()).performance();
+        return new Player(timeline, timeline.margin().second(), false).performance();
     }
 
     private static final class Player {
 
         private final Timeline timeline;
         private final List<TimelineStroke> strokes;
+        private final boolean isDamped;
         private final List<Note> notes = new ArrayList<>();
         private final Map<List<StruckString>, int[]> pitches = new HashMap<>();
         /** The index of the note that sounds on each string, or -1. */
         private final int[] sounding = new int[MOST_STRINGS + 1];
 
-        Player(Timeline timeline, List<TimelineStroke> strokes) {
+        Player(Timeline timeline, List<TimelineStroke> strokes, boolean isDamped) {
             this.timeline = timeline;
             this.strokes = strokes;
+            this.isDamped = isDamped;
             Arrays.fill(sounding, -1);
         }
 
@@ -78,8 +85,8 @@ public record Performance(List<Note> notes, double seconds) {
 
         private void play(TimelineStroke stroke) {
             switch (stroke.stroke()) {
-                case Strum _ -> strike(stroke, false);
-                case Pluck _ -> strike(stroke, false);
+                case Strum _ -> strike(stroke, isDamped);
+                case Pluck _ -> strike(stroke, isDamped);
                 case Mute _ -> {
                     silence(stroke.seconds());
                     strike(stroke, true);
@@ -87,6 +94,7 @@ public record Performance(List<Note> notes, double seconds) {
                 case Stop _ -> silence(stroke.seconds());
                 case Miss _, Ring _ -> {}
             }
+            if (isDamped) return;
             double slurs = Strumming.SLURRED * Strumming.loudness(stroke.loudness());
             for (StruckString slurred : stroke.slurred()) sound(stroke.seconds(), slurred, slurs, false);
         }
@@ -96,7 +104,7 @@ public record Performance(List<Note> notes, double seconds) {
             double level = Strumming.loudness(stroke.loudness());
             int place = 0;
             for (StruckString struck : stroke.strings()) {
-                double velocity = Math.min(1, level * Strumming.velocity(stroke.stroke(), place++));
+                double velocity = level * Strumming.velocity(stroke.stroke(), place++);
                 sound(at, struck, velocity, dead);
                 if (stroke.stroke().touch() == Touch.PALM_MUTED) end(struck.string(), at + Strumming.PALM_MUTED);
                 at += Strumming.spread(stroke.stroke());

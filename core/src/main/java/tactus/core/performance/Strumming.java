@@ -15,10 +15,18 @@ final class Strumming {
 
     /** How long a palm-muted string sounds, in seconds. */
     static final double PALM_MUTED = 0.14;
-    /** The velocity of a note that the fretting hand sounds by itself. */
-    static final double SLURRED = 0.42;
+    /** How many decibels a step of loudness makes, so that from very soft to very strong there are 24 (from memory). */
+    private static final double STEP = 4.8;
 
-    private static final double PER_STEP = 0.16;
+    /** Decibels below an accented down stroke. */
+    private static final double PLAIN = 4;
+
+    private static final double SOFT = 10;
+    private static final double UP = 2.5;
+    private static final double PER_STRING = 0.35;
+    /** How much softer the fretting hand sounds a note by itself than a stroke does. */
+    static final double SLURRED = velocity(PLAIN + 6);
+
     private static final double PLAIN_SPREAD = 0.008;
     private static final double ACCENTED_SPREAD = 0.005;
     private static final double SWEPT_SPREAD = 0.045;
@@ -33,24 +41,25 @@ final class Strumming {
         return stroke.force().isAccented() ? ACCENTED_SPREAD : PLAIN_SPREAD;
     }
 
-    /**
-     * How the level of a place changes the velocity of its strokes: 1 at medium, a sixth less for each step that is softer
-     * and as much more for each that is stronger (from memory).
-     */
+    /** The factor of the velocity of all strokes of a place: 1 at very strong, 4.8 decibels less for each step that is softer. */
     static double loudness(double level) {
-        return 1 + (level - Dynamic.MEDIUM.ordinal()) * PER_STEP;
+        return velocity(STEP * (Dynamic.VERY_STRONG.ordinal() - level));
     }
 
-    /** The velocity of the string that is met as number {@code place}, from 0. */
+    /** The velocity of the string that is met as number {@code place}, from 0, where one plays as strongly as one can. */
     static double velocity(Stroke stroke, int place) {
         boolean up = stroke.way().filter(Direction.UP::equals).isPresent();
-        double first = up ? 0.56 : 0.66;
-        double force = switch (stroke.force()) {
-            case SOFT -> -0.24;
-            case PLAIN -> 0;
-            case ACCENTED -> 0.28;
+        double below = switch (stroke.force()) {
+            case SOFT -> SOFT;
+            case PLAIN -> PLAIN;
+            case ACCENTED -> 0;
         };
-        double loss = stroke instanceof Pluck ? 0 : 0.02 * place;
-        return (first + force) * (1 - loss);
+        double loss = stroke instanceof Pluck ? 0 : PER_STRING * place;
+        return velocity(below + (up ? UP : 0) + loss);
+    }
+
+    /** See {@link Note#velocity}. */
+    private static double velocity(double decibelsBelow) {
+        return Math.pow(10, -decibelsBelow / 40);
     }
 }

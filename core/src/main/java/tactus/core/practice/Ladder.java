@@ -31,6 +31,7 @@ import tactus.core.stroke.Stroke;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 import tactus.core.time.Quantity;
+import tactus.core.timeline.BarRange;
 import tactus.core.timeline.PlayedForm;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
@@ -117,7 +118,7 @@ public record Ladder(List<LadderStep> steps) {
         private void add(
                 LadderStep.Kind kind,
                 Statement what,
-                LadderStep.Bars bars,
+                BarRange bars,
                 Length loop,
                 int from,
                 int minutes,
@@ -131,14 +132,14 @@ public record Ladder(List<LadderStep> steps) {
 
         private void addPattern(PlayedForm played) {
             Pattern pattern = played.pattern();
-            Optional<LadderStep.Bars> bars = firstBars(pattern);
+            Optional<BarRange> bars = firstBars(pattern);
             if (bars.isEmpty()) return;
             if (pattern.played().stream().anyMatch(Pluck.class::isInstance)) addFigure(played, bars.get());
             else addStrum(played, bars.get());
         }
 
         /** The first bars in which it is played whole. */
-        private Optional<LadderStep.Bars> firstBars(Pattern pattern) {
+        private Optional<BarRange> firstBars(Pattern pattern) {
             return timeline.spans().stream()
                     .filter(span -> span.pattern().filter(pattern.id()::equals).isPresent())
                     .findFirst()
@@ -147,15 +148,15 @@ public record Ladder(List<LadderStep> steps) {
                             .map(bar -> through(bar, span.start().plus(pattern.length()))));
         }
 
-        private LadderStep.Bars through(TimelineBar from, Length end) {
+        private BarRange through(TimelineBar from, Length end) {
             int last = from.number();
             while (timeline.bar(last + 1)
                     .filter(bar -> bar.start().isLessThan(end))
                     .isPresent()) last++;
-            return new LadderStep.Bars(from.number(), last);
+            return new BarRange(from.number(), last);
         }
 
-        private void addStrum(PlayedForm played, LadderStep.Bars bars) {
+        private void addStrum(PlayedForm played, BarRange bars) {
             Pattern pattern = played.pattern();
             Length loop = beats(pattern.length(), pattern.meter());
             int strokes = PatternFacts.struck(pattern).size();
@@ -172,7 +173,7 @@ public record Ladder(List<LadderStep> steps) {
         }
 
         /** A cell that is no whole number of beats is practised in its bar: looped alone it drifts. */
-        private void addCell(Pattern pattern, Cells cells, LadderStep.Bars bars) {
+        private void addCell(Pattern pattern, Cells cells, BarRange bars) {
             boolean inBar = cells.crossesBeats(pattern);
             Length loop = beats(inBar ? pattern.length() : cells.length(), pattern.meter());
             add(
@@ -188,7 +189,7 @@ public record Ladder(List<LadderStep> steps) {
                             Quantity.of(Quantity.Unit.TIME, cells.times())));
         }
 
-        private void addOneChord(PlayedForm played, LadderStep.Bars bars, Length loop) {
+        private void addOneChord(PlayedForm played, BarRange bars, Length loop) {
             String chord = mostPlayed(played);
             if (chord.isEmpty()) return;
             add(
@@ -214,7 +215,7 @@ public record Ladder(List<LadderStep> steps) {
                     .orElse("");
         }
 
-        private void addFigure(PlayedForm played, LadderStep.Bars bars) {
+        private void addFigure(PlayedForm played, BarRange bars) {
             Pattern pattern = played.pattern();
             Length loop = beats(pattern.length(), pattern.meter());
             long thumbs = pattern.played().stream().filter(Climbing::isThumb).count();
@@ -248,7 +249,7 @@ public record Ladder(List<LadderStep> steps) {
         }
 
         /** The finger of the picking hand that has another string on another chord. */
-        private void addMovingFinger(PlayedForm played, LadderStep.Bars bars, Length loop) {
+        private void addMovingFinger(PlayedForm played, BarRange bars, Length loop) {
             Map<Role, Set<Integer>> strings = new LinkedHashMap<>();
             Figure figure = Figure.of(played.pattern());
             for (String name : played.chords()) {
@@ -298,7 +299,7 @@ public record Ladder(List<LadderStep> steps) {
             add(
                     LadderStep.Kind.CHANGE,
                     Statement.of("ladder.change", change.from(), change.to()),
-                    new LadderStep.Bars(first, Math.max(first, change.bar())),
+                    new BarRange(first, Math.max(first, change.bar())),
                     loop,
                     from,
                     3,
@@ -329,8 +330,7 @@ public record Ladder(List<LadderStep> steps) {
 
         private void addSection(SectionId id, List<TimelineBar> pass) {
             String name = song.section(id).orElseThrow().name();
-            var bars =
-                    new LadderStep.Bars(pass.getFirst().number(), pass.getLast().number());
+            var bars = new BarRange(pass.getFirst().number(), pass.getLast().number());
             Length length = pass.getLast().end().minus(pass.getFirst().start());
             Length loop = beats(length, pass.getFirst().meter());
             Set<String> inOrder = new LinkedHashSet<>();
@@ -371,7 +371,7 @@ public record Ladder(List<LadderStep> steps) {
             add(
                     LadderStep.Kind.SONG,
                     Statement.of("ladder.song"),
-                    new LadderStep.Bars(bars.getFirst().number(), bars.getLast().number()),
+                    new BarRange(bars.getFirst().number(), bars.getLast().number()),
                     beats(timeline.length(), song.facts().meter()),
                     slow(),
                     minutes,

@@ -3,6 +3,7 @@ package tactus.core.practice;
 import java.util.Objects;
 import tactus.core.statement.Statement;
 import tactus.core.time.Length;
+import tactus.core.timeline.BarRange;
 
 /**
  * One step of a ladder.
@@ -17,7 +18,15 @@ import tactus.core.time.Length;
  * @param why it is there, with its numbers
  */
 public record LadderStep(
-        Kind kind, Statement what, Bars bars, Length loop, int from, int to, int rounds, int minutes, Statement why) {
+        Kind kind,
+        Statement what,
+        BarRange bars,
+        Length loop,
+        int from,
+        int to,
+        int rounds,
+        int minutes,
+        Statement why) {
 
     /** What kind of work a step is, in the order in which they come. */
     public enum Kind {
@@ -39,25 +48,6 @@ public record LadderStep(
         CHANGES,
         SECTION,
         SONG
-    }
-
-    /**
-     * Bars of the song.
-     *
-     * @param from the first, from 1
-     * @param to the last, not before {@code from}
-     */
-    public record Bars(int from, int to) {
-
-        /** @throws IllegalArgumentException if there is none */
-        public Bars {
-            if (from < 1 || to < from) throw new IllegalArgumentException("no bars from " + from + " to " + to);
-        }
-
-        @Override
-        public String toString() {
-            return from == to ? String.valueOf(from) : from + "-" + to;
-        }
     }
 
     /** @throws IllegalArgumentException if a number is outside its range */

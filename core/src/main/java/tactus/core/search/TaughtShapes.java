@@ -68,10 +68,12 @@ final class TaughtShapes {
             "B7 x21202",
             "B7sus4 x22200",
             "C7sus4 x33311",
+            "Db7sus4 x44422",
             "D7sus4 xx0213",
             "E7sus4 020200",
             "G7sus4 330011",
             "C/F xx3010",
+            "Em/F xx3000",
             "F/G 303211",
             "G/E 020033",
             "G/F 120033");

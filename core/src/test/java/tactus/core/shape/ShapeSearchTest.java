@@ -110,13 +110,12 @@ class ShapeSearchTest {
             Map.entry("Esus2", "open strings instead of a barre with five strings"),
             Map.entry("Fsus2", "no string damped in between"),
             Map.entry("G/B", "two fingers; the third string is the same"),
-            Map.entry("Em/F", "as E/F, which the dataset begins with"),
             Map.entry("E/C#", "the open E over its bass; x46454 is C#m7"),
             Map.entry("E/G#", "the bass on string 6 and a whole chord; xxx100 has three strings"),
             Map.entry("A/C#", "the open A over its bass"),
             Map.entry("A/G#", "the open A over its bass"),
             Map.entry("Am/G", "the open Am over its bass"),
-            Map.entry("Am/G#", "the open Am over its bass"));
+            Map.entry("Ab7sus4", "the barre at the fourth fret, as for Ab"));
 
     /** The first positions of the open dataset for major, minor, 7, maj7, m7, sus and slash names. */
     @Test
@@ -129,7 +128,7 @@ class ShapeSearchTest {
             if (!isSameFromTheBassOn(ours, Voicing.parse(row[1]), name)) different.add(row[0]);
         }
         assertEquals(new TreeSet<>(DIFFERENT.keySet()), different);
-        assertEquals(132, rows.size());
+        assertEquals(143, rows.size());
     }
 
     /** The dataset often sounds a string below the root, as a plain name allows. */

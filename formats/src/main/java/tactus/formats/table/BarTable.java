@@ -6,6 +6,7 @@ import java.io.OutputStream;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import tactus.core.chord.ChordName;
 import tactus.core.harmony.Chord;
@@ -15,6 +16,7 @@ import tactus.core.song.Sounded;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.StrokeLine;
 import tactus.core.time.Length;
+import tactus.core.timeline.BarRange;
 import tactus.core.timeline.Margin;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
@@ -68,14 +70,20 @@ public final class BarTable {
      * @throws IOException if it cannot be written
      */
     public static void write(Song song, Timeline timeline, Path file) throws IOException {
-        WholeFile.write(file, new BarTable(song.asShown(), timeline)::writeTo);
+        write(song, timeline, Optional.empty(), file);
     }
 
-    private void writeTo(OutputStream out) throws IOException {
+    /** The same for {@code bars} only, if there are any. */
+    public static void write(Song song, Timeline timeline, Optional<BarRange> bars, Path file) throws IOException {
+        WholeFile.write(file, out -> new BarTable(song.asShown(), timeline).writeTo(out, bars));
+    }
+
+    private void writeTo(OutputStream out, Optional<BarRange> bars) throws IOException {
         // The stream is closed by whoever opened it.
         CsvWriter table = CsvWriter.builder().build(out);
         table.writeRecord(COLUMNS);
         for (TimelineBar bar : timeline.bars()) {
+            if (bars.isPresent() && !bars.get().has(Math.max(1, bar.number()))) continue;
             List<TimelineSpan> spans = timeline.spansIn(bar);
             if (spans.isEmpty()) table.writeRecord(texts(empty(bar)));
             for (TimelineSpan span : spans) table.writeRecord(texts(row(bar, span)));

@@ -1,9 +1,12 @@
 package tactus.sound.device;
 
-/** A place where sound goes, in one channel of 16-bit samples at {@link tactus.sound.score.Score#RATE}. */
+/** A place where sound goes, in two channels of 16-bit samples, left and right in turn, at {@link tactus.sound.score.Score#RATE}. */
 public interface AudioOut extends AutoCloseable {
 
-    /** Takes {@code frames} frames of two bytes, low byte first; waits while there is no room. */
+    /** The bytes of a frame. */
+    int FRAME_BYTES = 4;
+
+    /** Takes {@code frames} frames of {@link #FRAME_BYTES} bytes, low byte first; waits while there is no room. */
     void write(byte[] samples, int frames);
 
     /** How many frames were taken but are not heard yet. */

@@ -10,7 +10,7 @@ import tactus.sound.score.Score;
 /** The machine's loudspeaker. */
 final class SpeakerOut implements AudioOut {
 
-    private static final AudioFormat FORMAT = new AudioFormat(Score.RATE, 16, 1, true, false);
+    private static final AudioFormat FORMAT = new AudioFormat(Score.RATE, 16, 2, true, false);
     private static final int BUFFER_FRAMES = 4_096;
 
     private final SourceDataLine line;

@@ -3,10 +3,14 @@ package tactus.sound.score;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import tactus.core.performance.ClickTrack;
+import tactus.core.performance.CountTrack;
+import tactus.core.performance.DrumTrack;
+import tactus.core.performance.Layer;
+import tactus.core.performance.MixVoice;
 import tactus.core.performance.Note;
 import tactus.core.performance.Performance;
-import tactus.core.pitch.ConcertPitch;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 
@@ -22,51 +26,69 @@ public final class Score {
         PLUCK,
         KNOCK,
         CLICK,
-        STRONG_CLICK
+        STRONG_CLICK,
+        /** A drum is hit. */
+        HIT,
+        /** A word is said. */
+        WORD
     }
 
-    /** The most strings a guitar has; those of a second guitar are numbered on from here. */
+    /** The most strings a guitar has; those of a second guitar are numbered on from here, those of the bass after them. */
     public static final int STRINGS_A_GUITAR = 12;
 
     /** Samples a second. */
     public static final int RATE = 44_100;
 
-    private record Event(long frame, Kind kind, int string, float hertz, float velocity) {}
+    /** @param voice empty for the count-in, which is heard whatever the mix is */
+    private record Event(long frame, Kind kind, Optional<MixVoice> voice, int number, float hertz, float velocity) {}
 
     private final Event[] events;
     private final Playback playback;
     private final double secondsInWhole;
     private final long start;
     private final long end;
+    private final double trim;
 
-    private Score(List<Event> events, Playback playback, double secondsInWhole, long start, long end) {
+    private Score(List<Event> events, Playback playback, double secondsInWhole, long start, long end, double trim) {
         this.events = events.toArray(Event[]::new);
         this.playback = playback;
         this.secondsInWhole = secondsInWhole;
         this.start = start;
         this.end = end;
+        this.trim = Math.pow(10, trim / 20);
     }
 
-    /** Places the part of {@code timeline} that {@code playback} asks for. */
+    /** Places the part of {@code timeline} that {@code playback} asks for: guitars and click. */
     public static Score of(Timeline timeline, Playback playback) {
+        return of(Music.of(timeline), playback);
+    }
+
+    /** Places the part of {@code music} that {@code playback} asks for: every voice that it has. */
+    public static Score of(Music music, Playback playback) {
         var events = new ArrayList<Event>();
+        Timeline timeline = music.timeline();
         double countIn = playback.countsIn() ? addCountIn(events, timeline, playback) : 0;
         double shift = countIn - playback.from() / playback.speed();
-        addNotes(events, Performance.of(timeline), 0, timeline, shift, playback);
+        addNotes(events, Performance.of(timeline, music.layer()), MixVoice.GUITAR, 0, timeline, shift, playback);
         if (!timeline.margin().second().isEmpty()) {
-            addNotes(events, Performance.ofSecond(timeline), STRINGS_A_GUITAR, timeline, shift, playback);
+            Performance second = Performance.ofSecond(timeline);
+            addNotes(events, second, MixVoice.SECOND, STRINGS_A_GUITAR, timeline, shift, playback);
         }
-        if (playback.clicks()) addClicks(events, timeline, shift, playback);
+        Performance bass = Performance.of(timeline, Layer.BASS);
+        addNotes(events, bass, MixVoice.BASS, 2 * STRINGS_A_GUITAR, timeline, shift, playback);
+        addClicks(events, timeline, shift, playback);
+        music.drums().ifPresent(drums -> addDrums(events, drums, shift, playback));
+        music.counts().ifPresent(counts -> addWords(events, counts, shift, playback));
         events.sort(Comparator.comparingLong(Event::frame).thenComparing(Event::kind));
         long start = frames(countIn);
         long end = start + frames((playback.to() - playback.from()) / playback.speed());
-        return new Score(events, playback, timeline.tempo().secondsInWhole(), start, end);
+        return new Score(events, playback, timeline.tempo().secondsInWhole(), start, end, music.trim());
     }
 
     private static double addCountIn(List<Event> events, Timeline timeline, Playback playback) {
         TimelineBar bar = barAt(timeline, playback.from());
         for (var click : ClickTrack.countIn(timeline, bar).clicks()) {
-            events.add(click(click, click.seconds() / playback.speed()));
+            events.add(click(click, Optional.empty(), click.seconds() / playback.speed()));
         }
         return ClickTrack.countInSeconds(timeline, bar) / playback.speed();
     }
@@ -84,37 +106,68 @@ public final class Score {
     private static void addNotes(
             List<Event> events,
             Performance played,
+            MixVoice voice,
             int firstString,
             Timeline timeline,
             double shift,
             Playback playback) {
         for (Note note : played.notes()) {
-            if (note.start() >= playback.from() && note.start() < playback.to())
-                addNote(events, note, firstString + note.string(), timeline.concert(), shift, playback);
+            if (!isWithin(note.start(), playback)) continue;
+            float hertz = (float) timeline.concert().frequency(note.pitch());
+            float velocity = (float) note.velocity();
+            int string = firstString + note.string();
+            // The spread of a strum is the hand's, not the tempo's; it is short enough to be scaled along unheard.
+            long on = frames(note.start() / playback.speed() + shift);
+            Kind kind = note.isDead() ? Kind.KNOCK : Kind.PLUCK;
+            events.add(new Event(on, kind, Optional.of(voice), string, hertz, velocity));
+            if (note.end() < playback.to()) {
+                long off = frames(note.end() / playback.speed() + shift);
+                events.add(new Event(off, Kind.DAMP, Optional.of(voice), string, 0, 0));
+            }
         }
     }
 
-    private static void addNote(
-            List<Event> events, Note note, int string, ConcertPitch concert, double shift, Playback playback) {
-        float hertz = (float) concert.frequency(note.pitch());
-        float velocity = (float) note.velocity();
-        // The spread of a strum is the hand's, not the tempo's; it is short enough to be scaled along unheard.
-        long on = frames(note.start() / playback.speed() + shift);
-        events.add(new Event(on, note.isDead() ? Kind.KNOCK : Kind.PLUCK, string, hertz, velocity));
-        if (note.end() < playback.to()) {
-            events.add(new Event(frames(note.end() / playback.speed() + shift), Kind.DAMP, string, 0, 0));
-        }
+    private static boolean isWithin(double seconds, Playback playback) {
+        return seconds >= playback.from() - 1e-6 && seconds < playback.to() - 1e-6;
     }
 
     private static void addClicks(List<Event> events, Timeline timeline, double shift, Playback playback) {
         for (var click : ClickTrack.of(timeline).clicks()) {
-            boolean within = click.seconds() >= playback.from() - 1e-6 && click.seconds() < playback.to() - 1e-6;
-            if (within) events.add(click(click, click.seconds() / playback.speed() + shift));
+            if (isWithin(click.seconds(), playback))
+                events.add(click(click, Optional.of(MixVoice.CLICK), click.seconds() / playback.speed() + shift));
         }
     }
 
-    private static Event click(ClickTrack.Click click, double seconds) {
-        return new Event(frames(seconds), click.startsBar() ? Kind.STRONG_CLICK : Kind.CLICK, 0, 0, 0);
+    private static Event click(ClickTrack.Click click, Optional<MixVoice> voice, double seconds) {
+        return new Event(frames(seconds), click.startsBar() ? Kind.STRONG_CLICK : Kind.CLICK, voice, 0, 0, 1);
+    }
+
+    private static void addDrums(List<Event> events, DrumTrack drums, double shift, Playback playback) {
+        for (DrumTrack.Hit hit : drums.hits()) {
+            if (!isWithin(hit.seconds(), playback)) continue;
+            long at = frames(hit.seconds() / playback.speed() + shift);
+            var voice = Optional.of(MixVoice.DRUMS);
+            events.add(new Event(at, Kind.HIT, voice, hit.drum().ordinal(), 0, (float) hit.force()));
+        }
+    }
+
+    /** A word begins so early that its vowel lies in its place; those that come after it follow without a gap. */
+    private static void addWords(List<Event> events, CountTrack counts, double shift, Playback playback) {
+        for (CountTrack.Word word : counts.words()) {
+            if (!isWithin(word.seconds(), playback)) continue;
+            long at = frames(word.seconds() / playback.speed() + shift);
+            boolean isFirst = true;
+            for (String part : word.parts()) {
+                Optional<SpokenWord> spoken = SpokenWord.of(part);
+                if (spoken.isEmpty()) continue;
+                if (isFirst) at -= spoken.get().vowel();
+                isFirst = false;
+                var voice = Optional.of(MixVoice.COUNT);
+                events.add(new Event(
+                        Math.max(0, at), Kind.WORD, voice, spoken.get().number(), 0, 1));
+                at += spoken.get().length();
+            }
+        }
     }
 
     private static long frames(double seconds) {
@@ -134,9 +187,14 @@ public final class Score {
         return events[event].kind;
     }
 
-    /** The string, from 1, those of a second guitar from 13; or 0 for a click. */
-    public int string(int event) {
-        return events[event].string;
+    /** The voice that it belongs to; empty for the count-in. */
+    public Optional<MixVoice> voice(int event) {
+        return events[event].voice;
+    }
+
+    /** The string, from 1, those of a second guitar from 13, of the bass from 25; the drum, or the word. */
+    public int number(int event) {
+        return events[event].number;
     }
 
     public float hertz(int event) {
@@ -159,6 +217,11 @@ public final class Score {
     /** The frame at which the part ends, before what rings on. */
     public long end() {
         return end;
+    }
+
+    /** The factor of the guitars' amplitude, see {@link Music#trim}. */
+    public double trim() {
+        return trim;
     }
 
     /** The first event that is not before {@code frame}. */

@@ -6,18 +6,23 @@ package tactus.sound.synth;
  */
 final class Body {
 
+    private static final double LOWEST_HERTZ = 18;
+
     private final double[] coefficients;
     private double a1;
     private double a2;
     private double b1;
     private double b2;
     private double round;
+    private final double steadiness;
+    private double steady;
 
     Body(double rate) {
         coefficients = new double[] {
             2 * 0.985 * Math.cos(2 * Math.PI * 105 / rate), 0.985 * 0.985,
             2 * 0.980 * Math.cos(2 * Math.PI * 210 / rate), 0.980 * 0.980
         };
+        steadiness = 1 - Math.exp(-2 * Math.PI * LOWEST_HERTZ / rate);
     }
 
     void colour(float[] samples, int count) {
@@ -30,18 +35,14 @@ final class Body {
             b2 = b1;
             b1 = top;
             round += 0.62 * (in - round);
-            samples[i] = (float) limited(0.62 * round + 0.5 * air + 0.45 * top);
+            double sound = 0.62 * round + 0.5 * air + 0.45 * top;
+            // Nothing below what one hears: a string that is damped in mid-swing leaves a step.
+            steady += (sound - steady) * steadiness;
+            samples[i] = (float) (sound - steady);
         }
     }
 
-    /** Bends what is too loud so that it stays below 1. */
-    private static double limited(double sample) {
-        double size = Math.abs(sample);
-        if (size < 0.5) return sample;
-        return Math.signum(sample) * (1 - 0.25 / size);
-    }
-
     void reset() {
-        a1 = a2 = b1 = b2 = round = 0;
+        a1 = a2 = b1 = b2 = round = steady = 0;
     }
 }

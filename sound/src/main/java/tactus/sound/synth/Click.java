@@ -19,7 +19,7 @@ final class Click {
     }
 
     void strike(boolean strong) {
-        level = strong ? 0.5 : 0.34;
+        level = strong ? 0.36 : 0.25;
         phase = 0;
         step = 2 * Math.PI * (strong ? STRONG_HERTZ : PLAIN_HERTZ) / rate;
     }

@@ -50,16 +50,17 @@ public final class PluckedString {
      * Plucks the string; what sounded on it is replaced.
      *
      * @param hertz its pitch, at least 25
-     * @param velocity over 0 to 1; harder is louder and brighter
+     * @param velocity over 0 to 1; harder is brighter
+     * @param amplitude how far it swings
      */
-    public void pluck(double hertz, double velocity) {
+    public void pluck(double hertz, double velocity, double amplitude) {
         double decay = Math.clamp(5.5 - hertz / 180, 1.6, 5);
-        excite(hertz, velocity, 0.42f, decay);
+        excite(hertz, velocity, amplitude, 0.42f, decay);
     }
 
     /** Strikes the damped string: a dull knock that is gone at once. */
-    public void knock(double hertz, double velocity) {
-        excite(hertz, velocity * 0.9, 0.5f, 0.07);
+    public void knock(double hertz, double velocity, double amplitude) {
+        excite(hertz, velocity, amplitude * 0.9, 0.5f, 0.07);
     }
 
     /** Damps what sounds. */
@@ -67,14 +68,14 @@ public final class PluckedString {
         gain = Math.min(gain, gainFor(0.09));
     }
 
-    private void excite(double hertz, double velocity, float filter, double decay) {
+    private void excite(double hertz, double velocity, double amplitude, float filter, double decay) {
         double exact = rate / Math.max(hertz, LOWEST_HERTZ);
         brightness = filter;
         period = (int) (exact - filter - 0.1);
         double fraction = exact - filter - period;
         allPass = (float) ((1 - fraction) / (1 + fraction));
         gain = gainFor(decay);
-        fill(velocity);
+        fill(velocity, amplitude);
         index = 0;
         lastIn = 0;
         lastOut = 0;
@@ -87,13 +88,14 @@ public final class PluckedString {
         return (float) Math.pow(10, -3 * period / (rate * seconds));
     }
 
-    private void fill(double velocity) {
+    private void fill(double velocity, double amplitude) {
         int pick = Math.max(1, (int) (period * PICK_POSITION));
         float soft = (float) (0.75 - 0.55 * velocity);
+        // What is bright in a burst is gone at once; what rings on is as strong however dull it is.
         float low = 0;
         for (int i = 0; i < period; i++) {
             low = (1 - soft) * noise[i] + soft * low;
-            line[i] = (float) (low * velocity);
+            line[i] = (float) (low * amplitude);
         }
         for (int i = period - 1; i >= pick; i--) line[i] -= line[i - pick];
         removeOffset();

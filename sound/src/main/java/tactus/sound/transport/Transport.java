@@ -3,10 +3,12 @@ package tactus.sound.transport;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.concurrent.locks.LockSupport;
+import java.util.function.LongSupplier;
 import java.util.function.Supplier;
+import tactus.core.performance.Mix;
 import tactus.sound.device.AudioOut;
 import tactus.sound.score.Score;
-import tactus.sound.synth.Guitar;
+import tactus.sound.synth.Band;
 import tactus.sound.synth.Pcm;
 
 /**
@@ -21,12 +23,17 @@ public final class Transport implements AutoCloseable {
     private static final int BLOCK = 512;
     private static final float QUIET_START = 0.5f;
     private static final long TAIL = 2L * Score.RATE;
+    /** From so many frames on that a device had nothing to play, what it missed is left out: a hundredth of a second. */
+    private static final long MISSED = Score.RATE / 100;
+
+    private static final long SECOND = 1_000_000_000L;
 
     private final Supplier<AudioOut> device;
+    private final LongSupplier nanos;
     private final Thread thread;
-    private final Guitar guitar = new Guitar(Score.RATE);
-    private final float[] samples = new float[BLOCK];
-    private final byte[] bytes = new byte[BLOCK * 2];
+    private final Band band = new Band(Score.RATE);
+    private final float[] samples = new float[BLOCK * Band.CHANNELS];
+    private final byte[] bytes = new byte[BLOCK * AudioOut.FRAME_BYTES];
 
     private final AtomicReference<Order> order = new AtomicReference<>();
     private volatile boolean wanted;
@@ -39,10 +46,18 @@ public final class Transport implements AutoCloseable {
     private long frame;
     private int event;
     private boolean looped;
+    private long wroteAt;
+    private long left;
+    private long missed;
 
     /** @param device opens the device, on the transport's own thread */
     public Transport(Supplier<AudioOut> device) {
+        this(device, System::nanoTime);
+    }
+
+    Transport(Supplier<AudioOut> device, LongSupplier nanos) {
         this.device = device;
+        this.nanos = nanos;
         thread = new Thread(this::run, "tactus transport");
         thread.setDaemon(true);
         thread.setPriority(Thread.MAX_PRIORITY);
@@ -86,13 +101,18 @@ public final class Transport implements AutoCloseable {
         if (now == null) return Optional.empty();
         Score score = now.score;
         // The place is known once a block; in between the clock goes on, no further than the next one.
-        long since = (System.nanoTime() - heardAt) * Score.RATE / 1_000_000_000L;
+        long since = (nanos.getAsLong() - heardAt) * Score.RATE / SECOND;
         return Optional.of(score.seconds(heard + Math.clamp(since, 0, BLOCK)));
     }
 
     /** How loud, from 0 to 1. Starts quiet, for the sake of ears on headphones. */
     public void setGain(double gain) {
         this.gain = (float) Math.clamp(gain, 0, 1);
+    }
+
+    /** Which voices are heard, from the next block on. */
+    public void setMix(Mix mix) {
+        band.setMix(mix);
     }
 
     /** Answers whether the device is the silent stand-in; empty until it has been opened. */
@@ -137,23 +157,45 @@ public final class Transport implements AutoCloseable {
 
     private void begin(Order before, Order next) {
         if (next == null) {
-            guitar.damp();
+            band.damp();
             return;
         }
         boolean goesOn = next.continues && before != null;
         if (goesOn) {
             frame = Math.clamp(next.score.frameLike(before.score, frame), 0, next.score.end() - 1);
         } else {
-            guitar.reset();
+            band.reset();
             frame = 0;
             looped = false;
         }
         event = next.score.eventAt(frame);
+        wroteAt = nanos.getAsLong();
+        left = BLOCK;
+        missed = 0;
+    }
+
+    /** Where the device had nothing to play, time went on all the same: what should have sounded meanwhile is left out. */
+    private void catchUp(Score score) {
+        if (out.pending() == 0) {
+            long waited = (nanos.getAsLong() - wroteAt) * Score.RATE / SECOND;
+            missed += Math.max(0, waited - left);
+        }
+        if (missed < MISSED) return;
+        frame += missed;
+        missed = 0;
+        if (frame >= score.end()) {
+            long round = score.end() - score.start();
+            boolean goesRound = score.playback().loops();
+            frame = goesRound ? score.start() + (frame - score.start()) % round : score.end() - 1;
+            looped |= goesRound;
+        }
+        event = score.eventAt(frame);
     }
 
     private void playBlock(Score score) {
+        catchUp(score);
         int count = (int) Math.min(BLOCK, score.end() - frame);
-        event = guitar.render(score, frame, event, samples, count);
+        event = band.render(score, frame, event, samples, count);
         write(count);
         frame += count;
         if (frame >= score.end() && score.playback().loops()) {
@@ -162,7 +204,7 @@ public final class Transport implements AutoCloseable {
             looped = true;
         }
         heard = heardFrame(score);
-        heardAt = System.nanoTime();
+        heardAt = nanos.getAsLong();
     }
 
     private long heardFrame(Score score) {
@@ -172,13 +214,14 @@ public final class Transport implements AutoCloseable {
     }
 
     private void ringOut() {
-        for (int i = 0; i < BLOCK; i++) samples[i] = 0;
-        guitar.ring(samples, BLOCK);
+        band.ring(samples, BLOCK);
         write(BLOCK);
     }
 
     private void write(int count) {
-        Pcm.encode(samples, gain, bytes, count);
+        Pcm.encode(samples, gain, bytes, count * Band.CHANNELS);
         out.write(bytes, count);
+        left = out.pending();
+        wroteAt = nanos.getAsLong();
     }
 }

@@ -10,41 +10,60 @@ import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
+import tactus.core.performance.Mix;
 import tactus.core.performance.Performance;
+import tactus.core.refusal.Refusal;
 import tactus.core.timeline.Timeline;
+import tactus.sound.loudness.Trim;
+import tactus.sound.score.Music;
 import tactus.sound.score.Playback;
 import tactus.sound.score.Score;
-import tactus.sound.synth.Guitar;
+import tactus.sound.synth.Band;
 import tactus.sound.synth.Pcm;
 
-/** Renders a song as a WAV file: one channel of 16-bit samples, with the end ringing out. */
+/** Renders a part of a song as a WAV file: two channels of 16-bit samples, with the end ringing out. */
 public final class WaveRendering {
 
-    private static final AudioFormat FORMAT = new AudioFormat(Score.RATE, 16, 1, true, false);
+    private static final AudioFormat FORMAT = new AudioFormat(Score.RATE, 16, Band.CHANNELS, true, false);
     private static final int BLOCK = 4_096;
+    private static final int FRAME = FORMAT.getFrameSize();
     /** A WAV file counts its bytes in 32 bits; the JDK's writer in 31. */
-    private static final long MOST_FRAMES = (Integer.MAX_VALUE - 1024) / 2;
+    private static final long MOST_FRAMES = (Integer.MAX_VALUE - 1024) / FRAME;
 
     private final Score score;
+    private final Mix mix;
+    private final int rounds;
     private final long frames;
 
-    private WaveRendering(Score score) {
+    private WaveRendering(Score score, Mix mix, int rounds) {
         this.score = score;
-        this.frames = score.end() + Math.round(Performance.LAST_RING * Score.RATE);
+        this.mix = mix;
+        this.rounds = rounds;
+        long ringing = Math.round(Performance.LAST_RING * Score.RATE);
+        frames = score.start() + rounds * (score.end() - score.start()) + ringing;
     }
 
     /**
-     * Prepares the whole of {@code timeline} at its own tempo.
+     * Prepares the guitars of the whole of {@code timeline} at its own tempo.
      *
-     * @throws IllegalArgumentException if it has no bars or is too long for a WAV file (over six hours)
+     * @throws Refusal if it has no bars or is too long for a WAV file (about three hours)
      */
     public static WaveRendering of(Timeline timeline) {
-        if (timeline.bars().isEmpty()) throw new IllegalArgumentException("the song has no bars to play yet");
-        var rendering =
-                new WaveRendering(Score.of(timeline, new Playback(0, timeline.seconds(), false, 1, false, false)));
-        if (rendering.frames > MOST_FRAMES) {
-            throw new IllegalArgumentException("the song is longer than a WAV file can be (about six hours)");
-        }
+        if (timeline.bars().isEmpty()) throw new Refusal("sound.no-bars");
+        var all = new Playback(0, timeline.seconds(), false, 1, false);
+        return of(Music.of(timeline).trimmed(Trim.of(timeline)), all, Mix.USUAL, 1);
+    }
+
+    /**
+     * Prepares a part of {@code music}.
+     *
+     * @param rounds how many times it is played, at least once, one behind the other
+     * @throws Refusal if it has no bars or is too long for a WAV file (about three hours)
+     */
+    public static WaveRendering of(Music music, Playback playback, Mix mix, int rounds) {
+        if (music.timeline().bars().isEmpty()) throw new Refusal("sound.no-bars");
+        var rendering = new WaveRendering(Score.of(music, playback), mix, rounds);
+        if (rendering.frames > MOST_FRAMES) throw new Refusal("sound.too-long");
         return rendering;
     }
 
@@ -61,29 +80,53 @@ public final class WaveRendering {
         AudioSystem.write(sound, AudioFileFormat.Type.WAVE, out);
     }
 
-    /** Renders {@code count} samples; for measuring how fast that is. */
+    /** Renders the first {@code count} frames, left and right in turn; for measuring. */
     public float[] render(int count) {
-        var guitar = new Guitar(Score.RATE);
-        var samples = new float[count];
-        var block = new float[BLOCK];
-        int event = 0;
-        for (int frame = 0; frame < count; frame += BLOCK) {
-            int length = Math.min(BLOCK, count - frame);
-            event = guitar.render(score, frame, event, block, length);
-            System.arraycopy(block, 0, samples, frame, length);
+        var player = new Player();
+        var samples = new float[count * Band.CHANNELS];
+        for (int frame = 0; frame < count; ) {
+            int length = player.fill(Math.min(BLOCK, count - frame));
+            System.arraycopy(player.block, 0, samples, frame * Band.CHANNELS, length * Band.CHANNELS);
+            frame += length;
         }
         return samples;
+    }
+
+    /** Goes through the score round by round, and lets the end ring. */
+    private final class Player {
+
+        private final Band band = new Band(Score.RATE);
+        private final float[] block = new float[BLOCK * Band.CHANNELS];
+        private long frame;
+        private int event;
+        private int round = 1;
+
+        Player() {
+            band.setMix(mix);
+        }
+
+        /** Fills the block with at most {@code most} frames, and returns how many there are. */
+        int fill(int most) {
+            boolean goesRound = round < rounds;
+            int count = goesRound ? (int) Math.min(most, score.end() - frame) : most;
+            event = band.render(score, frame, event, block, count);
+            frame += count;
+            if (goesRound && frame == score.end()) {
+                round++;
+                frame = score.start();
+                event = score.eventAt(frame);
+            }
+            return count;
+        }
     }
 
     private final class Samples extends InputStream {
 
         private final DoubleConsumer progress;
         private final BooleanSupplier cancelled;
-        private final Guitar guitar = new Guitar(Score.RATE);
-        private final float[] block = new float[BLOCK];
-        private final byte[] bytes = new byte[BLOCK * 2];
-        private long frame;
-        private int event;
+        private final Player player = new Player();
+        private final byte[] bytes = new byte[BLOCK * FRAME];
+        private long done;
         private int ready;
         private int taken;
 
@@ -109,14 +152,14 @@ public final class WaveRendering {
 
         private boolean fill() {
             if (cancelled.getAsBoolean()) throw new CancellationException("rendering was cancelled");
-            int count = (int) Math.min(BLOCK, frames - frame);
-            if (count <= 0) return false;
-            event = guitar.render(score, frame, event, block, count);
-            Pcm.encode(block, 1, bytes, count);
-            frame += count;
-            ready = 2 * count;
+            int most = (int) Math.min(BLOCK, frames - done);
+            if (most <= 0) return false;
+            int count = player.fill(most);
+            Pcm.encode(player.block, 1, bytes, count * Band.CHANNELS);
+            done += count;
+            ready = FRAME * count;
             taken = 0;
-            progress.accept((double) frame / frames);
+            progress.accept((double) done / frames);
             return true;
         }
     }

@@ -25,7 +25,7 @@ class SpeakerOutTest {
     private final SourceDataLine line = mock(SourceDataLine.class);
 
     @Test
-    void theLineIsOpenedForOneChannelOf16BitsAndStarted() throws Exception {
+    void theLineIsOpenedForTwoChannelsOf16BitsAndStarted() throws Exception {
         assertFalse(SpeakerOut.on(() -> line).orElseThrow().isSilent());
         var format = ArgumentCaptor.forClass(AudioFormat.class);
         var order = inOrder(line);
@@ -33,17 +33,17 @@ class SpeakerOutTest {
         order.verify(line).start();
         assertEquals(Score.RATE, format.getValue().getSampleRate());
         assertEquals(16, format.getValue().getSampleSizeInBits());
-        assertEquals(1, format.getValue().getChannels());
+        assertEquals(2, format.getValue().getChannels());
         assertFalse(format.getValue().isBigEndian());
     }
 
     @Test
     void whatWasWrittenAndIsNotYetHeardIsPending() throws Exception {
         SpeakerOut out = SpeakerOut.on(() -> line).orElseThrow();
-        byte[] block = new byte[512];
+        byte[] block = new byte[1_024];
         out.write(block, 256);
         out.write(block, 256);
-        verify(line, times(2)).write(block, 0, 512);
+        verify(line, times(2)).write(block, 0, 1_024);
         when(line.getLongFramePosition()).thenReturn(300L);
         assertEquals(212, out.pending());
         when(line.getLongFramePosition()).thenReturn(600L);

@@ -5,10 +5,12 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.performance.MixVoice;
 import tactus.core.pitch.ConcertPitch;
 import tactus.core.timeline.Margin;
 import tactus.core.timeline.Timeline;
@@ -19,19 +21,23 @@ class ScoreTest {
     private final Timeline timeline = SoundFixture.twoBars("x32010", "d-d-----");
 
     private static List<Long> frames(Score score, Score.Kind kind) {
+        return frames(score, kind, Optional.of(kind == Score.Kind.PLUCK ? MixVoice.GUITAR : MixVoice.CLICK));
+    }
+
+    private static List<Long> frames(Score score, Score.Kind kind, Optional<MixVoice> voice) {
         return IntStream.range(0, score.events())
-                .filter(event -> score.kind(event) == kind)
+                .filter(event -> score.kind(event) == kind && score.voice(event).equals(voice))
                 .mapToObj(score::frame)
                 .toList();
     }
 
-    private Score score(double from, double to, double speed, boolean countsIn, boolean clicks) {
-        return Score.of(timeline, new Playback(from, to, false, speed, countsIn, clicks));
+    private Score score(double from, double to, double speed, boolean countsIn) {
+        return Score.of(timeline, new Playback(from, to, false, speed, countsIn));
     }
 
     @Test
     void everyStringOfAStrumHasItsOwnFrame() {
-        List<Long> plucks = frames(score(0, 4, 1, false, false), Score.Kind.PLUCK);
+        List<Long> plucks = frames(score(0, 4, 1, false), Score.Kind.PLUCK);
         assertEquals(20, plucks.size());
         assertEquals(0L, plucks.get(0));
         assertEquals(Math.round(0.008 * 44_100), plucks.get(1));
@@ -49,7 +55,7 @@ class ScoreTest {
                 timeline.strokes(),
                 timeline.length(),
                 timeline.margin());
-        var playback = new Playback(0, 4, false, 1, false, false);
+        var playback = new Playback(0, 4, false, 1, false);
         float usual = Score.of(timeline, playback).hertz(0);
         assertEquals(usual * 415 / 440, Score.of(low, playback).hertz(0), 0.01);
     }
@@ -65,37 +71,40 @@ class ScoreTest {
                 timeline.strokes(),
                 timeline.length(),
                 new Margin(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), timeline.strokes()));
-        var score = Score.of(both, new Playback(0, 4, false, 1, false, false));
+        var score = Score.of(both, new Playback(0, 4, false, 1, false));
         List<Integer> strings = IntStream.range(0, score.events())
                 .filter(event -> score.kind(event) == Score.Kind.PLUCK)
-                .mapToObj(score::string)
+                .mapToObj(score::number)
                 .distinct()
                 .sorted()
                 .toList();
-        assertEquals(List.of(1, 2, 3, 4, 5, 13, 14, 15, 16, 17), strings);
-        assertEquals(40, frames(score, Score.Kind.PLUCK).size());
+        assertEquals(List.of(1, 2, 3, 4, 5, 13, 14, 15, 16, 17, 24 + 5), strings, "and the bass has its own");
+        assertEquals(20, frames(score, Score.Kind.PLUCK).size());
+        assertEquals(
+                20,
+                frames(score, Score.Kind.PLUCK, Optional.of(MixVoice.SECOND)).size());
     }
 
     @Test
     void halfTheSpeedTakesTwiceTheFrames() {
-        List<Long> plucks = frames(score(0, 4, 0.5, false, false), Score.Kind.PLUCK);
+        List<Long> plucks = frames(score(0, 4, 0.5, false), Score.Kind.PLUCK);
         assertEquals(44_100L, plucks.get(5));
-        assertEquals(8 * 44_100L, score(0, 4, 0.5, false, false).end());
+        assertEquals(8 * 44_100L, score(0, 4, 0.5, false).end());
     }
 
     @Test
     void aCountInComesInFrontAndMovesEverything() {
-        Score score = score(0, 4, 1, true, false);
+        Score score = score(0, 4, 1, true);
         assertEquals(2 * 44_100L, score.start());
-        assertEquals(List.of(0L), frames(score, Score.Kind.STRONG_CLICK));
-        assertEquals(List.of(22_050L, 44_100L, 66_150L), frames(score, Score.Kind.CLICK));
+        assertEquals(List.of(0L), frames(score, Score.Kind.STRONG_CLICK, Optional.empty()));
+        assertEquals(List.of(22_050L, 44_100L, 66_150L), frames(score, Score.Kind.CLICK, Optional.empty()));
         assertEquals(score.start(), frames(score, Score.Kind.PLUCK).getFirst());
         assertEquals(-2.0, score.seconds(0), 1e-9);
     }
 
     @Test
     void playingFromTheSecondBarLeavesTheFirstOut() {
-        Score score = score(2, 4, 1, false, true);
+        Score score = score(2, 4, 1, false);
         assertEquals(10, frames(score, Score.Kind.PLUCK).size());
         assertEquals(0L, frames(score, Score.Kind.PLUCK).getFirst());
         assertEquals(1, frames(score, Score.Kind.STRONG_CLICK).size());
@@ -105,25 +114,27 @@ class ScoreTest {
 
     @Test
     void eventsAreInOrderAndADampedStringIsDampedBeforeItIsPluckedAgain() {
-        Score score = score(0, 4, 1, true, true);
+        Score score = score(0, 4, 1, true);
         for (int event = 1; event < score.events(); event++) {
             assertTrue(score.frame(event - 1) <= score.frame(event));
         }
-        Score loop = score(0, 4, 1, false, false);
+        Score loop = score(0, 4, 1, false);
         long again = frames(loop, Score.Kind.PLUCK).get(5);
-        int first = loop.eventAt(again);
-        assertEquals(Score.Kind.DAMP, loop.kind(first));
-        assertEquals(Score.Kind.PLUCK, loop.kind(first + 1));
+        List<Score.Kind> there = IntStream.range(loop.eventAt(again), loop.eventAt(again + 1))
+                .filter(event -> loop.voice(event).equals(Optional.of(MixVoice.GUITAR)))
+                .mapToObj(loop::kind)
+                .toList();
+        assertEquals(List.of(Score.Kind.DAMP, Score.Kind.PLUCK), there);
     }
 
     @ParameterizedTest
-    @ValueSource(doubles = {0, 0.39, 1.21, -1, Double.NaN})
-    void aSpeedOutsideFortyTo120PercentIsRefused(double speed) {
-        assertThrows(IllegalArgumentException.class, () -> score(0, 4, speed, false, false));
+    @ValueSource(doubles = {0, 0.24, 1.51, -1, Double.NaN})
+    void aSpeedOutsideAQuarterToOneAndAHalfIsRefused(double speed) {
+        assertThrows(IllegalArgumentException.class, () -> score(0, 4, speed, false));
     }
 
     @Test
     void aPartThatEndsBeforeItStartsIsRefused() {
-        assertThrows(IllegalArgumentException.class, () -> score(2, 2, 1, false, false));
+        assertThrows(IllegalArgumentException.class, () -> score(2, 2, 1, false));
     }
 }

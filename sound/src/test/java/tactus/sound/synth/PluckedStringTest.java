@@ -14,7 +14,7 @@ class PluckedStringTest {
 
     private static float[] plucked(double hertz, double velocity, int samples) {
         var string = new PluckedString(RATE, 3);
-        string.pluck(hertz, velocity);
+        string.pluck(hertz, velocity, velocity * velocity);
         var out = new float[samples];
         string.addTo(out, 0, samples);
         return out;
@@ -56,7 +56,7 @@ class PluckedStringTest {
         float[] samples = plucked(196, 0.8, RATE * 3);
         assertTrue(loudness(samples, 0, 4_000) > 4 * loudness(samples, 2 * RATE, 2 * RATE + 4_000));
         var string = new PluckedString(RATE, 3);
-        string.pluck(196, 0.8);
+        string.pluck(196, 0.8, 0.64);
         float[] block = new float[4_096];
         for (int i = 0; i < 200 && !string.isSilent(); i++) string.addTo(block, 0, block.length);
         assertTrue(string.isSilent());
@@ -70,7 +70,7 @@ class PluckedStringTest {
     @Test
     void aDampedStringIsGoneInATenthOfASecond() {
         var string = new PluckedString(RATE, 3);
-        string.pluck(110, 0.8);
+        string.pluck(110, 0.8, 0.64);
         var before = new float[4_410];
         string.addTo(before, 0, before.length);
         string.damp();
@@ -82,7 +82,7 @@ class PluckedStringTest {
     @Test
     void aKnockIsGoneWhileAPluckStillSounds() {
         var string = new PluckedString(RATE, 3);
-        string.knock(110, 0.8);
+        string.knock(110, 0.8, 0.64);
         var knock = new float[RATE / 2];
         string.addTo(knock, 0, knock.length);
         float[] pluck = plucked(110, 0.8, RATE / 2);

@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.time.Duration;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -22,23 +23,30 @@ class TransportTest {
 
     private static final int BLOCKS_A_SECOND = Score.RATE / 512;
 
-    private static final class SteppedOut implements AudioOut {
+    private final class SteppedOut implements AudioOut {
 
         private final Semaphore blocks = new Semaphore(0);
         private final AtomicInteger taken = new AtomicInteger();
         private volatile int loudest;
+        private volatile long stall;
+        private int calls;
 
         @Override
         public void write(byte[] samples, int frames) {
             blocks.acquireUninterruptibly();
-            for (int i = 0; i < frames; i++) {
+            for (int i = 0; i < 2 * frames; i++) {
                 loudest = Math.max(loudest, Math.abs(samples[2 * i + 1] << 8 | samples[2 * i] & 0xFF));
             }
+            if (stall > 0) calls = 3;
             taken.incrementAndGet();
         }
 
+        /** Asked twice after a block was taken, and again before the next one is rendered: in between the machine was busy. */
         @Override
         public long pending() {
+            if (calls == 0 || --calls > 0) return 256;
+            nanos.addAndGet(stall);
+            stall = 0;
             return 0;
         }
 
@@ -57,8 +65,9 @@ class TransportTest {
         }
     }
 
+    private final AtomicLong nanos = new AtomicLong();
     private final SteppedOut out = new SteppedOut();
-    private final Transport transport = new Transport(() -> out);
+    private final Transport transport = new Transport(() -> out, nanos::get);
     private final Timeline timeline = SoundFixture.twoBars("320003", "d-du-udu");
 
     private static void until(BooleanSupplier condition) {
@@ -68,7 +77,7 @@ class TransportTest {
     }
 
     private Score score(double from, double to, boolean loops, double speed) {
-        return Score.of(timeline, new Playback(from, to, loops, speed, false, false));
+        return Score.of(timeline, new Playback(from, to, loops, speed, false));
     }
 
     private double seconds() {
@@ -88,6 +97,25 @@ class TransportTest {
         until(() -> seconds() > 0.97);
         assertEquals(1.0, seconds(), 0.03);
         assertTrue(out.loudest > 1_000, "it sounds");
+    }
+
+    @Test
+    void afterAStallItIsWhereTheClockIsAndNotBehind() {
+        transport.play(score(0, 4, false, 1));
+        out.pass(20);
+        out.stall = 1_500_000_000L;
+        out.pass(20);
+        until(() -> seconds() > 1.5);
+        assertEquals(1.5 + 40 * 512 / 44_100.0, seconds(), 0.05);
+    }
+
+    @Test
+    void aLoopIsInItsRightRoundAfterAStall() {
+        transport.play(score(2, 3, true, 1));
+        out.pass(20);
+        out.stall = 3_000_000_000L;
+        out.pass(20);
+        until(() -> Math.abs(seconds() - 2.46) < 0.05);
     }
 
     @Test
@@ -123,7 +151,7 @@ class TransportTest {
         out.pass(BLOCKS_A_SECOND);
         until(() -> seconds() > 0.97);
         Timeline slow = SoundFixture.twoBars("320003", "d-du-udu", 60);
-        transport.replace(Score.of(slow, new Playback(0, 8, false, 1, false, false)));
+        transport.replace(Score.of(slow, new Playback(0, 8, false, 1, false)));
         out.pass(BLOCKS_A_SECOND);
         until(() -> seconds() > 2.9);
         assertEquals(3.0, seconds(), 0.05, "the third beat, two seconds into the slower song, and a second more");

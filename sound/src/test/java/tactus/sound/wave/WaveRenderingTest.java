@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.concurrent.CancellationException;
 import javax.sound.sampled.AudioSystem;
 import org.junit.jupiter.api.Test;
+import tactus.core.refusal.Refusal;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
 import tactus.sound.SoundFixture;
@@ -26,9 +27,9 @@ class WaveRenderingTest {
         try (var in = AudioSystem.getAudioInputStream(new ByteArrayInputStream(out.toByteArray()))) {
             assertEquals(44_100, in.getFormat().getSampleRate());
             assertEquals(16, in.getFormat().getSampleSizeInBits());
-            assertEquals(1, in.getFormat().getChannels());
+            assertEquals(2, in.getFormat().getChannels());
             assertEquals(Math.round(6.5 * 44_100), in.getFrameLength());
-            byte[] first = in.readNBytes(44_100);
+            byte[] first = in.readNBytes(88_200);
             int loudest = 0;
             for (int i = 0; i < first.length; i += 2) {
                 loudest = Math.max(loudest, Math.abs(first[i + 1] << 8 | first[i] & 0xFF));
@@ -57,8 +58,7 @@ class WaveRenderingTest {
 
     @Test
     void aSongWithoutBarsIsRefused() {
-        var wrong =
-                assertThrows(IllegalArgumentException.class, () -> WaveRendering.of(Timeline.of(Song.empty("Empty"))));
-        assertEquals("the song has no bars to play yet", wrong.getMessage());
+        var wrong = assertThrows(Refusal.class, () -> WaveRendering.of(Timeline.of(Song.empty("Empty"))));
+        assertEquals("sound.no-bars", wrong.reason().code());
     }
 }

@@ -1,0 +1,167 @@
+package tactus.app.command;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import picocli.CommandLine.Option;
+import tactus.app.work.Export;
+import tactus.app.work.SoundLook;
+import tactus.core.performance.CountVoice;
+import tactus.core.performance.Layer;
+import tactus.core.performance.Mix;
+import tactus.core.performance.MixVoice;
+import tactus.core.refusal.Refusal;
+import tactus.core.song.Song;
+import tactus.core.time.CountSchool;
+import tactus.core.timeline.BarRange;
+import tactus.core.timeline.Timeline;
+import tactus.core.timeline.TimelineBar;
+import tactus.formats.file.FileName;
+import tactus.formats.midi.MidiLook;
+import tactus.sound.score.Playback;
+
+/** Options of the export: which bars, and how they sound. */
+final class MusicOptions {
+
+    private static final Pattern SHARE = Pattern.compile("(\\d{1,3}(?:\\.\\d+)?)\\s*%?");
+    private static final int MOST_ROUNDS = 100;
+    private static final String COUNT_IN = "count-in";
+    private static final String STRINGS = "strings";
+
+    @Option(names = "--bars", paramLabel = "9-24", description = "only these song bars")
+    private String bars;
+
+    @Option(
+            names = "--with",
+            split = ",",
+            paramLabel = "VOICE",
+            description =
+                    "what goes along in wav and midi: count-in, click, drums; in wav also bass and count (a voice);"
+                            + " in midi strings (a channel each)")
+    private List<String> with = List.of();
+
+    @Option(
+            names = "--without",
+            split = ",",
+            paramLabel = "VOICE",
+            description = "what is left out of the sound: guitar, second")
+    private List<String> without = List.of();
+
+    @Option(names = "--tempo", defaultValue = "100%", paramLabel = "80%", description = "of the sound: 25%% to 150%%")
+    private String tempo;
+
+    @Option(names = "--rounds", defaultValue = "1", paramLabel = "N", description = "how often the sound goes round")
+    private int rounds;
+
+    @Option(
+            names = "--layer",
+            defaultValue = "whole",
+            paramLabel = "WHAT",
+            description = "whole, thumb, fingers, bass, downs, ups or damped")
+    private String layer;
+
+    @Option(
+            names = "--says",
+            defaultValue = "beats",
+            paramLabel = "WHAT",
+            description = "what the voice says: beats, counts or strokes")
+    private String says;
+
+    @Option(
+            names = "--silent",
+            defaultValue = "never",
+            paramLabel = "WHERE",
+            description = "where it leaves the counting to you: never, repeats, second (pass) or bar1 (behind it)")
+    private String silent;
+
+    @Option(names = "--names", description = "the voice says the next chord before it comes")
+    private boolean names;
+
+    @Option(names = "--by-section", description = "a sound file for each entry of the running order")
+    private boolean bySection;
+
+    /** A file to be written. */
+    record Part(String suffix, Export.MusicLook look) {}
+
+    /**
+     * The files that {@code export} makes of {@code song}.
+     *
+     * @throws Refusal if an option says what cannot be
+     */
+    List<Part> parts(Song song, Timeline timeline, Export export) {
+        int last = timeline.bars().isEmpty() ? 0 : timeline.bars().getLast().number();
+        Optional<BarRange> range = bars == null ? Optional.empty() : Optional.of(BarRange.parse(bars, last));
+        var whole = new Part("", look(range));
+        if (!bySection || export != Export.WAV) return List.of(whole);
+        var parts = new ArrayList<Part>();
+        for (int use = 0; use < song.uses().size(); use++) {
+            int entry = use;
+            List<Integer> numbers = timeline.bars().stream()
+                    .filter(bar -> bar.use() == entry)
+                    .map(TimelineBar::number)
+                    .filter(number -> number > 0)
+                    .filter(number -> range.isEmpty() || range.get().has(number))
+                    .toList();
+            if (numbers.isEmpty()) continue;
+            String name = FileName.of(song.nameOf(song.uses().get(use)), "section");
+            parts.add(new Part(
+                    String.format(Locale.ROOT, "-%02d-%s", use + 1, name),
+                    look(Optional.of(new BarRange(numbers.getFirst(), numbers.getLast())))));
+        }
+        return parts;
+    }
+
+    private Export.MusicLook look(Optional<BarRange> range) {
+        Set<MixVoice> heard = EnumSet.of(MixVoice.GUITAR, MixVoice.SECOND);
+        boolean countsIn = false;
+        boolean strings = false;
+        for (String each : with) {
+            String name = each.strip();
+            if (name.equals(COUNT_IN)) countsIn = true;
+            else if (name.equals(STRINGS)) strings = true;
+            else heard.add(one(MixVoice.values(), MixVoice::code, name, "--with", COUNT_IN, STRINGS));
+        }
+        for (String each : without) heard.remove(one(MixVoice.values(), MixVoice::code, each.strip(), "--without"));
+        var voice = new CountVoice(
+                CountSchool.NUMBERS,
+                one(CountVoice.Said.values(), CountVoice.Said::code, says, "--says"),
+                names,
+                one(CountVoice.Silence.values(), CountVoice.Silence::code, silent, "--silent"));
+        if (rounds < 1 || rounds > MOST_ROUNDS) throw new Refusal("export.rounds", rounds, MOST_ROUNDS);
+        return new Export.MusicLook(
+                range,
+                new MidiLook(countsIn, heard.contains(MixVoice.CLICK), heard.contains(MixVoice.DRUMS), strings),
+                new SoundLook(
+                        Mix.of(heard.toArray(MixVoice[]::new)),
+                        voice,
+                        one(Layer.values(), Layer::code, layer, "--layer"),
+                        countsIn,
+                        speed(),
+                        rounds));
+    }
+
+    private double speed() {
+        Matcher said = SHARE.matcher(tempo.strip());
+        double share = said.matches() ? Double.parseDouble(said.group(1)) / 100 : 0;
+        if (share < Playback.SLOWEST || share > Playback.FASTEST) throw new Refusal("export.tempo", tempo);
+        return share;
+    }
+
+    private static <T> T one(T[] all, Function<T, String> code, String name, String option, String... others) {
+        return Arrays.stream(all)
+                .filter(each -> code.apply(each).equals(name))
+                .findFirst()
+                .orElseThrow(() -> {
+                    var known = new ArrayList<>(List.of(others));
+                    for (T each : all) known.add(code.apply(each));
+                    return new Refusal("export.option", option, name, String.join(", ", known));
+                });
+    }
+}
