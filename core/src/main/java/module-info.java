@@ -13,6 +13,7 @@ module tactus.core {
     exports tactus.core.history;
     exports tactus.core.language;
     exports tactus.core.library;
+    exports tactus.core.logbook;
     exports tactus.core.name;
     exports tactus.core.outline;
     exports tactus.core.pattern;

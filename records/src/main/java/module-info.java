@@ -1,4 +1,4 @@
-/** What is kept beside the songs in databases of the data folder: the index of a teacher's songs. */
+/** What is kept beside the songs in databases of the data folder: the index of a teacher's songs, and the logbook. */
 module tactus.records {
     requires transitive tactus.core;
     requires tactus.formats;
@@ -6,5 +6,6 @@ module tactus.records {
     requires org.slf4j;
     requires org.xerial.sqlitejdbc;
 
+    exports tactus.records.logbook;
     exports tactus.records.shelf;
 }

@@ -6,6 +6,7 @@ module tactus.sound {
     exports tactus.sound.device;
     exports tactus.sound.loudness;
     exports tactus.sound.score;
+    exports tactus.sound.take;
     exports tactus.sound.transport;
     exports tactus.sound.wave;
 }

@@ -1,8 +1,11 @@
 package tactus.app.command;
 
+import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -11,6 +14,10 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import tactus.core.logbook.ChangeEntry;
+import tactus.core.logbook.Progress;
+import tactus.core.logbook.Records;
+import tactus.core.logbook.Student;
 import tactus.core.practice.HandLoad;
 import tactus.core.practice.Ladder;
 import tactus.core.practice.LadderStep;
@@ -21,6 +28,7 @@ import tactus.core.shape.Neck;
 import tactus.core.song.ChangeCount;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
+import tactus.records.logbook.Logbook;
 import tactus.words.Words;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -60,6 +68,12 @@ final class PractiseCommand implements Callable<Integer> {
     private List<String> counted = List.of();
 
     @Option(
+            names = "--student",
+            paramLabel = "NAME",
+            description = "the hand and the counted changes that the logbook has of them")
+    private Optional<String> student = Optional.empty();
+
+    @Option(
             names = {"-h", "--help"},
             usageHelp = true,
             description = "show this and leave")
@@ -76,19 +90,36 @@ final class PractiseCommand implements Callable<Integer> {
         Song song = SongArgument.read(file, spec.commandLine().getErr());
         if (version != null) song = SongArgument.inVersion(song, version, "practise");
         try {
+            FrettingHand hand = FrettingHand.USUAL;
+            if (student.isPresent()) {
+                Records records = records();
+                Student known = LogCommand.known(records, student.get());
+                hand = known.hand();
+                for (ChangeEntry each :
+                        Progress.of(records, known, LocalDate.now()).counted())
+                    song = song.withChangeCount(new ChangeCount(each.from(), each.to(), each.perMinute()));
+            }
             for (String each : counted) song = song.withChangeCount(count(each));
             song = song.asShown();
             Timeline timeline = Timeline.of(song);
             var neck = new Neck(Neck.USUAL.scaleLength(), song.facts().capo());
-            Ladder ladder = Ladder.of(song, timeline, neck, FrettingHand.USUAL);
+            Ladder ladder = Ladder.of(song, timeline, neck, hand);
             PracticePlan plan = PracticePlan.of(ladder, minutes, days);
-            HandLoad load = HandLoad.of(song, timeline, neck, FrettingHand.USUAL);
+            HandLoad load = HandLoad.of(song, timeline, neck, hand);
             print(ladder, plan, load);
         } catch (Refusal impossible) {
             throw new CommandFailure(
                     TactusCommand.USAGE, Words.of("command.refused", "practise", Words.why(impossible)));
         }
         return TactusCommand.FINE;
+    }
+
+    private static Records records() {
+        try (Logbook book = LogCommand.open()) {
+            return book.records();
+        } catch (IOException unreadable) {
+            throw new CommandFailure(TactusCommand.FOUND, "tactus practise: " + unreadable.getMessage());
+        }
     }
 
     private static ChangeCount count(String text) {

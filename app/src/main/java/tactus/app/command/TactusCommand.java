@@ -22,6 +22,7 @@ import picocli.CommandLine.Parameters;
             ImportCommand.class,
             PractiseCommand.class,
             TakeCommand.class,
+            LogCommand.class,
             CheckCommand.class,
             ChordCommand.class,
             CapoCommand.class,

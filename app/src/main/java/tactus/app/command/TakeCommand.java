@@ -2,8 +2,12 @@ package tactus.app.command;
 
 import java.io.IOException;
 import java.io.PrintWriter;
+import java.nio.file.AccessDeniedException;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -11,11 +15,14 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import tactus.core.logbook.Records;
+import tactus.core.logbook.TakeEntry;
 import tactus.core.practice.DueStroke;
 import tactus.core.practice.Take;
 import tactus.core.practice.Tap;
@@ -24,6 +31,8 @@ import tactus.core.song.Song;
 import tactus.core.stroke.Direction;
 import tactus.core.timeline.BarRange;
 import tactus.core.timeline.Timeline;
+import tactus.records.logbook.Logbook;
+import tactus.sound.take.RecordedTake;
 import tactus.words.TakeWords;
 import tactus.words.Words;
 import tools.jackson.databind.json.JsonMapper;
@@ -48,14 +57,30 @@ final class TakeCommand implements Callable<Integer> {
     @Parameters(paramLabel = "SONG", description = "a song file")
     private Path file;
 
-    @Option(names = "--taps", required = true, paramLabel = "FILE", description = "one tap a line: 1.52 d")
-    private Path taps;
+    @ArgGroup(multiplicity = "1")
+    private Source source;
+
+    /** Where the playing is. */
+    private static final class Source {
+
+        @Option(names = "--taps", paramLabel = "FILE", description = "one tap a line: 1.52 d")
+        private Path taps;
+
+        @Option(
+                names = "--audio",
+                paramLabel = "FILE",
+                description = "a recording (WAV, AIFF, AU) that begins with bar 1, or with the first of --bars")
+        private Path audio;
+    }
 
     @Option(names = "--bars", paramLabel = "1-16", description = "the song bars that were played; all if not said")
     private String bars;
 
     @Option(names = "--tempo", defaultValue = "100%", paramLabel = "80%", description = "of the song's tempo")
     private String tempo;
+
+    @Option(names = "--student", paramLabel = "NAME", description = "keep it in the logbook, as a take of theirs")
+    private Optional<String> student = Optional.empty();
 
     @Option(names = "--json", description = "print JSON")
     private boolean json;
@@ -72,11 +97,28 @@ final class TakeCommand implements Callable<Integer> {
             int from = bars == null ? 0 : BarRange.parse(bars, last).from();
             int to = bars == null ? last : BarRange.parse(bars, last).to();
             List<DueStroke> due = DueStroke.of(timeline, from, to, share());
-            Take take = Take.of(due, readTaps());
+            Take take = Take.of(due, source.audio == null ? readTaps() : heard());
+            if (student.isPresent()) keep(song, from, to, take);
             print(take);
             return TactusCommand.FINE;
+        } catch (IOException unwritten) {
+            throw new CommandFailure(TactusCommand.FOUND, "tactus take: " + unwritten.getMessage());
         } catch (Refusal wrong) {
             throw new CommandFailure(TactusCommand.USAGE, Words.of("command.refused", "take", Words.why(wrong)));
+        }
+    }
+
+    private void keep(Song song, int from, int to, Take take) throws IOException {
+        try (Logbook book = LogCommand.open()) {
+            var entry = TakeEntry.of(
+                    LogCommand.known(book.records(), student.orElseThrow()).name(),
+                    LocalDateTime.now().truncatedTo(ChronoUnit.SECONDS),
+                    song.facts().title(),
+                    song.versions().shown().orElse(""),
+                    Math.max(1, from) + "-" + to,
+                    (int) Math.round(song.facts().tempo().perMinute() * share()),
+                    take);
+            book.add(new Records(List.of(), List.of(), List.of(entry), List.of()));
         }
     }
 
@@ -92,9 +134,9 @@ final class TakeCommand implements Callable<Integer> {
         int number = 0;
         List<String> lines;
         try {
-            lines = Files.readAllLines(taps);
+            lines = Files.readAllLines(source.taps);
         } catch (IOException unreadable) {
-            throw new CommandFailure(TactusCommand.FOUND, "tactus take: " + taps + " cannot be read");
+            throw new CommandFailure(TactusCommand.FOUND, "tactus take: " + source.taps + " cannot be read");
         }
         for (String line : lines) {
             number++;
@@ -105,6 +147,14 @@ final class TakeCommand implements Callable<Integer> {
             all.add(new Tap(Double.parseDouble(tap.group(1)), way(tap.group(2))));
         }
         return all;
+    }
+
+    private List<Tap> heard() throws IOException {
+        try {
+            return RecordedTake.read(source.audio);
+        } catch (NoSuchFileException | AccessDeniedException unreadable) {
+            throw new IOException(source.audio + " cannot be read", unreadable);
+        }
     }
 
     private static Optional<Direction> way(String sign) {

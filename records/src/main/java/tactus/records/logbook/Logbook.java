@@ -1,0 +1,358 @@
+package tactus.records.logbook;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import tactus.core.logbook.ChangeEntry;
+import tactus.core.logbook.Lesson;
+import tactus.core.logbook.Records;
+import tactus.core.logbook.Student;
+import tactus.core.logbook.TakeEntry;
+import tactus.core.refusal.Refusal;
+
+/**
+ * Students and what is known of them, in a database. It is copied when it is opened, and the last seven copies are kept; a damaged one
+ * is set aside and never written to. Two programs can have it open at once: each change is whole, one after the other.
+ */
+public final class Logbook implements AutoCloseable {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Logbook.class);
+    private static final String NAME = "logbook.sqlite";
+    private static final String COPIES = "logbook-copies";
+    private static final int KEPT = 7;
+    private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss-SSS");
+
+    private final Connection connection;
+
+    private Logbook(Connection connection) {
+        this.connection = connection;
+    }
+
+    /**
+     * Opens the logbook in {@code folder}, which is there, and makes it where there is none.
+     *
+     * @param now what copies are named after
+     * @throws DamagedLogbook if it cannot be read; it lies aside then
+     * @throws IOException if it cannot be kept there
+     */
+    public static Logbook open(Path folder, LocalDateTime now) throws IOException {
+        Path file = folder.resolve(NAME);
+        boolean isThere = Files.exists(file);
+        try {
+            Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+            try {
+                LogbookTables.prepare(connection);
+            } catch (SQLException broken) {
+                connection.close();
+                throw broken;
+            }
+            var book = new Logbook(connection);
+            if (isThere) book.copy(folder.resolve(COPIES), now);
+            return book;
+        } catch (SQLException broken) {
+            if (isBusy(broken)) throw new IOException("another program is writing to the logbook; try again", broken);
+            if (!isThere) throw new IOException("the logbook cannot be kept in " + folder, broken);
+            throw new DamagedLogbook(setAside(file, now), newest(folder), broken);
+        }
+    }
+
+    /** A logbook in memory, for as long as it is open. */
+    public static Logbook forNow() {
+        try {
+            Connection connection = DriverManager.getConnection("jdbc:sqlite::memory:");
+            LogbookTables.prepare(connection);
+            return new Logbook(connection);
+        } catch (SQLException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+
+    private static boolean isBusy(SQLException wrong) {
+        return String.valueOf(wrong.getMessage()).contains("SQLITE_BUSY")
+                || String.valueOf(wrong.getMessage()).contains("SQLITE_LOCKED");
+    }
+
+    /**
+     * Puts the newest copy in the place of a logbook that is not there, or in which nobody stands.
+     *
+     * @return the copy; empty if there is none
+     * @throws Refusal if there is a logbook with somebody in it
+     * @throws IOException if it cannot be put there
+     */
+    public static Optional<Path> restore(Path folder, LocalDateTime now) throws IOException {
+        Optional<Path> copy = newest(folder);
+        if (copy.isEmpty()) return copy;
+        Path file = folder.resolve(NAME);
+        if (Files.exists(file)) {
+            try (Logbook book = open(folder, now)) {
+                if (!book.records().students().isEmpty()) throw new Refusal("log.there");
+            }
+            for (String ending : List.of("", "-wal", "-shm")) Files.deleteIfExists(file.resolveSibling(NAME + ending));
+        }
+        Files.copy(copy.get(), file);
+        return copy;
+    }
+
+    private static Path setAside(Path file, LocalDateTime now) throws IOException {
+        Path aside = file.resolveSibling("logbook-damaged-" + STAMP.format(now) + ".sqlite");
+        Files.move(file, aside);
+        for (String ending : List.of("-wal", "-shm")) {
+            Path beside = file.resolveSibling(NAME + ending);
+            if (Files.exists(beside)) Files.move(beside, aside.resolveSibling(aside.getFileName() + ending));
+        }
+        return aside;
+    }
+
+    private static Optional<Path> newest(Path folder) throws IOException {
+        return copies(folder.resolve(COPIES)).stream().findFirst();
+    }
+
+    /** The newest first. */
+    private static List<Path> copies(Path folder) throws IOException {
+        if (!Files.isDirectory(folder)) return List.of();
+        try (Stream<Path> all = Files.list(folder)) {
+            return all.filter(each -> each.getFileName().toString().endsWith(".sqlite"))
+                    .sorted(Comparator.comparing(
+                                    (Path each) -> each.getFileName().toString())
+                            .reversed())
+                    .toList();
+        }
+    }
+
+    private void copy(Path folder, LocalDateTime now) {
+        try {
+            Files.createDirectories(folder);
+            Path target = folder.resolve("logbook-" + STAMP.format(now) + ".sqlite");
+            // What is not other than the last copy, or empty, would only push older ones out.
+            if (Files.exists(target) || isCopied(folder) || isEmpty()) return;
+            try (PreparedStatement copy = connection.prepareStatement("VACUUM INTO ?")) {
+                copy.setString(1, target.toString());
+                copy.execute();
+            }
+            List<Path> all = copies(folder);
+            for (Path old : all.subList(Math.min(KEPT, all.size()), all.size())) Files.deleteIfExists(old);
+        } catch (SQLException | IOException full) {
+            LOG.warn("the logbook could not be copied: {}", full.getMessage());
+        }
+    }
+
+    private boolean isEmpty() throws SQLException {
+        return rows("SELECT 1 FROM student LIMIT 1", row -> row.getInt(1)).isEmpty();
+    }
+
+    private static boolean isCopied(Path folder) throws IOException {
+        Optional<Path> last = copies(folder).stream().findFirst();
+        if (last.isEmpty()) return false;
+        Path file = folder.resolveSibling(NAME);
+        Path log = folder.resolveSibling(NAME + "-wal");
+        boolean hasLog = Files.exists(log) && Files.size(log) > 0;
+        return !hasLog && Files.getLastModifiedTime(last.get()).compareTo(Files.getLastModifiedTime(file)) >= 0;
+    }
+
+    /** All that is kept. */
+    public synchronized Records records() throws IOException {
+        try {
+            return new Records(
+                    rows("SELECT * FROM student ORDER BY name", Logbook::student),
+                    rows("SELECT * FROM lesson ORDER BY day, rowid", Logbook::lesson),
+                    rows("SELECT * FROM take ORDER BY at, rowid", Logbook::take),
+                    rows("SELECT * FROM change ORDER BY day, rowid", Logbook::change));
+        } catch (SQLException unreadable) {
+            throw new IOException("the logbook cannot be read: " + unreadable.getMessage(), unreadable);
+        }
+    }
+
+    /** Reads one row. */
+    private interface Reading<T> {
+        T read(ResultSet row) throws SQLException;
+    }
+
+    private <T> List<T> rows(String question, Reading<T> reading) throws SQLException {
+        var all = new ArrayList<T>();
+        try (var statement = connection.createStatement();
+                ResultSet row = statement.executeQuery(question)) {
+            while (row.next()) all.add(reading.read(row));
+        }
+        return all;
+    }
+
+    private static Student student(ResultSet row) throws SQLException {
+        int span = row.getInt("span");
+        Optional<Integer> known = row.wasNull() ? Optional.empty() : Optional.of(span);
+        return new Student(
+                row.getString("name"), LocalDate.parse(row.getString("since")), known, row.getString("note"));
+    }
+
+    private static Lesson lesson(ResultSet row) throws SQLException {
+        return new Lesson(
+                row.getString("student"),
+                LocalDate.parse(row.getString("day")),
+                row.getString("song"),
+                row.getString("version"),
+                row.getString("section"),
+                row.getInt("tempo"),
+                row.getString("homework"));
+    }
+
+    private static TakeEntry take(ResultSet row) throws SQLException {
+        return new TakeEntry(
+                row.getString("student"),
+                LocalDateTime.parse(row.getString("at")),
+                row.getString("song"),
+                row.getString("version"),
+                row.getString("bars"),
+                row.getInt("tempo"),
+                row.getInt("score"),
+                row.getDouble("mean_ms"),
+                row.getDouble("spread_ms"),
+                row.getDouble("drift_percent"));
+    }
+
+    private static ChangeEntry change(ResultSet row) throws SQLException {
+        return new ChangeEntry(
+                row.getString("student"),
+                LocalDate.parse(row.getString("day")),
+                row.getString("from_chord"),
+                row.getString("to_chord"),
+                row.getInt("per_minute"));
+    }
+
+    /**
+     * Puts all of {@code records} there or nothing; what is there already stays, a student as it is written now. Who is spoken of
+     * and not known becomes a student since that day.
+     *
+     * @return how many rows are new or other
+     */
+    public synchronized int add(Records records) throws IOException {
+        try {
+            connection.setAutoCommit(false);
+            try {
+                int count = addAll(records);
+                connection.commit();
+                return count;
+            } catch (SQLException failed) {
+                connection.rollback();
+                throw failed;
+            } finally {
+                connection.setAutoCommit(true);
+            }
+        } catch (SQLException failed) {
+            throw new IOException("the logbook cannot be written: " + failed.getMessage(), failed);
+        }
+    }
+
+    private int addAll(Records records) throws SQLException {
+        int count = 0;
+        for (Student each : records.students())
+            count += put(
+                    "INSERT INTO student VALUES (?,?,?,?) ON CONFLICT (name) DO UPDATE SET since = excluded.since,"
+                            + " span = excluded.span, note = excluded.note",
+                    each.name(),
+                    each.since(),
+                    each.span().orElse(null),
+                    each.note());
+        for (Lesson each : records.lessons()) {
+            know(each.student(), each.day());
+            count += put(
+                    "INSERT OR IGNORE INTO lesson VALUES (?,?,?,?,?,?,?)",
+                    each.student(),
+                    each.day(),
+                    each.song(),
+                    each.version(),
+                    each.section(),
+                    each.tempo(),
+                    each.homework());
+        }
+        for (TakeEntry each : records.takes()) {
+            know(each.student(), each.at().toLocalDate());
+            count += put(
+                    "INSERT OR IGNORE INTO take VALUES (?,?,?,?,?,?,?,?,?,?)",
+                    each.student(),
+                    each.at(),
+                    each.song(),
+                    each.version(),
+                    each.bars(),
+                    each.tempo(),
+                    each.score(),
+                    each.meanMs(),
+                    each.spreadMs(),
+                    each.driftPercent());
+        }
+        for (ChangeEntry each : records.changes()) {
+            know(each.student(), each.day());
+            count += put(
+                    "INSERT OR IGNORE INTO change VALUES (?,?,?,?,?)",
+                    each.student(),
+                    each.day(),
+                    each.from(),
+                    each.to(),
+                    each.perMinute());
+        }
+        return count;
+    }
+
+    private void know(String student, LocalDate since) throws SQLException {
+        put("INSERT OR IGNORE INTO student VALUES (?,?,NULL,'')", student, since);
+    }
+
+    private int put(String change, Object... values) throws SQLException {
+        try (PreparedStatement statement = connection.prepareStatement(change)) {
+            for (int i = 0; i < values.length; i++) {
+                boolean isText = values[i] instanceof LocalDate || values[i] instanceof LocalDateTime;
+                statement.setObject(i + 1, isText ? values[i].toString() : values[i]);
+            }
+            return statement.executeUpdate();
+        }
+    }
+
+    /**
+     * Takes a student out with everything that is known of them, and leaves nothing of it in the file; copies are thrown away by the
+     * caller, see {@link #forgetCopies}.
+     *
+     * @return whether there was one
+     */
+    public synchronized boolean forget(String student) throws IOException {
+        try {
+            boolean was = put("DELETE FROM student WHERE name = ?", student) > 0;
+            if (was) {
+                try (var statement = connection.createStatement()) {
+                    statement.execute("VACUUM");
+                    statement.execute("PRAGMA wal_checkpoint(TRUNCATE)");
+                }
+            }
+            return was;
+        } catch (SQLException failed) {
+            throw new IOException("the logbook cannot be written: " + failed.getMessage(), failed);
+        }
+    }
+
+    /** Throws the copies away in which somebody who is forgotten still stands, and makes a new one. */
+    public synchronized void forgetCopies(Path folder, LocalDateTime now) throws IOException {
+        for (Path copy : copies(folder.resolve(COPIES))) Files.deleteIfExists(copy);
+        copy(folder.resolve(COPIES), now);
+    }
+
+    @Override
+    public synchronized void close() {
+        try {
+            connection.close();
+        } catch (SQLException unclosed) {
+            LOG.warn("the logbook could not be closed: {}", unclosed.getMessage());
+        }
+    }
+}

@@ -1,0 +1,61 @@
+package tactus.records.logbook;
+
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.List;
+
+/** The tables of the logbook, made and brought up to date step by step. */
+final class LogbookTables {
+
+    /** Each step brings a database from the version that is its index to the next one. Steps are added, never changed. */
+    private static final List<List<String>> STEPS = List.of(List.of("""
+            CREATE TABLE student (
+                name TEXT PRIMARY KEY, since TEXT NOT NULL, span INTEGER, note TEXT NOT NULL)
+            """, """
+            CREATE TABLE lesson (
+                student TEXT NOT NULL REFERENCES student (name) ON DELETE CASCADE ON UPDATE CASCADE,
+                day TEXT NOT NULL, song TEXT NOT NULL, version TEXT NOT NULL, section TEXT NOT NULL,
+                tempo INTEGER NOT NULL, homework TEXT NOT NULL,
+                UNIQUE (student, day, song, version, section, tempo, homework))
+            """, """
+            CREATE TABLE take (
+                student TEXT NOT NULL REFERENCES student (name) ON DELETE CASCADE ON UPDATE CASCADE,
+                at TEXT NOT NULL, song TEXT NOT NULL, version TEXT NOT NULL, bars TEXT NOT NULL,
+                tempo INTEGER NOT NULL, score INTEGER NOT NULL, mean_ms REAL NOT NULL, spread_ms REAL NOT NULL,
+                drift_percent REAL NOT NULL,
+                UNIQUE (student, at, song, version, bars))
+            """, """
+            CREATE TABLE change (
+                student TEXT NOT NULL REFERENCES student (name) ON DELETE CASCADE ON UPDATE CASCADE,
+                day TEXT NOT NULL, from_chord TEXT NOT NULL, to_chord TEXT NOT NULL, per_minute INTEGER NOT NULL,
+                UNIQUE (student, day, from_chord, to_chord, per_minute))
+            """));
+
+    private LogbookTables() {}
+
+    /** @throws SQLException if the database is damaged, or newer than this program */
+    static void prepare(Connection connection) throws SQLException {
+        try (var statement = connection.createStatement()) {
+            statement.execute("PRAGMA journal_mode = WAL");
+            statement.execute("PRAGMA synchronous = NORMAL");
+            statement.execute("PRAGMA busy_timeout = 5000");
+            statement.execute("PRAGMA foreign_keys = ON");
+            try (ResultSet checked = statement.executeQuery("PRAGMA quick_check")) {
+                if (checked.next() && !checked.getString(1).equals("ok")) throw new SQLException(checked.getString(1));
+            }
+            int version;
+            try (ResultSet row = statement.executeQuery("PRAGMA user_version")) {
+                version = row.next() ? row.getInt(1) : 0;
+            }
+            if (version > STEPS.size()) throw new SQLException("made by a newer program (version " + version + ")");
+            connection.setAutoCommit(false);
+            for (int step = version; step < STEPS.size(); step++) {
+                for (String each : STEPS.get(step)) statement.execute(each);
+                statement.execute("PRAGMA user_version = " + (step + 1));
+                connection.commit();
+            }
+            connection.setAutoCommit(true);
+        }
+    }
+}

@@ -1,0 +1,221 @@
+package tactus.records.logbook;
+
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.DriverManager;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import tactus.core.logbook.ChangeEntry;
+import tactus.core.logbook.Lesson;
+import tactus.core.logbook.Records;
+import tactus.core.logbook.Student;
+import tactus.core.logbook.TakeEntry;
+import tactus.core.refusal.Refusal;
+import tactus.formats.table.LogTable;
+
+class LogbookTest {
+
+    private static final LocalDate DAY = LocalDate.of(2026, 11, 5);
+    private static final LocalDateTime NOW = DAY.atTime(17, 30);
+
+    private static final Records RECORDS = new Records(
+            List.of(
+                    new Student("Mirel", DAY, Optional.of(95), "says \"later\", often"),
+                    new Student("Łucja 이", DAY, Optional.empty(), "")),
+            List.of(new Lesson("Mirel", DAY, "Lantern Walk", "First week", "Verse", 64, "slowly;\nwith the count")),
+            List.of(new TakeEntry("Mirel", NOW, "Lantern Walk", "", "1-16", 60, 83, -4.25, 22.5, 1.5)),
+            List.of(new ChangeEntry("Łucja 이", DAY, "C", "F@small", 31)));
+
+    @TempDir
+    private Path folder;
+
+    private Logbook open(int minutes) throws IOException {
+        return Logbook.open(folder, NOW.plusMinutes(minutes));
+    }
+
+    private List<Path> files(String part) throws IOException {
+        try (Stream<Path> all = Files.walk(folder)) {
+            return all.filter(Files::isRegularFile)
+                    .filter(file -> file.getFileName().toString().contains(part))
+                    .sorted()
+                    .toList();
+        }
+    }
+
+    @Test
+    void whatIsKeptIsThereAgainAndNothingTwice() throws Exception {
+        try (Logbook book = open(0)) {
+            assertEquals(5, book.add(RECORDS));
+            // A student is written as they are now; the rest is there.
+            assertEquals(2, book.add(RECORDS));
+        }
+        try (Logbook book = open(1)) {
+            assertEquals(RECORDS, book.records());
+        }
+    }
+
+    @Test
+    void whoIsSpokenOfBecomesAStudent() throws Exception {
+        try (Logbook book = Logbook.forNow()) {
+            book.add(new Records(List.of(), RECORDS.lessons(), List.of(), List.of()));
+            assertEquals(
+                    List.of(new Student("Mirel", DAY, Optional.empty(), "")),
+                    book.records().students());
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(LogTable.class)
+    void everyTableComesBackFromItsCsv(LogTable table) {
+        String csv = table.of(RECORDS);
+        Records read = LogTable.read(new StringReader("\uFEFF" + csv), DAY);
+        assertEquals(csv, table.of(read));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "name,who | log.table",
+                "'' | log.table",
+                "student,day,from,to,changes a minute/Mirel,2026-11-05,C,F | log.fields",
+                "student,day,from,to,changes a minute/Mirel,5.11.2026,C,F,30 | log.line",
+                "student,day,from,to,changes a minute/Mirel,2026-11-05,C,F,many | log.line",
+                "student,day,from,to,changes a minute/Mirel,2026-11-06,C,F,30 | log.future",
+                "student,day,from,to,changes a minute/Mirel,2026-11-05,C,F,401 | log.changes",
+                "student,day,from,to,changes a minute/'',2026-11-05,C,F,4 | log.name",
+                "name,since,hand span in mm,note/Mirel,2026-11-05,12, | log.span"
+            })
+    void aTableThatCannotBeReadSaysWhereAndTakesNothing(String lines, String code) {
+        var reader = new StringReader(lines.replace("/", "\n").replace("''", ""));
+        assertEquals(
+                code,
+                assertThrows(Refusal.class, () -> LogTable.read(reader, DAY))
+                        .reason()
+                        .code());
+    }
+
+    @Test
+    void theLastSevenCopiesAreKeptAndAnUnchangedLogbookIsNotCopiedAgain() throws Exception {
+        for (int i = 0; i < 12; i++) {
+            try (Logbook book = open(i)) {
+                book.add(new Records(
+                        List.of(new Student("S" + i, DAY, Optional.empty(), "")), List.of(), List.of(), List.of()));
+            }
+            for (Path file : files("logbook.sqlite")) Files.setLastModifiedTime(file, Files.getLastModifiedTime(file));
+            Thread.sleep(5);
+        }
+        assertEquals(7, files("logbook-2").size());
+        List<Path> before = files("logbook-2");
+        open(20).close();
+        List<Path> after = files("logbook-2");
+        open(21).close();
+        assertEquals(after, files("logbook-2"), "nothing has changed since");
+        assertEquals(before.size(), after.size());
+    }
+
+    @Test
+    void aDamagedLogbookIsSetAsideUntouchedAndItsCopyCanBeTaken() throws Exception {
+        try (Logbook book = open(0)) {
+            book.add(RECORDS);
+        }
+        open(1).close();
+        byte[] garbage = "no database at all".repeat(100).getBytes(StandardCharsets.UTF_8);
+        Files.write(folder.resolve("logbook.sqlite"), garbage);
+        DamagedLogbook damaged = assertThrows(DamagedLogbook.class, () -> open(2));
+        assertArrayEquals(garbage, Files.readAllBytes(damaged.aside()));
+        assertTrue(damaged.backup().isPresent());
+        // A new one that was begun meanwhile, with nobody in it, does not stand in the way; one with somebody does.
+        open(3).close();
+        assertEquals(damaged.backup(), Logbook.restore(folder, NOW.plusMinutes(4)));
+        try (Logbook book = open(5)) {
+            assertEquals(RECORDS, book.records());
+        }
+        assertEquals(
+                "log.there",
+                assertThrows(Refusal.class, () -> Logbook.restore(folder, NOW.plusMinutes(6)))
+                        .reason()
+                        .code());
+    }
+
+    @Test
+    void twoWindowsKeepWhatEachOfThemWrites() throws Exception {
+        try (Logbook one = open(0);
+                Logbook other = open(1)) {
+            one.add(RECORDS);
+            other.add(new Records(
+                    List.of(new Student("Pavo", DAY, Optional.empty(), "")), List.of(), List.of(), List.of()));
+            assertEquals(3, one.records().students().size());
+            assertEquals(one.records(), other.records());
+        }
+    }
+
+    @Test
+    void aLogbookThatIsLockedForLongSaysSoAndStays() throws Exception {
+        try (Logbook book = open(0)) {
+            book.add(RECORDS);
+        }
+        try (var other = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("logbook.sqlite"));
+                var statement = other.createStatement()) {
+            statement.execute("PRAGMA locking_mode = EXCLUSIVE");
+            statement.execute("BEGIN EXCLUSIVE");
+            statement.execute("UPDATE student SET note = 'held'");
+            IOException busy = assertThrows(IOException.class, () -> open(1));
+            assertFalse(busy instanceof DamagedLogbook, "it is not damaged");
+            statement.execute("ROLLBACK");
+        }
+        assertTrue(files("damaged").isEmpty());
+    }
+
+    @Test
+    void aStudentIsForgottenWhollyAndNobodyElse() throws Exception {
+        try (Logbook book = open(0)) {
+            book.add(RECORDS);
+        }
+        try (Logbook book = open(1)) {
+            assertTrue(book.forget("Mirel"));
+            assertFalse(book.forget("Mirel"));
+            book.forgetCopies(folder, NOW.plusMinutes(2));
+            Records left = book.records();
+            assertEquals(
+                    List.of("Łucja 이"),
+                    left.students().stream().map(Student::name).toList());
+            assertTrue(left.lessons().isEmpty() && left.takes().isEmpty());
+            assertEquals(1, left.changes().size());
+        }
+        for (Path file : files("sqlite")) {
+            String bytes = Files.readString(file, StandardCharsets.ISO_8859_1);
+            assertFalse(bytes.contains("Mirel") || bytes.contains("later"), file.toString());
+        }
+    }
+
+    @Test
+    void aLogbookOfANewerProgramIsNotTouched() throws Exception {
+        try (Logbook book = open(0)) {
+            book.add(RECORDS);
+        }
+        try (var connection = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("logbook.sqlite"));
+                var statement = connection.createStatement()) {
+            statement.execute("PRAGMA user_version = 99");
+        }
+        DamagedLogbook newer = assertThrows(DamagedLogbook.class, () -> open(1));
+        assertTrue(Files.exists(newer.aside()));
+    }
+}

@@ -1,0 +1,2 @@
+/** Playing that was recorded, heard as strokes. */
+package tactus.sound.take;
