@@ -36,6 +36,7 @@ public final class PracticeModel {
     private final Work work;
     private final Settings settings;
     private final PlayerModel player;
+    private final ClassModel students;
     private final ReadOnlyObjectWrapper<List<LadderStep>> steps = new ReadOnlyObjectWrapper<>(this, "steps", List.of());
     private final IntegerProperty chosen = new SimpleIntegerProperty(this, "chosen", 0);
     private final ReadOnlyObjectWrapper<Optional<Take>> take =
@@ -47,7 +48,8 @@ public final class PracticeModel {
     private double speedBefore = 1;
     private double last = Double.NEGATIVE_INFINITY;
 
-    public PracticeModel(Work work, Settings settings, PlayerModel player) {
+    PracticeModel(Work work, Settings settings, PlayerModel player, ClassModel students) {
+        this.students = students;
         this.work = work;
         this.settings = settings;
         this.player = player;
@@ -216,6 +218,12 @@ public final class PracticeModel {
                             work.timeline(), step.bars().from(), step.bars().to(), speed()),
                     taps);
             take.set(Optional.of(judged));
+            students.keep(
+                    work.song().facts().title(),
+                    work.song().versions().shown().orElse(""),
+                    step.bars().toString(),
+                    (int) Math.round(work.song().facts().tempo().perMinute() * speed()),
+                    judged);
             clean.set(judged.score() >= CLEAN_SCORE ? clean.get() + 1 : 0);
         });
         taps.clear();

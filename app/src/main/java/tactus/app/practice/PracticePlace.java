@@ -3,6 +3,7 @@ package tactus.app.practice;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import org.kordamp.ikonli.feather.Feather;
 import tactus.app.action.Action;
@@ -22,12 +23,17 @@ public final class PracticePlace implements Place {
 
     private final PracticeModel model;
     private final MixModel mix;
+    private final PlaceParts parts;
+    private final ClassModel students;
     private final Once<PracticeView> view;
 
     public PracticePlace(PlaceParts parts) {
-        model = new PracticeModel(parts.work(), parts.settings(), parts.player());
+        this.parts = parts;
+        students = new ClassModel(parts.settings().logbookFolder());
+        model = new PracticeModel(parts.work(), parts.settings(), parts.player(), students);
         mix = parts.player().mixModel();
-        view = new Once<>(() -> new PracticeView(parts.work(), parts.settings(), model, mix, parts.actions()));
+        view = new Once<>(
+                () -> new PracticeView(parts.work(), parts.settings(), model, mix, students, parts.actions()));
     }
 
     @Override
@@ -58,10 +64,24 @@ public final class PracticePlace implements Place {
         actions.add(Action.of("practice.tap", Scope.PRACTICE, () -> model.tap(Optional.empty()), "K"));
         actions.add(Action.of("practice.next", Scope.PRACTICE, () -> model.climb(1), "Page Up"));
         actions.add(Action.of("practice.before", Scope.PRACTICE, () -> model.climb(-1), "Page Down"));
+        actions.add(Action.of("practice.class", Scope.PRACTICE, this::openClass, "C")
+                .withIcon(Feather.USERS));
         for (MixVoice voice : MixVoice.values()) {
             String digit = String.valueOf(voice.ordinal() + 1);
             actions.add(Action.of("mix." + voice.code(), Scope.PRACTICE, () -> turn(voice), digit));
         }
+    }
+
+    /** The class covers the window until it is put away. */
+    private void openClass() {
+        students.open();
+        var page = new ClassView(parts.work(), students, () -> {
+            parts.cover().accept(Optional.empty());
+            takeFocus();
+        });
+        parts.cover().accept(Optional.of(page));
+        // The letter that opened it is not typed into it.
+        Platform.runLater(page::takeFocus);
     }
 
     private void turn(MixVoice voice) {
@@ -73,7 +93,7 @@ public final class PracticePlace implements Place {
         return List.of(new MenuColumn(
                 "practice",
                 List.of(
-                        List.of("practice.play", "practice.next", "practice.before"),
+                        List.of("practice.play", "practice.next", "practice.before", "practice.class"),
                         List.of("practice.down", "practice.up", "practice.tap"),
                         Arrays.stream(MixVoice.values())
                                 .map(voice -> "mix." + voice.code())

@@ -3,9 +3,9 @@ package tactus.app.practice;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.IntStream;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
@@ -15,6 +15,7 @@ import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
 import tactus.app.action.Scope;
 import tactus.app.field.Bound;
+import tactus.app.field.WrappedCell;
 import tactus.app.hand.HandView;
 import tactus.app.player.MixModel;
 import tactus.app.work.Settings;
@@ -40,13 +41,15 @@ final class PracticeView extends BorderPane {
     private final Label tempos = new Label();
     private final Label why = wrapped("quiet");
     private final Label rounds = new Label();
+    private final Label who = wrapped("quiet");
     private final HandView picture = new HandView(Frame.Size.LARGE);
     private final TakeStrip strip = new TakeStrip();
     private final Label sentence = wrapped("take-sentence");
     private final Label numbers = wrapped("quiet");
     private final Label load = wrapped("quiet");
 
-    PracticeView(Work work, Settings settings, PracticeModel model, MixModel mix, Actions actions) {
+    PracticeView(
+            Work work, Settings settings, PracticeModel model, MixModel mix, ClassModel students, Actions actions) {
         this.work = work;
         this.model = model;
         getStyleClass().add("practice-view");
@@ -65,6 +68,12 @@ final class PracticeView extends BorderPane {
         tempos.setId("practice-tempos");
         why.setId("practice-why");
         rounds.setId("practice-rounds");
+        who.setId("practice-who");
+        bound.follow(
+                students.chosenProperty(),
+                name -> who.setText(
+                        name.map(each -> Words.of("practice.who", each)).orElse("")));
+        who.managedProperty().bind(who.textProperty().isNotEmpty());
         sentence.setId("take-sentence");
         numbers.setId("take-numbers");
         var keys = wrapped("quiet");
@@ -73,10 +82,11 @@ final class PracticeView extends BorderPane {
                 actions.wordedButton("practice.play"),
                 actions.wordedButton("practice.down"),
                 actions.wordedButton("practice.up"),
-                actions.wordedButton("practice.tap"));
+                actions.wordedButton("practice.tap"),
+                actions.wordedButton("practice.class"));
         buttons.getStyleClass().add("practice-buttons");
         buttons.setAlignment(Pos.CENTER_LEFT);
-        var centre = new VBox(what, tempos, why, picture, buttons, keys, rounds, sentence, numbers, strip);
+        var centre = new VBox(what, tempos, why, picture, buttons, keys, who, rounds, sentence, numbers, strip);
         centre.getStyleClass().add("practice-centre");
         var scroll = new ScrollPane(centre);
         scroll.setFitToWidth(true);
@@ -147,7 +157,8 @@ final class PracticeView extends BorderPane {
         int row = ladder.getItems().indexOf(model.chosenProperty().get());
         if (row >= 0) {
             ladder.getSelectionModel().select(row);
-            ladder.scrollTo(row);
+            // Rows have their heights once they are laid out.
+            Platform.runLater(() -> ladder.scrollTo(row));
         }
         showTake();
     }
@@ -187,7 +198,7 @@ final class PracticeView extends BorderPane {
     }
 
     /** What a step is and at which tempos. */
-    private final class StepCell extends ListCell<Integer> {
+    private final class StepCell extends WrappedCell<Integer> {
 
         private final Label title = new Label();
         private final Label facts = new Label();
@@ -197,7 +208,6 @@ final class PracticeView extends BorderPane {
             title.setWrapText(true);
             title.setMinHeight(USE_PREF_SIZE);
             facts.getStyleClass().add("quiet");
-            setPrefWidth(0);
         }
 
         @Override

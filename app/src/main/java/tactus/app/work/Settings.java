@@ -150,6 +150,11 @@ public final class Settings {
         return folders;
     }
 
+    /** Where the logbook is kept. */
+    public Path logbookFolder() {
+        return folder.root();
+    }
+
     /** Where the index of songs is kept. */
     public Path shelfFile() {
         return folder.file("shelf.db");

@@ -27,8 +27,11 @@ class PracticeModelTest {
     private final Work work = new Work(DemoSong.LANTERN_WALK.song());
     private final Transport transport = mock(Transport.class);
     private final PlayerModel player = new PlayerModel(work, transport);
-    private final PracticeModel model =
-            new PracticeModel(work, new Settings(new DataFolder(Path.of("target", "no-settings"))), player);
+    private final PracticeModel model = new PracticeModel(
+            work,
+            new Settings(new DataFolder(Path.of("target", "no-settings"))),
+            player,
+            new ClassModel(Path.of("target", "no-settings")));
 
     @BeforeEach
     void climbOn() {

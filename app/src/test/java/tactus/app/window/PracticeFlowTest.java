@@ -1,10 +1,13 @@
 package tactus.app.window;
 
+import static javafx.scene.input.KeyCode.C;
 import static javafx.scene.input.KeyCode.CONTROL;
 import static javafx.scene.input.KeyCode.D;
 import static javafx.scene.input.KeyCode.DIGIT1;
 import static javafx.scene.input.KeyCode.DIGIT5;
 import static javafx.scene.input.KeyCode.DOWN;
+import static javafx.scene.input.KeyCode.ENTER;
+import static javafx.scene.input.KeyCode.ESCAPE;
 import static javafx.scene.input.KeyCode.LEFT;
 import static javafx.scene.input.KeyCode.M;
 import static javafx.scene.input.KeyCode.N;
@@ -12,10 +15,12 @@ import static javafx.scene.input.KeyCode.PAGE_DOWN;
 import static javafx.scene.input.KeyCode.PAGE_UP;
 import static javafx.scene.input.KeyCode.SPACE;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.concurrent.TimeUnit;
 import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
@@ -53,6 +58,56 @@ class PracticeFlowTest extends WindowTest {
         assertTrue(
                 !text("#take-sentence").isEmpty() && text("#take-numbers").startsWith("score"), text("#take-numbers"));
         assertEquals("0 of 4 rounds clean", text("#practice-rounds"));
+    }
+
+    @Test
+    void aStudentIsNamedGivenHomeworkPlaysAndIsForgotten() throws Exception {
+        click("#pattern-name");
+        click("#button-place-practice");
+        click("#button-practice-class");
+        assertTrue(isShown("#class-demo"), "an empty class says how to begin");
+        type("Mirel");
+        press(ENTER);
+        assertEquals("Mirel", text("#class-heading"));
+        click("#class-homework");
+        type("verse only");
+        click("#class-give");
+        assertTrue(textsIn(".class-page").contains("Lantern Walk, at 92: verse only"), textsIn(".class-page"));
+        click("#class-name");
+        type("mirel");
+        press(ENTER);
+        assertTrue(textsIn("#class").contains("already"), textsIn("#class"));
+        press(ESCAPE);
+        assertFalse(isShown("#class"));
+        assertTrue(text("#practice-who").startsWith("Mirel plays"));
+        robot.interact(() -> ladder().requestFocus());
+        press(SPACE);
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> !window.player().isCountingIn());
+        press(D);
+        press(SPACE);
+        assertFalse(text("#take-sentence").isEmpty());
+        press(C);
+        assertEquals("", robot.lookup("#class-name").queryAs(TextField.class).getText(), "the letter is not typed");
+        assertTrue(isShown(".tempo-chart"), "what was played is a week of the chart");
+        click("#class-forget");
+        click("#class-forget-no");
+        assertEquals("Mirel", text("#class-heading"));
+        click("#class-forget");
+        click("#class-forget-yes");
+        assertTrue(robot.lookup("#class-students")
+                .queryAs(ListView.class)
+                .getItems()
+                .isEmpty());
+        click("#class-demo");
+        assertEquals(
+                6,
+                robot.lookup("#class-students")
+                        .queryAs(ListView.class)
+                        .getItems()
+                        .size());
+        robot.interact(() -> robot.lookup("#class-students").query().requestFocus());
+        press(DOWN, DOWN);
+        assertEquals("Mirel", text("#class-heading"), "the arrows go through the class");
     }
 
     private boolean isOn(String query) {

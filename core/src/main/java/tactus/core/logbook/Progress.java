@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 
@@ -35,6 +36,7 @@ public record Progress(Student student, List<Lesson> due, List<OfSong> songs, Li
     public record OfSong(String song, List<Week> weeks) {
 
         public OfSong {
+            Objects.requireNonNull(song);
             weeks = List.copyOf(weeks);
         }
 
@@ -63,9 +65,15 @@ public record Progress(Student student, List<Lesson> due, List<OfSong> songs, Li
      * @param score the best one
      * @param takes how many there were
      */
-    public record Week(LocalDate monday, Optional<Integer> tempo, int score, int takes) {}
+    public record Week(LocalDate monday, Optional<Integer> tempo, int score, int takes) {
+        public Week {
+            Objects.requireNonNull(monday);
+            Objects.requireNonNull(tempo);
+        }
+    }
 
     public Progress {
+        Objects.requireNonNull(student);
         due = List.copyOf(due);
         songs = List.copyOf(songs);
         counted = List.copyOf(counted);

@@ -1,0 +1,173 @@
+package tactus.app.practice;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+import tactus.app.demo.DemoClass;
+import tactus.core.logbook.Lesson;
+import tactus.core.logbook.Progress;
+import tactus.core.logbook.Records;
+import tactus.core.logbook.Student;
+import tactus.core.logbook.TakeEntry;
+import tactus.core.practice.Take;
+import tactus.core.refusal.Refusal;
+import tactus.records.logbook.DamagedLogbook;
+import tactus.records.logbook.Logbook;
+import tactus.words.Words;
+
+/** The students of the logbook, the one who plays, and what is known of them. The logbook is opened when it is first asked for. */
+final class ClassModel {
+
+    private final Path folder;
+    private final ReadOnlyObjectWrapper<Records> records = new ReadOnlyObjectWrapper<>(this, "records", Records.NONE);
+    private final ReadOnlyObjectWrapper<String> problem = new ReadOnlyObjectWrapper<>(this, "problem", "");
+    private final ObjectProperty<Optional<String>> chosen =
+            new SimpleObjectProperty<>(this, "chosen", Optional.empty());
+    private Optional<Logbook> book = Optional.empty();
+    private boolean isDamaged;
+
+    /** @param folder where the logbook is */
+    ClassModel(Path folder) {
+        this.folder = folder;
+    }
+
+    /** Opens the logbook, once. */
+    void open() {
+        if (book.isPresent() || isDamaged) return;
+        try {
+            Files.createDirectories(folder);
+            book = Optional.of(Logbook.open(folder, LocalDateTime.now()));
+            refresh();
+        } catch (DamagedLogbook damaged) {
+            isDamaged = true;
+            String copy = damaged.backup().map(Path::toString).orElse("");
+            problem.set(Words.of("class.damaged", damaged.aside(), copy.isEmpty() ? 0 : 1, copy));
+        } catch (IOException failed) {
+            problem.set(Words.of("class.failed", failed.getMessage()));
+        }
+    }
+
+    /** Goes on after a damaged logbook: with its newest copy, or with a new one. */
+    void goOn(boolean fromCopy) {
+        isDamaged = false;
+        problem.set("");
+        try {
+            if (fromCopy) Logbook.restore(folder, LocalDateTime.now());
+        } catch (IOException | Refusal failed) {
+            problem.set(Words.of("class.failed", String.valueOf(failed.getMessage())));
+        }
+        open();
+    }
+
+    boolean isDamaged() {
+        return isDamaged;
+    }
+
+    /** Shows six made-up students, in memory, for as long as the window is open. */
+    void openDemo() {
+        book.ifPresent(Logbook::close);
+        Logbook demo = Logbook.forNow();
+        book = Optional.of(demo);
+        isDamaged = false;
+        problem.set("");
+        add(DemoClass.records(LocalDate.now()));
+        chosen.set(records.get().students().stream().map(Student::name).findFirst());
+    }
+
+    private void add(Records more) {
+        book.ifPresent(open -> {
+            try {
+                open.add(more);
+                refresh();
+            } catch (IOException failed) {
+                problem.set(Words.of("class.failed", failed.getMessage()));
+            }
+        });
+    }
+
+    private void refresh() throws IOException {
+        records.set(book.orElseThrow().records());
+        boolean isThere = chosen.get().stream()
+                .anyMatch(name -> records.get().students().stream()
+                        .anyMatch(each -> each.name().equals(name)));
+        if (!isThere) chosen.set(Optional.empty());
+    }
+
+    /** Adds a student; answers why not. */
+    Optional<String> enrol(String name) {
+        try {
+            var student = new Student(name, LocalDate.now(), Optional.empty(), "");
+            if (records.get().students().stream().anyMatch(each -> each.name().equalsIgnoreCase(student.name())))
+                return Optional.of(Words.of("class.there", student.name()));
+            add(new Records(List.of(student), List.of(), List.of(), List.of()));
+            chosen.set(Optional.of(student.name()));
+            return Optional.empty();
+        } catch (Refusal wrong) {
+            return Optional.of(Words.why(wrong));
+        }
+    }
+
+    /** Writes down what the student who is chosen is given today; answers why not. */
+    Optional<String> give(String song, String version, int tempo, String homework) {
+        if (chosen.get().isEmpty()) return Optional.empty();
+        try {
+            var lesson = new Lesson(chosen.get().get(), LocalDate.now(), song, version, "", tempo, homework);
+            add(new Records(List.of(), List.of(lesson), List.of(), List.of()));
+            return Optional.empty();
+        } catch (Refusal wrong) {
+            return Optional.of(Words.why(wrong));
+        }
+    }
+
+    /** Keeps a round that the student who is chosen played. */
+    void keep(String song, String version, String bars, int tempo, Take take) {
+        chosen.get().ifPresent(name -> {
+            LocalDateTime now = LocalDateTime.now().truncatedTo(ChronoUnit.SECONDS);
+            var entry = TakeEntry.of(name, now, song, version, bars, tempo, take);
+            add(new Records(List.of(), List.of(), List.of(entry), List.of()));
+        });
+    }
+
+    /** Takes a student out with everything that is known of them. */
+    void forget(String name) {
+        book.ifPresent(open -> {
+            try {
+                open.forget(name);
+                open.forgetCopies(folder, LocalDateTime.now());
+                refresh();
+            } catch (IOException failed) {
+                problem.set(Words.of("class.failed", failed.getMessage()));
+            }
+        });
+    }
+
+    Optional<Progress> progress(String name) {
+        return records.get().students().stream()
+                .filter(each -> each.name().equals(name))
+                .findFirst()
+                .map(student -> Progress.of(records.get(), student, LocalDate.now()));
+    }
+
+    ReadOnlyObjectProperty<Records> recordsProperty() {
+        return records.getReadOnlyProperty();
+    }
+
+    /** What is wrong with the logbook; empty if nothing is. */
+    ReadOnlyObjectProperty<String> problemProperty() {
+        return problem.getReadOnlyProperty();
+    }
+
+    /** Who plays; empty if nobody is said to. */
+    ObjectProperty<Optional<String>> chosenProperty() {
+        return chosen;
+    }
+}

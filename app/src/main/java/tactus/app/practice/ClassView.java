@@ -1,0 +1,252 @@
+package tactus.app.practice;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import tactus.app.field.Bound;
+import tactus.app.field.ProblemLabel;
+import tactus.app.field.WrappedCell;
+import tactus.app.work.Work;
+import tactus.core.logbook.Lesson;
+import tactus.core.logbook.Progress;
+import tactus.core.logbook.Student;
+import tactus.formats.font.MusicText;
+import tactus.words.ProgressWords;
+import tactus.words.Words;
+
+/** The class at a glance, and the page of the student who is chosen. Escape puts it away. Style class {@code class-view}. */
+final class ClassView extends BorderPane {
+
+    private final Bound bound = new Bound(this);
+    private final Work work;
+    private final ClassModel model;
+    private final Runnable leave;
+    private final ListView<String> students = new ListView<>();
+    private final TextField name = new TextField();
+    private final ProblemLabel problem = new ProblemLabel();
+    private final TextField homework = new TextField();
+    private final VBox page = new VBox();
+    private boolean asksToForget;
+
+    /** @param leave puts the page away */
+    ClassView(Work work, ClassModel model, Runnable leave) {
+        this.work = work;
+        this.model = model;
+        this.leave = leave;
+        getStyleClass().add("class-view");
+        setId("class");
+        setLeft(column());
+        page.getStyleClass().add("class-page");
+        var scroll = new ScrollPane(page);
+        scroll.setFitToWidth(true);
+        setCenter(scroll);
+        addEventFilter(KeyEvent.KEY_PRESSED, press -> {
+            if (press.getCode() != KeyCode.ESCAPE) return;
+            leave.run();
+            press.consume();
+        });
+        homework.setId("class-homework");
+        homework.setAccessibleText(Words.of("class.homework"));
+        homework.setPromptText(Words.of("class.homework"));
+        homework.setOnAction(_ -> give());
+        bound.choose(students, chosen -> {
+            asksToForget = false;
+            model.chosenProperty().set(Optional.of(chosen));
+        });
+        bound.follow(this::show, model.recordsProperty(), model.chosenProperty(), model.problemProperty());
+    }
+
+    private VBox column() {
+        var title = new Label(Words.of("class.title"));
+        title.getStyleClass().add("column-title");
+        students.setId("class-students");
+        students.setAccessibleText(Words.of("class.title"));
+        students.setCellFactory(_ -> new StudentCell());
+        name.setId("class-name");
+        name.setPromptText(Words.of("class.name"));
+        name.setAccessibleText(Words.of("class.name"));
+        name.setOnAction(_ -> enrol());
+        var add = button("class.enrol", "class-enrol", this::enrol);
+        var back = button("class.back", "class-back", leave);
+        var row = new HBox(name, add);
+        HBox.setHgrow(name, Priority.ALWAYS);
+        row.getStyleClass().add("class-row");
+        var column = new VBox(title, students, row, problem, back);
+        VBox.setVgrow(students, Priority.ALWAYS);
+        column.getStyleClass().add("side-column");
+        return column;
+    }
+
+    private static Button button(String words, String id, Runnable effect) {
+        var button = new Button(Words.of(words));
+        button.setId(id);
+        button.setOnAction(_ -> effect.run());
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        return button;
+    }
+
+    void takeFocus() {
+        if (students.getItems().isEmpty()) name.requestFocus();
+        else students.requestFocus();
+    }
+
+    private void enrol() {
+        Optional<String> wrong = model.enrol(name.getText());
+        problem.setText(wrong.orElse(""));
+        if (wrong.isEmpty()) name.clear();
+    }
+
+    private void give() {
+        var song = work.song();
+        Optional<String> wrong = model.give(
+                song.facts().title(),
+                song.versions().shown().orElse(""),
+                (int) Math.round(song.facts().tempo().perMinute()),
+                homework.getText());
+        problem.setText(wrong.orElse(""));
+        if (wrong.isEmpty()) homework.clear();
+    }
+
+    private void show() {
+        List<String> names = model.recordsProperty().get().students().stream()
+                .map(Student::name)
+                .toList();
+        if (!students.getItems().equals(names)) students.getItems().setAll(names);
+        else students.refresh();
+        model.chosenProperty().get().ifPresent(students.getSelectionModel()::select);
+        page.getChildren().clear();
+        String wrong = model.problemProperty().get();
+        if (!wrong.isEmpty()) showProblem(wrong);
+        Optional<Progress> progress = model.chosenProperty().get().flatMap(model::progress);
+        if (progress.isPresent()) showPage(progress.get());
+        else if (wrong.isEmpty()) showNobody(names.isEmpty());
+    }
+
+    private void showProblem(String wrong) {
+        page.getChildren().add(text(wrong, "class-wrong"));
+        if (!model.isDamaged()) return;
+        var buttons = new HBox(
+                button("class.take-copy", "class-copy", () -> model.goOn(true)),
+                button("class.begin-anew", "class-anew", () -> model.goOn(false)));
+        buttons.getStyleClass().add("class-row");
+        page.getChildren().add(buttons);
+    }
+
+    private void showNobody(boolean isEmpty) {
+        page.getChildren().add(text(Words.of(isEmpty ? "class.nobody" : "class.choose"), "quiet"));
+        if (isEmpty) page.getChildren().add(button("class.demo", "class-demo", model::openDemo));
+    }
+
+    private static Label text(String said, String style) {
+        var label = new Label(MusicText.signs(said));
+        label.getStyleClass().add(style);
+        label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    private void showPage(Progress progress) {
+        Student student = progress.student();
+        var heading = text(student.name(), "practice-title");
+        heading.setId("class-heading");
+        var facts = Words.of("class.since", student.since())
+                + student.span().map(span -> Words.of("class.span", span)).orElse("")
+                + (student.note().isEmpty() ? "" : " · " + student.note());
+        page.getChildren().addAll(heading, text(facts, "quiet"));
+        section("class.due");
+        if (progress.due().isEmpty()) page.getChildren().add(text(ProgressWords.due(progress), "quiet"));
+        for (Lesson lesson : progress.due()) page.getChildren().add(text(ProgressWords.lesson(lesson), "class-text"));
+        var given = button("class.give", "class-give", this::give);
+        var row = new HBox(homework, given);
+        HBox.setHgrow(homework, Priority.ALWAYS);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("class-row");
+        page.getChildren()
+                .addAll(text(Words.of("class.gives", work.song().facts().title()), "quiet"), row);
+        section("class.next");
+        var next = text(ProgressWords.next(progress), "class-text");
+        next.setId("class-next");
+        page.getChildren().add(next);
+        for (Progress.OfSong song : progress.songs()) {
+            page.getChildren().add(text(song.song(), "column-title"));
+            if (song.isStuck())
+                page.getChildren().add(text(Words.of("class.stuck", song.best().orElse(0)), "class-wrong"));
+            page.getChildren().add(new TempoChart(song));
+        }
+        if (!progress.hardest().isEmpty()) {
+            section("class.hardest");
+            var changes = new FlowPane();
+            changes.getStyleClass().add("class-changes");
+            progress.hardest()
+                    .forEach(each -> changes.getChildren()
+                            .add(text(
+                                    Words.of("progress.change", each.from(), each.to(), each.perMinute()),
+                                    "class-text")));
+            page.getChildren().add(changes);
+        }
+        page.getChildren().add(forgetting(student.name()));
+    }
+
+    private Node forgetting(String name) {
+        if (!asksToForget)
+            return button("class.forget", "class-forget", () -> {
+                asksToForget = true;
+                bound.showing(this::show);
+            });
+        var row = new HBox(
+                text(Words.of("class.sure", name), "class-wrong"),
+                button("class.forget-yes", "class-forget-yes", () -> {
+                    asksToForget = false;
+                    model.forget(name);
+                }),
+                button("class.forget-no", "class-forget-no", () -> {
+                    asksToForget = false;
+                    bound.showing(this::show);
+                }));
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("class-row");
+        return row;
+    }
+
+    private void section(String words) {
+        page.getChildren().add(text(Words.of(words), "column-title"));
+    }
+
+    /** Who it is, and in one line where they stand. */
+    private final class StudentCell extends WrappedCell<String> {
+
+        private final Label title = new Label();
+        private final Label line = new Label();
+        private final VBox box = new VBox(title, line);
+
+        StudentCell() {
+            line.setWrapText(true);
+            line.setMinHeight(USE_PREF_SIZE);
+        }
+
+        @Override
+        protected void updateItem(String student, boolean isEmpty) {
+            super.updateItem(student, isEmpty);
+            Optional<Progress> progress = isEmpty || student == null ? Optional.empty() : model.progress(student);
+            setGraphic(progress.isPresent() ? box : null);
+            if (progress.isEmpty()) return;
+            title.setText(student);
+            line.setText(ProgressWords.reached(progress.get()));
+            line.getStyleClass().setAll("label", progress.get().stuck().isPresent() ? "class-wrong" : "quiet");
+        }
+    }
+}
