@@ -1,5 +1,7 @@
 package tactus.app.hand;
 
+import java.util.DoubleSummaryStatistics;
+import java.util.List;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
@@ -49,6 +51,34 @@ final class HandPainting {
         brush.setLineWidth(focused ? 2 : 1);
         if (focused) brush.strokeRoundRect(left + 1, 4, width - 2, height - 8, 8, 8);
         else brush.strokeLine(left + 4, height - 5, left + width - 4, height - 5);
+    }
+
+    /** A line where strokes fell, in a shade as wide as they lay apart; a ring where none came. */
+    void paintFallen(List<HandView.Fallen> fallen) {
+        if (fallen.isEmpty()) return;
+        DoubleSummaryStatistics strings = picture.marks().stream()
+                .filter(Mark.StringLine.class::isInstance)
+                .mapToDouble(mark -> ((Mark.StringLine) mark).from().y())
+                .summaryStatistics();
+        double top = strings.getMin() - 8;
+        double bottom = strings.getMax() + 8;
+        double wide = picture.frame().slotsWidth() / picture.passage().length().toDouble();
+        brush.setLineDashes();
+        for (HandView.Fallen each : fallen) {
+            if (each.slot() >= picture.passage().slots().size()) continue;
+            double x = picture.slotX(each.slot()) + each.late() * wide;
+            brush.setStroke(inks.warm());
+            if (each.isMissed()) {
+                brush.setLineWidth(2);
+                brush.strokeOval(x - 7, bottom + 2, 14, 14);
+                continue;
+            }
+            double spread = Math.max(2, each.spread() * wide);
+            brush.setFill(inks.warm().deriveColor(0, 1, 1, 0.18));
+            brush.fillRect(x - spread, top, 2 * spread, bottom - top);
+            brush.setLineWidth(2.5);
+            brush.strokeLine(x, top, x, bottom);
+        }
     }
 
     /** Paints what does not move. */

@@ -36,9 +36,19 @@ public final class HandView extends InkCanvas {
     private final ObjectProperty<OptionalInt> writing =
             new SimpleObjectProperty<>(this, "writing", OptionalInt.empty());
     private final DoubleProperty playing = new SimpleDoubleProperty(this, "playing", Double.NaN);
+    private final ObjectProperty<List<Fallen>> fallen = new SimpleObjectProperty<>(this, "fallen", List.of());
     private Optional<HandPicture> picture = Optional.empty();
     private Still stillOf;
     private Image still;
+
+    /**
+     * Where strokes on a slot really fell.
+     *
+     * @param late in whole notes, less than 0 for early
+     * @param spread how far they lay apart, in whole notes
+     * @param isMissed whether it did not come at all
+     */
+    public record Fallen(int slot, double late, double spread, boolean isMissed) {}
 
     /** What a still image was painted from; another ink means another theme. */
     private record Still(HandPicture picture, Tuning tuning, Inks inks, double scale) {}
@@ -49,7 +59,7 @@ public final class HandView extends InkCanvas {
         passage.subscribe(_ -> draw());
         lowStringOnTop.subscribe(_ -> draw());
         roles.subscribe(_ -> draw());
-        repaintOn(List.of(tuning, writing, playing, focusedProperty()));
+        repaintOn(List.of(tuning, writing, playing, fallen, focusedProperty()));
         widthProperty().subscribe(_ -> forget());
         heightProperty().subscribe(_ -> forget());
     }
@@ -83,6 +93,7 @@ public final class HandView extends InkCanvas {
             } else {
                 painting.paintStill();
             }
+            painting.paintFallen(fallen.get());
         });
     }
 
@@ -138,6 +149,11 @@ public final class HandView extends InkCanvas {
     /** The slot that is written next, if one is. */
     public ObjectProperty<OptionalInt> writingProperty() {
         return writing;
+    }
+
+    /** Where strokes really fell, over the picture of where they belong. */
+    public ObjectProperty<List<Fallen>> fallenProperty() {
+        return fallen;
     }
 
     /** What is sounding, in whole notes from the start of the passage; not a number if nothing is. */

@@ -3,6 +3,7 @@ package tactus.app.practice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -10,19 +11,25 @@ import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleIntegerProperty;
+import tactus.app.hand.HandView;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
 import tactus.core.practice.DueStroke;
+import tactus.core.practice.Ghost;
 import tactus.core.practice.HandLoad;
 import tactus.core.practice.Ladder;
 import tactus.core.practice.LadderStep;
+import tactus.core.practice.SimulatedPlayer;
+import tactus.core.practice.Skill;
 import tactus.core.practice.Take;
 import tactus.core.practice.Tap;
 import tactus.core.shape.Neck;
 import tactus.core.stroke.Direction;
+import tactus.core.time.Slot;
 import tactus.core.timeline.TimelineBar;
 
 /** The ladder to the song, the step that is practised, and what was played along with it, round by round. */
@@ -44,6 +51,9 @@ public final class PracticeModel {
     private final ReadOnlyBooleanWrapper isEarly = new ReadOnlyBooleanWrapper(this, "early");
     private final ReadOnlyIntegerWrapper clean = new ReadOnlyIntegerWrapper(this, "clean");
     private final List<Tap> taps = new ArrayList<>();
+    private final BooleanProperty simulates = new SimpleBooleanProperty(this, "simulates");
+    private double playedSpeed = 1;
+    private long round;
     private boolean isOurs;
     private double speedBefore = 1;
     private double last = Double.NEGATIVE_INFINITY;
@@ -109,6 +119,29 @@ public final class PracticeModel {
     /** The last round that was played along. */
     ReadOnlyObjectProperty<Optional<Take>> takeProperty() {
         return take.getReadOnlyProperty();
+    }
+
+    /** Where the strokes of the last round fell on the pattern. */
+    List<HandView.Fallen> fallen() {
+        if (take.get().isEmpty() || pattern().isEmpty()) return List.of();
+        Pattern shown = pattern().get();
+        List<Slot> slots = shown.grid().slots();
+        int bars = Math.max(1, slots.getLast().bar() + 1);
+        double whole = work.timeline().tempo().secondsInWhole() / playedSpeed;
+        var fallen = new ArrayList<HandView.Fallen>();
+        for (Ghost ghost : Ghost.of(take.get().get(), bars)) {
+            for (Slot slot : slots) {
+                if (slot.bar() != ghost.bar() || !slot.count().toString().equals(ghost.count())) continue;
+                fallen.add(new HandView.Fallen(
+                        slot.index(), ghost.late() / whole, ghost.spread() / whole, ghost.played() == 0));
+            }
+        }
+        return fallen;
+    }
+
+    /** Whether the stand-in plays along in place of a student. */
+    BooleanProperty simulatesProperty() {
+        return simulates;
     }
 
     /** How many clean rounds there were in a row. */
@@ -210,14 +243,28 @@ public final class PracticeModel {
         return (at - start()) / speed();
     }
 
+    /** The stand-in plays the round; nothing of it goes into the logbook. */
+    private void simulate(LadderStep step) {
+        List<DueStroke> due =
+                DueStroke.of(work.timeline(), step.bars().from(), step.bars().to(), speed());
+        taps.addAll(new SimulatedPlayer(Skill.LEARNER, round++).taps(due));
+    }
+
     private void judge() {
+        if (simulates.get() && taps.isEmpty()) step().ifPresent(this::simulate);
         if (taps.isEmpty()) return;
         step().ifPresent(step -> {
             Take judged = Take.of(
                     DueStroke.of(
                             work.timeline(), step.bars().from(), step.bars().to(), speed()),
                     taps);
+            playedSpeed = speed();
             take.set(Optional.of(judged));
+            if (simulates.get()) {
+                taps.clear();
+                clean.set(judged.score() >= CLEAN_SCORE ? clean.get() + 1 : 0);
+                return;
+            }
             students.keep(
                     work.song().facts().title(),
                     work.song().versions().shown().orElse(""),

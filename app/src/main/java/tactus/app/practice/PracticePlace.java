@@ -64,6 +64,11 @@ public final class PracticePlace implements Place {
         actions.add(Action.of("practice.tap", Scope.PRACTICE, () -> model.tap(Optional.empty()), "K"));
         actions.add(Action.of("practice.next", Scope.PRACTICE, () -> model.climb(1), "Page Up"));
         actions.add(Action.of("practice.before", Scope.PRACTICE, () -> model.climb(-1), "Page Down"));
+        actions.add(Action.of(
+                "practice.simulate",
+                Scope.PRACTICE,
+                () -> model.simulatesProperty().set(!model.simulatesProperty().get()),
+                "S"));
         actions.add(Action.of("practice.class", Scope.PRACTICE, this::openClass, "C")
                 .withIcon(Feather.USERS));
         for (MixVoice voice : MixVoice.values()) {
@@ -93,7 +98,12 @@ public final class PracticePlace implements Place {
         return List.of(new MenuColumn(
                 "practice",
                 List.of(
-                        List.of("practice.play", "practice.next", "practice.before", "practice.class"),
+                        List.of(
+                                "practice.play",
+                                "practice.next",
+                                "practice.before",
+                                "practice.class",
+                                "practice.simulate"),
                         List.of("practice.down", "practice.up", "practice.tap"),
                         Arrays.stream(MixVoice.values())
                                 .map(voice -> "mix." + voice.code())

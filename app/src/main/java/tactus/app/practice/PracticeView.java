@@ -69,10 +69,7 @@ final class PracticeView extends BorderPane {
         why.setId("practice-why");
         rounds.setId("practice-rounds");
         who.setId("practice-who");
-        bound.follow(
-                students.chosenProperty(),
-                name -> who.setText(
-                        name.map(each -> Words.of("practice.who", each)).orElse("")));
+        bound.follow(() -> showWho(students), students.chosenProperty(), model.simulatesProperty());
         who.managedProperty().bind(who.textProperty().isNotEmpty());
         sentence.setId("take-sentence");
         numbers.setId("take-numbers");
@@ -122,6 +119,17 @@ final class PracticeView extends BorderPane {
 
     void takeFocus() {
         ladder.requestFocus();
+    }
+
+    /** Which input is heard, and whose it is. */
+    private void showWho(ClassModel students) {
+        who.setText(
+                model.simulatesProperty().get()
+                        ? Words.of("practice.stand-in")
+                        : students.chosenProperty()
+                                .get()
+                                .map(name -> Words.of("practice.who", name))
+                                .orElse(Words.of("practice.hears")));
     }
 
     private void showLadder() {
@@ -177,6 +185,7 @@ final class PracticeView extends BorderPane {
         int clean = model.cleanProperty().get();
         rounds.setText(
                 clean >= Ladder.CLEAN ? Words.of("practice.done") : Words.of("practice.clean", clean, Ladder.CLEAN));
+        picture.fallenProperty().set(model.fallen());
         String early = model.earlyProperty().get() ? Words.of("practice.playFirst") : "";
         sentence.setText(model.takeProperty()
                 .get()

@@ -13,6 +13,7 @@ import static javafx.scene.input.KeyCode.M;
 import static javafx.scene.input.KeyCode.N;
 import static javafx.scene.input.KeyCode.PAGE_DOWN;
 import static javafx.scene.input.KeyCode.PAGE_UP;
+import static javafx.scene.input.KeyCode.S;
 import static javafx.scene.input.KeyCode.SPACE;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
@@ -24,6 +25,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
+import tactus.app.hand.HandView;
 import tactus.app.player.MixModel;
 import tactus.core.performance.CountVoice;
 import tactus.core.performance.Layer;
@@ -108,6 +110,23 @@ class PracticeFlowTest extends WindowTest {
         robot.interact(() -> robot.lookup("#class-students").query().requestFocus());
         press(DOWN, DOWN);
         assertEquals("Mirel", text("#class-heading"), "the arrows go through the class");
+    }
+
+    @Test
+    void theStandInPlaysARoundThatIsDrawnOverTheHandAndNotKept() throws Exception {
+        click("#pattern-name");
+        click("#button-place-practice");
+        assertTrue(text("#practice-who").startsWith("Hears the keys"), "who: " + text("#practice-who"));
+        press(S);
+        assertTrue(text("#practice-who").startsWith("Hears the stand-in"), "who: " + text("#practice-who"));
+        press(SPACE);
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> !window.player().isCountingIn());
+        press(SPACE);
+        assertFalse(text("#take-sentence").isEmpty(), "a round that nobody played is judged");
+        var hand = robot.lookup("#practice-picture").queryAs(HandView.class);
+        assertEquals(6, hand.fallenProperty().get().size(), "a ghost for each stroke of the pattern");
+        press(S);
+        assertTrue(text("#practice-who").startsWith("Hears the keys"));
     }
 
     private boolean isOn(String query) {

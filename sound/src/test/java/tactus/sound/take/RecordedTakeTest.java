@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
@@ -20,6 +21,10 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.practice.DueStroke;
+import tactus.core.practice.SimulatedPlayer;
+import tactus.core.practice.Skill;
+import tactus.core.practice.Take;
 import tactus.core.practice.Tap;
 import tactus.core.refusal.Refusal;
 import tactus.core.timeline.Timeline;
@@ -124,6 +129,19 @@ class RecordedTakeTest {
         var random = new Random(5);
         for (int i = 0; i < samples.length; i++) samples[i] = samples[i] / 3 + (float) (0.0004 * random.nextGaussian());
         assertHeard(struck(timeline), RecordedTake.read(file(samples, 44_100, 1, 16)), 0.008, "noise");
+    }
+
+    /** A player who is late by 20 ms, with a spread of 12, played on strings and heard again. */
+    @Test
+    void aSimulatedPlayerIsJudgedByEarAsHePlays() throws Exception {
+        Timeline due = SoundFixture.twoBars("320003", "d-du-udu", 90);
+        var skill = new Skill(20, 12, 0, 0, 0, 0, Optional.empty());
+        Timeline played = new SimulatedPlayer(skill, 4).played(due);
+        List<Tap> heard = RecordedTake.read(file(mono(played, due.seconds() + 1), 44_100, 1, 16));
+        assertHeard(struck(played), heard, 0.005, "simulated");
+        Take take = Take.of(DueStroke.of(due, 1, 2, 1), heard);
+        assertEquals(0, take.missed());
+        assertEquals(20, take.meanMs(), 8);
     }
 
     @Test

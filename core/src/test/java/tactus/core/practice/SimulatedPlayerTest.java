@@ -1,0 +1,93 @@
+package tactus.core.practice;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static tactus.core.song.SongFixture.song;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.song.Song;
+import tactus.core.timeline.Timeline;
+
+/** What was put into a take is what is found in it. */
+class SimulatedPlayerTest {
+
+    private static final Song SONG = passes(40);
+    private static final List<DueStroke> DUE = DueStroke.of(Timeline.of(SONG), 0, 999, 1);
+
+    private static Song passes(int count) {
+        Song once = song("4/4 4/4", "C: 1 bar, F: 1 bar", "d-du-udu");
+        return once.withSection(once.sections().getFirst().withPasses(count));
+    }
+
+    private static Take take(Skill skill) {
+        return Take.of(DUE, new SimulatedPlayer(skill, 7).taps(DUE));
+    }
+
+    private static Skill skill(double late, double spread, double missed, double extra, double wrong) {
+        return new Skill(late, spread, 0, missed, extra, wrong, Optional.empty());
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "0, 0, 0, 0, 0",
+        "-30, 10, 0, 0, 0",
+        "25, 20, 0, 0, 0",
+        "0, 15, 0.1, 0, 0",
+        "0, 15, 0, 0.1, 0",
+        "0, 15, 0, 0, 0.1",
+        "10, 20, 0.05, 0.05, 0.05"
+    })
+    void aTakeFindsWhatThePlayerDid(double late, double spread, double missed, double extra, double wrong) {
+        Take take = take(skill(late, spread, missed, extra, wrong));
+        int strokes = DUE.size();
+        assertEquals(late, take.meanMs(), 3);
+        assertEquals(spread, take.spreadMs(), 3);
+        assertEquals(missed * strokes, take.missed(), 0.03 * strokes);
+        assertEquals(extra * strokes, take.extra().size(), 0.03 * strokes);
+        long turned = take.strokes().stream().filter(Take.Played::isWrongWay).count();
+        assertEquals(wrong * strokes, turned, 0.03 * strokes);
+    }
+
+    @Test
+    void aSlowChangeIsSeenWhereItIs() {
+        var slow = Optional.of(new Skill.SlowChange("C", "F", 90));
+        Take take = take(new Skill(0, 10, 0, 0, 0, 0, slow));
+        for (Take.Played each : take.strokes()) {
+            double late = 1000 * each.late().orElseThrow();
+            boolean isChange = each.due().before().equals(Optional.of("C"))
+                    && each.due().chord().equals("F");
+            assertTrue(isChange ? late > 45 : late < 45, each.due() + ": " + late);
+        }
+    }
+
+    @Test
+    void aDriftIsFollowedAndTold() {
+        Take take = take(new Skill(0, 8, 2, 0, 0, 0, Optional.empty()));
+        assertEquals(2, Math.abs(take.driftPercent()), 0.5);
+        assertTrue(take.missed() < 0.05 * DUE.size());
+    }
+
+    /** A ghost for each slot of the pattern that is struck, each with what fell there. */
+    @Test
+    void ghostsLieWhereStrokesFell() {
+        List<Ghost> ghosts = Ghost.of(take(skill(-30, 10, 0.1, 0, 0)), 1);
+        assertEquals(
+                List.of("1", "2", "2&", "3&", "4", "4&"),
+                ghosts.stream().map(Ghost::count).toList());
+        for (Ghost ghost : ghosts) {
+            assertEquals(-0.03, ghost.late(), 0.005, ghost.toString());
+            assertEquals(0.01, ghost.spread(), 0.004);
+            assertEquals(80, ghost.played() + ghost.missed());
+        }
+        assertEquals(2 * ghosts.size(), Ghost.of(take(skill(0, 0, 0, 0, 0)), 2).size(), "two bars, each its own");
+    }
+
+    @Test
+    void theSameSeedPlaysTheSame() {
+        assertEquals(new SimulatedPlayer(Skill.LEARNER, 3).taps(DUE), new SimulatedPlayer(Skill.LEARNER, 3).taps(DUE));
+    }
+}
