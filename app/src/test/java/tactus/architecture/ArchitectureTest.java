@@ -1,5 +1,9 @@
 package tactus.architecture;
 
+import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
+import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.name;
+import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
@@ -45,15 +49,40 @@ class ArchitectureTest {
             .ensureAllClassesAreContainedInArchitecture();
 
     @ArchTest
-    static final ArchRule coreKnowsNothingOfScreensFilesOrClocks = noClasses()
+    static final ArchRule coreKnowsNothingOfScreensOrFiles = noClasses()
             .that()
             .resideInAPackage("tactus.core..")
             .should()
             .dependOnClassesThat()
-            .resideInAnyPackage("javafx..", "java.awt..", "javax..", "java.io..", "java.nio..", "java.time..")
+            .resideInAnyPackage("javafx..", "java.awt..", "javax..", "java.io..", "java.nio..")
             .orShould()
             .dependOnClassesThat()
             .haveFullyQualifiedName("java.util.Random");
+
+    /** The logbook has days as values; what day it is is told from outside. */
+    @ArchTest
+    static final ArchRule onlyTheLogbookHasDays = noClasses()
+            .that()
+            .resideInAPackage("tactus.core..")
+            .and()
+            .resideOutsideOfPackage("tactus.core.logbook..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("java.time..");
+
+    @ArchTest
+    static final ArchRule coreReadsNoClock = noClasses()
+            .that()
+            .resideInAPackage("tactus.core..")
+            .should()
+            .callMethodWhere(target(owner(resideInAPackage("java.time.."))).and(target(name("now"))))
+            .orShould()
+            .dependOnClassesThat()
+            .haveFullyQualifiedName("java.time.Clock")
+            .orShould()
+            .callMethod(System.class, "nanoTime")
+            .orShould()
+            .callMethod(System.class, "currentTimeMillis");
 
     @ArchTest
     static final ArchRule onlyTheAppKnowsJavaFx = noClasses()

@@ -26,8 +26,8 @@ public final class TakeWords {
 
     private static String how(Take take) {
         if (take.missed() > take.strokes().size() / 2) return "take.mostly-missed";
-        if (take.driftPercent() > DRIFTS_PERCENT) return "take.slows";
-        if (take.driftPercent() < -DRIFTS_PERCENT) return "take.hurries";
+        if (take.isDriftSure() && take.driftPercent() > DRIFTS_PERCENT) return "take.slows";
+        if (take.isDriftSure() && take.driftPercent() < -DRIFTS_PERCENT) return "take.hurries";
         if (take.spreadMs() > EVEN_MS) return "take.uneven";
         if (take.meanMs() > TENDS_MS) return "take.late";
         if (take.meanMs() < -TENDS_MS) return "take.early";

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.Random;
+import java.util.SplittableRandom;
 import tactus.core.stroke.Direction;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineStroke;
@@ -16,11 +16,11 @@ public final class SimulatedPlayer {
     private static final double DOUBLED = 0.09;
 
     private final Skill skill;
-    private final Random random;
+    private final SplittableRandom random;
 
     public SimulatedPlayer(Skill skill, long seed) {
         this.skill = skill;
-        random = new Random(seed);
+        random = new SplittableRandom(seed);
     }
 
     /** Plays {@code due} by hand: the taps in the order of time. */

@@ -115,6 +115,28 @@ public record Take(List<Played> strokes, List<Double> extra) {
     }
 
     /**
+     * Whether the drift is more than chance: more than twice its standard error (least squares, common practice), so that a bar or two
+     * of uneven strokes is not taken for a tempo that drifts.
+     */
+    public boolean isDriftSure() {
+        List<Played> all = played();
+        if (all.size() < 4) return false;
+        double slope = driftPercent() / 100;
+        double meanDue =
+                all.stream().mapToDouble(each -> each.due().seconds()).average().orElse(0);
+        double left = 0;
+        double across = 0;
+        for (Played each : all) {
+            double due = each.due().seconds() - meanDue;
+            double off = each.late().getAsDouble() - meanMs() / 1000 - slope * due;
+            left += off * off;
+            across += due * due;
+        }
+        double error = Math.sqrt(left / (all.size() - 2) / across);
+        return Math.abs(slope) > 2 * error;
+    }
+
+    /**
      * 0 to 100: each stroke is worth 1, less the square of its distance over 150 ms, less a quarter for the wrong way; each
      * extra tap takes half a stroke off.
      */

@@ -71,6 +71,22 @@ class SimulatedPlayerTest {
         assertTrue(take.missed() < 0.05 * DUE.size());
     }
 
+    /** A bar of uneven strokes has a slope by chance; sixteen that slow down have one for sure. */
+    @Test
+    void aBarOfUnevenStrokesIsNotTakenForADrift() {
+        List<DueStroke> bar = DueStroke.of(Timeline.of(SONG), 1, 2, 1);
+        var uneven = new Skill(0, 25, 0, 0, 0, 0, Optional.empty());
+        int sure = 0;
+        for (int seed = 0; seed < 100; seed++)
+            if (Take.of(bar, new SimulatedPlayer(uneven, seed).taps(bar)).isDriftSure()) sure++;
+        assertTrue(sure < 16, sure + " of 100 rounds");
+        List<DueStroke> bars = DueStroke.of(Timeline.of(SONG), 1, 16, 1);
+        var slowing = new Skill(0, 20, 1.5, 0, 0, 0, Optional.empty());
+        for (int seed = 0; seed < 20; seed++)
+            assertTrue(
+                    Take.of(bars, new SimulatedPlayer(slowing, seed).taps(bars)).isDriftSure(), "seed " + seed);
+    }
+
     /** A ghost for each slot of the pattern that is struck, each with what fell there. */
     @Test
     void ghostsLieWhereStrokesFell() {
