@@ -2,6 +2,7 @@ package tactus.core.practice;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Which tap belongs to which stroke, so that the whole costs least. A player who drifts or is late as a whole is followed: the
@@ -24,6 +25,10 @@ final class TapAlignment {
     /** The tempos and shifts that are tried: per cent, and seconds. */
     private static final int MOST_PERCENT = 8;
 
+    /** So many strokes lead on to the next ones; a tempo is off by no more than this part. */
+    private static final int STEP = 8;
+
+    private static final double STEEPEST = 0.12;
     private static final int SHIFTS = 4;
     private static final double SHIFT = 0.05;
 
@@ -34,20 +39,26 @@ final class TapAlignment {
     private final List<DueStroke> due;
     private final List<Tap> taps;
     private final double[] at;
-    private final double slope;
-    private final double shift;
     private int[] tapOf = {};
     private double cost;
 
     private TapAlignment(List<DueStroke> due, List<Tap> taps, double slope, double shift) {
+        this(due, taps, places(due, slope, shift));
+    }
+
+    /** @param at where each stroke is looked for */
+    private TapAlignment(List<DueStroke> due, List<Tap> taps, double[] at) {
         this.due = due;
         this.taps = taps;
-        this.slope = slope;
-        this.shift = shift;
-        at = new double[due.size()];
+        this.at = at;
+        align();
+    }
+
+    private static double[] places(List<DueStroke> due, double slope, double shift) {
+        var at = new double[due.size()];
         double start = due.isEmpty() ? 0 : due.getFirst().seconds();
         for (int i = 0; i < at.length; i++) at[i] = start + (due.get(i).seconds() - start) * slope + shift;
-        align();
+        return at;
     }
 
     /**
@@ -58,7 +69,8 @@ final class TapAlignment {
     static int[] of(List<DueStroke> due, List<Tap> taps) {
         var plain = new TapAlignment(due, taps, 1, 0);
         if (due.size() < ENOUGH || taps.size() < ENOUGH / 2 || plain.cost < WELL * due.size()) return plain.tapOf;
-        TapAlignment best = plain;
+        TapAlignment best = followed(due, taps);
+        if (plain.cost < best.cost) best = plain;
         for (int percent = -MOST_PERCENT; percent <= MOST_PERCENT; percent++) {
             for (int step = -SHIFTS; step <= SHIFTS; step++) {
                 var other = new TapAlignment(due, taps, 1 + percent / 100.0, step * SHIFT);
@@ -72,9 +84,51 @@ final class TapAlignment {
         return best.cost < MUCH * plain.cost ? best.tapOf : plain.tapOf;
     }
 
-    /** The same on the straight line through what was found. */
-    private TapAlignment refined() {
-        double start = due.getFirst().seconds();
+    /**
+     * Goes along with a player whose tempo is his own: a few bars are laid where the bars before them lead to, and lead on themselves.
+     */
+    private static TapAlignment followed(List<DueStroke> due, List<Tap> taps) {
+        var at = new double[due.size()];
+        var line = new Line(0, 0);
+        int firstTap = 0;
+        for (int from = 0; from < due.size(); from += STEP) {
+            List<DueStroke> part = due.subList(from, Math.min(due.size(), from + 2 * STEP));
+            double start = part.getFirst().seconds();
+            double reached = start + line.at(start) - REACH;
+            while (firstTap < taps.size() && taps.get(firstTap).seconds() < reached) firstTap++;
+            double end = part.getLast().seconds();
+            int lastTap = firstTap;
+            while (lastTap < taps.size() && taps.get(lastTap).seconds() < end + line.at(end) + REACH) lastTap++;
+            var places = new double[part.size()];
+            for (int i = 0; i < places.length; i++) {
+                double wanted = part.get(i).seconds();
+                places[i] = wanted + line.at(wanted);
+            }
+            line = new TapAlignment(part, taps.subList(firstTap, lastTap), places)
+                    .line()
+                    .orElse(line);
+            for (int i = from; i < Math.min(due.size(), from + STEP); i++) {
+                double wanted = due.get(i).seconds();
+                at[i] = wanted + line.at(wanted);
+            }
+        }
+        return new TapAlignment(due, taps, at);
+    }
+
+    /**
+     * How late strokes come.
+     *
+     * @param late at the start of everything, in seconds
+     * @param rate how much later in each second
+     */
+    private record Line(double late, double rate) {
+        double at(double seconds) {
+            return late + rate * seconds;
+        }
+    }
+
+    /** The straight line through what was found, where it is enough. */
+    private Optional<Line> line() {
         int count = 0;
         double sumX = 0;
         double sumY = 0;
@@ -82,8 +136,8 @@ final class TapAlignment {
         double sumXy = 0;
         for (int i = 0; i < tapOf.length; i++) {
             if (tapOf[i] < 0) continue;
-            double x = due.get(i).seconds() - start;
-            double y = taps.get(tapOf[i]).seconds() - start;
+            double x = due.get(i).seconds();
+            double y = taps.get(tapOf[i]).seconds() - x;
             count++;
             sumX += x;
             sumY += y;
@@ -91,9 +145,21 @@ final class TapAlignment {
             sumXy += x * y;
         }
         double across = count * sumXx - sumX * sumX;
-        if (count < 3 || across == 0) return this;
-        double line = (count * sumXy - sumX * sumY) / across;
-        return new TapAlignment(due, taps, line, (sumY - line * sumX) / count);
+        if (count < STEP || across <= 0) return Optional.empty();
+        double rate = Math.clamp((count * sumXy - sumX * sumY) / across, -STEEPEST, STEEPEST);
+        return Optional.of(new Line((sumY - rate * sumX) / count, rate));
+    }
+
+    /** The same on the straight line through what was found. */
+    private TapAlignment refined() {
+        Optional<Line> line = line();
+        if (line.isEmpty()) return this;
+        var places = new double[due.size()];
+        for (int i = 0; i < places.length; i++) {
+            double wanted = due.get(i).seconds();
+            places[i] = wanted + line.get().at(wanted);
+        }
+        return new TapAlignment(due, taps, places);
     }
 
     private double cost(int stroke, Tap tap) {

@@ -87,6 +87,16 @@ class SimulatedPlayerTest {
                     Take.of(bars, new SimulatedPlayer(slowing, seed).taps(bars)).isDriftSure(), "seed " + seed);
     }
 
+    /** Nothing of a long take is lost because its end lies seconds away from where it is due. */
+    @ParameterizedTest
+    @CsvSource({"1.5, 25", "-1, 15", "3, 10", "-4, 12", "0.4, 20"})
+    void aPlayerWithATempoOfHisOwnIsFollowedThroughALongTake(double drift, double spread) {
+        Take take = take(new Skill(0, spread, drift, 0.02, 0.02, 0, Optional.empty()));
+        assertEquals(drift, take.driftPercent(), 0.1);
+        assertEquals(0.02 * DUE.size(), take.missed(), 0.02 * DUE.size());
+        assertTrue(take.isDriftSure());
+    }
+
     /** A ghost for each slot of the pattern that is struck, each with what fell there. */
     @Test
     void ghostsLieWhereStrokesFell() {
