@@ -205,7 +205,7 @@ public final class PracticeModel {
         double now = player.secondsNow().orElse(last);
         if (now < last - 0.25) {
             List<Tap> early = early();
-            judge();
+            judge(true);
             taps.addAll(early);
         }
         last = now;
@@ -213,7 +213,7 @@ public final class PracticeModel {
 
     private void end() {
         if (!isOurs) return;
-        judge();
+        judge(false);
         isOurs = false;
         player.speedProperty().set(speedBefore);
     }
@@ -243,36 +243,28 @@ public final class PracticeModel {
         return (at - start()) / speed();
     }
 
-    /** The stand-in plays the round; nothing of it goes into the logbook. */
-    private void simulate(LadderStep step) {
-        List<DueStroke> due =
-                DueStroke.of(work.timeline(), step.bars().from(), step.bars().to(), speed());
-        taps.addAll(new SimulatedPlayer(Skill.LEARNER, round++).taps(due));
-    }
-
-    private void judge() {
-        if (simulates.get() && taps.isEmpty()) step().ifPresent(this::simulate);
-        if (taps.isEmpty()) return;
+    /** @param isWhole whether the round was played to its end: only then the stand-in plays it, and the logbook has it */
+    private void judge(boolean isWhole) {
         step().ifPresent(step -> {
-            Take judged = Take.of(
-                    DueStroke.of(
-                            work.timeline(), step.bars().from(), step.bars().to(), speed()),
-                    taps);
+            List<DueStroke> due = DueStroke.of(
+                    work.timeline(), step.bars().from(), step.bars().to(), speed());
+            if (isWhole && simulates.get()) taps.addAll(new SimulatedPlayer(Skill.LEARNER, round++).taps(due));
+            if (taps.isEmpty()) return;
+            Take judged = Take.of(due, taps);
             playedSpeed = speed();
             take.set(Optional.of(judged));
-            if (simulates.get()) {
-                taps.clear();
-                clean.set(judged.score() >= CLEAN_SCORE ? clean.get() + 1 : 0);
-                return;
-            }
-            students.keep(
-                    work.song().facts().title(),
-                    work.song().versions().shown().orElse(""),
-                    step.bars().toString(),
-                    (int) Math.round(work.song().facts().tempo().perMinute() * speed()),
-                    judged);
             clean.set(judged.score() >= CLEAN_SCORE ? clean.get() + 1 : 0);
+            if (isWhole && !simulates.get()) keep(step, judged);
         });
         taps.clear();
+    }
+
+    private void keep(LadderStep step, Take judged) {
+        students.keep(
+                work.song().facts().title(),
+                work.song().versions().shown().orElse(""),
+                step.bars().toString(),
+                (int) Math.round(work.song().facts().tempo().perMinute() * speed()),
+                judged);
     }
 }

@@ -1,7 +1,6 @@
 package tactus.core.logbook;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -146,15 +145,6 @@ public record Progress(Student student, List<Lesson> due, List<OfSong> songs, Li
     /** The changes that are not fast enough for most songs, the slowest first. */
     public List<ChangeEntry> hardest() {
         return counted.stream().filter(each -> each.perMinute() < FAST_ENOUGH).toList();
-    }
-
-    /** How many days ago the last take was; empty if there is none. */
-    public Optional<Long> daysSince(Records records, LocalDate day) {
-        return records.of(student.name()).takes().stream()
-                .map(take -> take.at().toLocalDate())
-                .filter(date -> !date.isAfter(day))
-                .max(Comparator.naturalOrder())
-                .map(date -> ChronoUnit.DAYS.between(date, day));
     }
 
     /** The song that does not go on, if there is one. */

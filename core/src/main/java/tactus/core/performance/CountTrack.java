@@ -10,6 +10,7 @@ import java.util.TreeMap;
 import tactus.core.harmony.Chord;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Pluck;
+import tactus.core.time.CountSchool;
 import tactus.core.time.Counting;
 import tactus.core.time.Length;
 import tactus.core.timeline.Timeline;
@@ -43,14 +44,12 @@ public record CountTrack(List<Word> words) {
     /** What {@code voice} says through the whole of {@code timeline}. */
     public static CountTrack of(Timeline timeline, CountVoice voice) {
         Map<Length, List<String>> names = voice.chords() ? names(timeline) : Map.of();
-        Map<Integer, List<TimelineStroke>> strokes = new HashMap<>();
-        for (TimelineStroke stroke : timeline.strokes())
-            strokes.computeIfAbsent(stroke.bar(), _ -> new ArrayList<>()).add(stroke);
         var words = new ArrayList<Word>();
         for (TimelineBar bar : timeline.bars()) {
             if (isSilent(bar, voice.silence())) continue;
+            List<TimelineStroke> strokes = timeline.strokesIn(bar.number());
             var said = new TreeMap<Length, List<String>>();
-            count(bar, strokes.getOrDefault(bar.number(), List.of()), voice, said);
+            count(bar, strokes, voice, said);
             Length at = bar.start();
             for (Length beat : bar.meter().beats()) {
                 if (names.containsKey(at)) said.put(at, names.get(at));
@@ -58,8 +57,7 @@ public record CountTrack(List<Word> words) {
             }
             // A stroke that is swung is counted where it sounds.
             Map<Length, Double> sounding = new HashMap<>();
-            for (TimelineStroke stroke : strokes.getOrDefault(bar.number(), List.of()))
-                sounding.put(stroke.start(), stroke.seconds());
+            for (TimelineStroke stroke : strokes) sounding.put(stroke.start(), stroke.seconds());
             said.forEach((place, parts) ->
                     words.add(new Word(sounding.getOrDefault(place, timeline.seconds(place)), parts)));
         }
@@ -90,16 +88,22 @@ public record CountTrack(List<Word> words) {
             Length inBar = stroke.start().minus(bar.start());
             if (inBar.isLessThan(Length.ZERO)) continue;
             if (voice.said() == CountVoice.Said.SLOTS)
-                said.put(stroke.start(), List.of(Counting.said(voice.school(), bar.meter(), stroke.length(), inBar)));
+                said.put(stroke.start(), List.of(count(stroke, voice, bar, inBar)));
             else if (stroke.stroke().isStruck()) said.put(stroke.start(), List.of(way(stroke, voice, bar, inBar)));
         }
     }
 
     /** A pluck has no way, and is counted. */
     private static String way(TimelineStroke stroke, CountVoice voice, TimelineBar bar, Length inBar) {
-        if (stroke.stroke() instanceof Pluck) return Counting.said(voice.school(), bar.meter(), stroke.length(), inBar);
+        if (stroke.stroke() instanceof Pluck) return count(stroke, voice, bar, inBar);
         Direction way = stroke.stroke().way().or(stroke::hand).orElse(Direction.DOWN);
         return way == Direction.UP ? "up" : "down";
+    }
+
+    private static String count(TimelineStroke stroke, CountVoice voice, TimelineBar bar, Length inBar) {
+        // The timeline has the numbers; a slot that a change of chord cuts short is still counted as it was.
+        if (voice.school() == CountSchool.NUMBERS) return stroke.count().spoken();
+        return Counting.said(voice.school(), bar.meter(), stroke.length(), inBar);
     }
 
     /** The next chord's name on the last felt beat that begins before it. */
@@ -120,11 +124,9 @@ public record CountTrack(List<Word> words) {
 
     private static Optional<Length> beatBefore(Timeline timeline, Length change) {
         Length found = null;
-        Optional<TimelineBar> bar = timeline.barAt(change)
-                .filter(each -> each.start().isLessThan(change))
-                .or(() -> timeline.bars().stream()
-                        .filter(each -> each.end().equals(change))
-                        .findFirst());
+        Optional<TimelineBar> there = timeline.barAt(change);
+        Optional<TimelineBar> bar = there.filter(each -> each.start().isLessThan(change))
+                .or(() -> there.flatMap(each -> timeline.bar(each.number() - 1)));
         if (bar.isEmpty()) return Optional.empty();
         Length at = bar.get().start();
         for (Length beat : bar.get().meter().beats()) {

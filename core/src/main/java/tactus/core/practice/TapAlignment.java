@@ -42,8 +42,8 @@ final class TapAlignment {
     private int[] tapOf = {};
     private double cost;
 
-    private TapAlignment(List<DueStroke> due, List<Tap> taps, double slope, double shift) {
-        this(due, taps, places(due, slope, shift));
+    private TapAlignment(List<DueStroke> due, List<Tap> taps, Line line) {
+        this(due, taps, line.places(due));
     }
 
     /** @param at where each stroke is looked for */
@@ -54,26 +54,21 @@ final class TapAlignment {
         align();
     }
 
-    private static double[] places(List<DueStroke> due, double slope, double shift) {
-        var at = new double[due.size()];
-        double start = due.isEmpty() ? 0 : due.getFirst().seconds();
-        for (int i = 0; i < at.length; i++) at[i] = start + (due.get(i).seconds() - start) * slope + shift;
-        return at;
-    }
-
     /**
      * The tap of each stroke by its index, -1 for none.
      *
      * @param taps in the order of time
      */
     static int[] of(List<DueStroke> due, List<Tap> taps) {
-        var plain = new TapAlignment(due, taps, 1, 0);
+        var plain = new TapAlignment(due, taps, Line.AS_DUE);
         if (due.size() < ENOUGH || taps.size() < ENOUGH / 2 || plain.cost < WELL * due.size()) return plain.tapOf;
         TapAlignment best = followed(due, taps);
         if (plain.cost < best.cost) best = plain;
+        double start = due.getFirst().seconds();
         for (int percent = -MOST_PERCENT; percent <= MOST_PERCENT; percent++) {
             for (int step = -SHIFTS; step <= SHIFTS; step++) {
-                var other = new TapAlignment(due, taps, 1 + percent / 100.0, step * SHIFT);
+                double rate = percent / 100.0;
+                var other = new TapAlignment(due, taps, new Line(step * SHIFT - rate * start, rate));
                 if (other.cost < best.cost) best = other;
             }
         }
@@ -89,7 +84,7 @@ final class TapAlignment {
      */
     private static TapAlignment followed(List<DueStroke> due, List<Tap> taps) {
         var at = new double[due.size()];
-        var line = new Line(0, 0);
+        Line line = Line.AS_DUE;
         int firstTap = 0;
         for (int from = 0; from < due.size(); from += STEP) {
             List<DueStroke> part = due.subList(from, Math.min(due.size(), from + 2 * STEP));
@@ -99,18 +94,11 @@ final class TapAlignment {
             double end = part.getLast().seconds();
             int lastTap = firstTap;
             while (lastTap < taps.size() && taps.get(lastTap).seconds() < end + line.at(end) + REACH) lastTap++;
-            var places = new double[part.size()];
-            for (int i = 0; i < places.length; i++) {
-                double wanted = part.get(i).seconds();
-                places[i] = wanted + line.at(wanted);
-            }
-            line = new TapAlignment(part, taps.subList(firstTap, lastTap), places)
+            line = new TapAlignment(part, taps.subList(firstTap, lastTap), line)
                     .line()
                     .orElse(line);
-            for (int i = from; i < Math.min(due.size(), from + STEP); i++) {
-                double wanted = due.get(i).seconds();
-                at[i] = wanted + line.at(wanted);
-            }
+            double[] places = line.places(part);
+            System.arraycopy(places, 0, at, from, Math.min(STEP, places.length));
         }
         return new TapAlignment(due, taps, at);
     }
@@ -122,6 +110,15 @@ final class TapAlignment {
      * @param rate how much later in each second
      */
     private record Line(double late, double rate) {
+
+        private static final Line AS_DUE = new Line(0, 0);
+
+        double[] places(List<DueStroke> due) {
+            return due.stream()
+                    .mapToDouble(stroke -> stroke.seconds() + at(stroke.seconds()))
+                    .toArray();
+        }
+
         double at(double seconds) {
             return late + rate * seconds;
         }
@@ -152,14 +149,7 @@ final class TapAlignment {
 
     /** The same on the straight line through what was found. */
     private TapAlignment refined() {
-        Optional<Line> line = line();
-        if (line.isEmpty()) return this;
-        var places = new double[due.size()];
-        for (int i = 0; i < places.length; i++) {
-            double wanted = due.get(i).seconds();
-            places[i] = wanted + line.get().at(wanted);
-        }
-        return new TapAlignment(due, taps, places);
+        return line().map(line -> new TapAlignment(due, taps, line)).orElse(this);
     }
 
     private double cost(int stroke, Tap tap) {
