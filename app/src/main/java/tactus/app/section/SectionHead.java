@@ -3,6 +3,8 @@ package tactus.app.section;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Control;
@@ -14,6 +16,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import tactus.app.field.Bound;
+import tactus.app.field.KeptRow;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
 import tactus.app.field.WholeNumberSpinner;
@@ -48,6 +51,8 @@ public final class SectionHead extends VBox {
     private final Label units = new Label();
     private final HarmonyLineBar line;
     private final FlowPane lengths = new FlowPane();
+    private final KeptRow answers = new KeptRow(lengths);
+    private final KeptRow shownPasses = new KeptRow(passButtons);
 
     public SectionHead(ArrangementModel model, HarmonyModel harmony, BarsModel bars, HarmonyLineModel chords) {
         this.model = model;
@@ -162,30 +167,36 @@ public final class SectionHead extends VBox {
     /** Asks how long chords last where that is not said. */
     private void askLengths(Section section) {
         lengths.setVisible(EachLasts.isOpen(section));
-        lengths.getChildren().clear();
-        if (!lengths.isVisible()) return;
+        if (lengths.isVisible()) answers.show(EachLasts.of(section), () -> answers(EachLasts.of(section)));
+    }
+
+    private List<Node> answers(List<EachLasts> possible) {
         var asked = new Label(Words.of("lengths.ask"));
         asked.setMinWidth(USE_PREF_SIZE);
-        lengths.getChildren().add(asked);
-        for (EachLasts each : EachLasts.of(section)) {
-            String code = Lexicon.code(each);
-            var answer = new Button(Words.of("lengths." + code));
-            answer.setId("lengths-" + code);
-            answer.setMinWidth(USE_PREF_SIZE);
-            answer.setOnAction(_ -> problem.say(model.change("edit.lengths", each::in)));
-            lengths.getChildren().add(answer);
-        }
+        return Stream.<Node>concat(Stream.of(asked), possible.stream().map(this::answer))
+                .toList();
+    }
+
+    private Button answer(EachLasts each) {
+        String code = Lexicon.code(each);
+        var answer = new Button(Words.of("lengths." + code));
+        answer.setId("lengths-" + code);
+        answer.setMinWidth(USE_PREF_SIZE);
+        answer.setOnAction(_ -> problem.say(model.change("edit.lengths", each::in)));
+        return answer;
     }
 
     /** A button for each pass; of very many the first ones and the last, which can differ. */
     private void showPasses() {
-        passButtons.getChildren().clear();
-        passField.setVisible(model.passes() > 1);
-        var group = new ToggleGroup();
         int count = model.passes();
-        IntStream.rangeClosed(1, count)
-                .filter(pass -> pass < MOST_PASS_BUTTONS || pass == count)
-                .forEach(pass -> passButtons.getChildren().add(passButton(pass, group)));
+        passField.setVisible(count > 1);
+        shownPasses.show(List.of(count, model.choice().pass()), () -> {
+            var group = new ToggleGroup();
+            return IntStream.rangeClosed(1, count)
+                    .filter(pass -> pass < MOST_PASS_BUTTONS || pass == count)
+                    .mapToObj(pass -> passButton(pass, group))
+                    .toList();
+        });
     }
 
     private ToggleButton passButton(int pass, ToggleGroup group) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
@@ -18,6 +19,7 @@ import tactus.app.action.Actions;
 import tactus.app.action.LateTooltip;
 import tactus.app.action.Scope;
 import tactus.app.field.Bound;
+import tactus.app.field.KeptRow;
 import tactus.app.field.NamedField;
 import tactus.app.neck.HeldShape;
 import tactus.app.neck.NeckView;
@@ -46,6 +48,7 @@ public final class ShapePanel extends HBox {
     private final Label problem;
     private final TextField name = new TextField();
     private final FlowPane names = new FlowPane();
+    private final KeptRow shownNames = new KeptRow(names);
     private final NeckView neck;
     private final TextField frets = new TextField();
     private final TextField fingers = new TextField();
@@ -202,17 +205,21 @@ public final class ShapePanel extends HBox {
     }
 
     private void showNames(ChosenShape shape) {
-        names.getChildren().clear();
-        List<NameGuess> guesses = shape.names();
-        if (guesses.isEmpty()) return;
+        List<NameGuess> guesses = shape.names().stream().limit(NAMES_SHOWN).toList();
+        Optional<ChordName> called = shape.chord().meaning();
+        shownNames.show(List.of(guesses, called, settings.noteSchool()), () -> names(guesses, called));
+    }
+
+    private List<Node> names(List<NameGuess> guesses, Optional<ChordName> called) {
+        if (guesses.isEmpty()) return List.of();
         var label = new Label(Words.of("shape.soundsAs"));
         label.getStyleClass().add("quiet");
-        names.getChildren().add(label);
-        Optional<ChordName> called = shape.chord().meaning();
-        for (NameGuess guess : guesses.stream().limit(NAMES_SHOWN).toList()) {
-            boolean isCalled = called.filter(guess.name()::equals).isPresent();
-            names.getChildren().add(isCalled ? called(guess) : link(guess));
-        }
+        return Stream.concat(
+                        Stream.of(label),
+                        guesses.stream()
+                                .map(guess ->
+                                        called.filter(guess.name()::equals).isPresent() ? called(guess) : link(guess)))
+                .toList();
     }
 
     private Node called(NameGuess guess) {

@@ -154,6 +154,8 @@ abstract class WindowTest {
 
     /** The mouse goes there, and its button down and up, without the rests of a robot. */
     private void clickAt(String query) {
+        // What a slow machine has not yet laid out would move under the mouse.
+        robot.interact(() -> stage.getScene().getRoot().layout());
         Point2D at = robot.point(query).query();
         robot.interactNoWait(() -> hands.mouseMove(at));
         robot.interactNoWait(() -> hands.mousePress(MouseButton.PRIMARY));

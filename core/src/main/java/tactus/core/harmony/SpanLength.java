@@ -132,14 +132,16 @@ public sealed interface SpanLength {
 
     /**
      * The length of {@code from} to {@code to} as a teacher would count it: in bars where both lie on bar lines, in felt
-     * beats elsewhere.
+     * beats elsewhere, and in bars and parts of a bar where that would be more beats than can be said; at most 1,000 bars.
      */
     static SpanLength between(BarLines bars, Length from, Length to) {
-        int first = bars.barAt(from);
-        for (int bar = first + 1; bars.start(first).equals(from) && bar <= bars.bars(); bar++) {
-            if (bars.start(bar).equals(to)) return bars(bar - first);
-        }
-        return new Beats(bars.beatsBefore(to).minus(bars.beatsBefore(from)));
+        Length most = Length.of(MOST);
+        Length count = bars.barsBefore(to).minus(bars.barsBefore(from));
+        boolean isWhole = bars.start(bars.barAt(from)).equals(from)
+                && count.remainderOver(Length.WHOLE).isZero();
+        Length beats = bars.beatsBefore(to).minus(bars.beatsBefore(from));
+        if (!isWhole && !most.isLessThan(beats)) return new Beats(beats);
+        return new Bars(most.isLessThan(count) ? most : count);
     }
 
     /** @throws Refusal unless {@code count} is 1 to 1,000 */

@@ -17,8 +17,8 @@ import tactus.core.shape.Voicing;
 
 /**
  * The shape that most teachers draw first for a name (common practice): the open shapes, otherwise the barre that moves an
- * open E or A along the neck, on E flat an open D. With another bass it is the same shape with that bass below it. Known
- * for six strings a fourth, fourth, fourth, third and fourth apart.
+ * open E or A along the neck, on E flat an open D. With another bass it is the same shape with that bass below it. Where
+ * teachers are of two minds (Em7, G/B), the first position of the open dataset chords-db decides. Known for six strings a fourth, fourth, fourth, third and fourth apart.
  */
 final class TaughtShapes {
 
@@ -45,7 +45,7 @@ final class TaughtShapes {
             "Em 022000",
             "E7 020100",
             "Emaj7 021100",
-            "Em7 020000",
+            "Em7 022030",
             "Esus2 024400",
             "Esus4 022200",
             "Fmaj7 xx3210",
@@ -76,7 +76,10 @@ final class TaughtShapes {
             "Em/F xx3000",
             "F/G 303211",
             "G/E 020033",
-            "G/F 120033");
+            "G/F 120033",
+            "G/B x20033");
+    /** Open shapes that move otherwise than they are held at the nut. */
+    private static final Map<String, String> MOVING = Map.of("022030", "020000");
     /** Roots by their distance from C that move the open E, from F to A flat. */
     private static final List<Integer> ON_SIX = List.of(5, 6, 7, 8);
 
@@ -144,7 +147,9 @@ final class TaughtShapes {
     private static void move(Map<Key, Voicing> shapes, Quality quality, int root) {
         int from = root == ON_FOUR ? D : ON_SIX.contains(root) ? E : A;
         Voicing open = shapes.get(new Key(quality, from));
-        if (open != null) shapes.putIfAbsent(new Key(quality, root), up(open, (root - from + 12) % 12));
+        if (open == null) return;
+        Voicing moving = Voicing.parse(MOVING.getOrDefault(open.toString(), open.toString()));
+        shapes.putIfAbsent(new Key(quality, root), up(moving, (root - from + 12) % 12));
     }
 
     private static Voicing up(Voicing voicing, int frets) {

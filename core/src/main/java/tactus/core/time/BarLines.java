@@ -68,6 +68,11 @@ public final class BarLines {
         return position(barStarts, lastBar, coordinate(barStarts, lastBar, from).plus(bars));
     }
 
+    /** How many bars lie before {@code at}, with the part of the bar that it lies in. */
+    public Length barsBefore(Length at) {
+        return coordinate(barStarts, meters.getLast().length(), at);
+    }
+
     /** How many felt beats lie before {@code at}. */
     public Length beatsBefore(Length at) {
         return coordinate(beatStarts, meters.getLast().beats().getLast(), at);

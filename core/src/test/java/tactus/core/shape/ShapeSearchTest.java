@@ -52,9 +52,9 @@ class ShapeSearchTest {
         "B7, x21202",
         "Cmaj7, x32000",
         "Am7, x02010",
-        "Em7, 020000",
+        "Em7, 022030",
         "Asus2, x02200",
-        "G/B, x20003"
+        "G/B, x20033"
     })
     void theFirstShapeIsTheOneThatMethodsTeach(String name, String shape) {
         assertEquals(shape, find(name).getFirst().voicing().toString());
@@ -103,21 +103,22 @@ class ShapeSearchTest {
             Map.entry("C#sus4", "the barre at the fourth fret"),
             Map.entry("Gm", "the barre at the third fret; 310033 is nobody's first"),
             Map.entry("Ab", "the barre at the fourth fret"),
-            Map.entry("Ab7", "the barre at the fourth fret"),
-            Map.entry("Absus4", "the barre at the fourth fret"),
             Map.entry("Gsus4", "the fifth left out, since four fingers do not reach 330013"),
-            Map.entry("Em7", "two fingers fewer"),
             Map.entry("Esus2", "open strings instead of a barre with five strings"),
             Map.entry("Fsus2", "no string damped in between"),
-            Map.entry("G/B", "two fingers; the third string is the same"),
             Map.entry("E/C#", "the open E over its bass; x46454 is C#m7"),
             Map.entry("E/G#", "the bass on string 6 and a whole chord; xxx100 has three strings"),
             Map.entry("A/C#", "the open A over its bass"),
             Map.entry("A/G#", "the open A over its bass"),
-            Map.entry("Am/G", "the open Am over its bass"),
-            Map.entry("Ab7sus4", "the barre at the fourth fret, as for Ab"));
+            Map.entry("Am/G", "the open Am over its bass"));
 
-    /** The first positions of the open dataset for major, minor, 7, maj7, m7, sus and slash names. */
+    /** Their position has the fifth lowest and three strings above it: no shape with the bass that the name asks for. */
+    private static final Set<String> TURNED_OVER = Set.of("Ab7", "Absus4", "Ab7sus4");
+
+    /**
+     * The first positions of the open dataset for major, minor, 7, maj7, m7, sus and slash names: nine in ten are ours
+     * too.
+     */
     @Test
     void theFirstShapeIsTheFirstOfTheDatasetButForNamesWithAReason() {
         var different = new TreeSet<String>();
@@ -125,10 +126,12 @@ class ShapeSearchTest {
         for (String[] row : rows) {
             ChordName name = ChordName.parse(row[0]);
             Voicing ours = find(row[0]).getFirst().voicing();
-            if (!isSameFromTheBassOn(ours, Voicing.parse(row[1]), name)) different.add(row[0]);
+            if (!TURNED_OVER.contains(row[0]) && !isSameFromTheBassOn(ours, Voicing.parse(row[1]), name))
+                different.add(row[0]);
         }
         assertEquals(new TreeSet<>(DIFFERENT.keySet()), different);
         assertEquals(143, rows.size());
+        assertTrue(different.size() * 10 <= rows.size() - TURNED_OVER.size(), different.toString());
     }
 
     /** The dataset often sounds a string below the root, as a plain name allows. */

@@ -17,6 +17,7 @@ import tactus.core.rule.FormChoice;
 import tactus.core.saying.Saying;
 import tactus.core.song.Song;
 import tactus.core.time.Length;
+import tactus.core.time.Quantity;
 import tactus.core.timeline.Margin;
 import tactus.core.timeline.PlayedForm;
 import tactus.core.timeline.Timeline;
@@ -26,6 +27,7 @@ import tactus.formats.file.WholeFile;
 import tactus.formats.sheet.FactsText;
 import tactus.words.BarNote;
 import tactus.words.HintWords;
+import tactus.words.MeantWords;
 import tactus.words.RibbonWords;
 import tactus.words.SongWords;
 import tactus.words.Words;
@@ -66,11 +68,20 @@ public final class TextChart {
         lines.add(version + FactsText.of(song.facts(), timeline));
         if (!song.facts().note().isEmpty()) lines.add(song.facts().note());
         lines.addAll(new HintWords(song).ofSong());
+        lines.addAll(MeantWords.of(song, timeline));
         Outline outline = Outline.of(timeline);
+        outline.pickup().ifPresent(this::addPickup);
         for (OutlinedUse use : outline.uses()) addUse(outline, use);
         addShapes();
         addPatterns();
         out.write((String.join("\n", lines) + "\n").getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** What is played before bar 1. */
+    private void addPickup(TimelineBar bar) {
+        String note = BarNote.of(words, timeline, bar);
+        String beats = Words.count(Quantity.beats(Length.of(bar.meter().beats().size())));
+        lines.add(Words.of("chart.pickup", beats, chords(bar), note.isEmpty() ? "" : "  " + note));
     }
 
     private void addUse(Outline outline, OutlinedUse use) {

@@ -25,6 +25,9 @@ import tactus.core.pitch.Guitar;
 import tactus.core.rhythm.CellWords;
 import tactus.core.rule.Raise;
 import tactus.core.rule.What;
+import tactus.core.snag.Snag;
+import tactus.core.snag.Snags;
+import tactus.core.song.Accepted;
 import tactus.core.song.Hint;
 import tactus.core.song.Song;
 import tactus.core.timeline.PlayedForm;
@@ -59,7 +62,19 @@ class NothingIsLostTest {
             }
         }
         songs.add(SampleSong.song());
+        songs.add(everythingMeant(SampleSong.song()));
         return songs.stream();
+    }
+
+    /** The same with every slip that is found in it taken as meant. */
+    private static Song everythingMeant(Song song) {
+        Song meant = song;
+        for (Snag snag : Snags.all(song, Timeline.of(song), Words.lexicon())) {
+            String reason = "the voice wants it so " + meant.lesson().accepted().size();
+            meant = meant.withLesson(meant.lesson().with(new Accepted(snag.id(), snag.values(), reason)));
+        }
+        assertFalse(meant.lesson().accepted().isEmpty());
+        return meant;
     }
 
     /** What has to be said of a song. */
@@ -104,6 +119,9 @@ class NothingIsLostTest {
                 .filter(hint -> hint.about().inSection().stream().allMatch(song.order()::contains))
                 .map(Hint::text)
                 .forEach(said::add);
+        Snags.all(song, timeline, Words.lexicon()).stream()
+                .flatMap(snag -> song.lesson().reason(snag.id(), snag.values()).stream())
+                .forEach(reason -> said.add("meant so, " + reason));
         song.chords().forEach(chord -> said.add(chord.voicing().toString()));
         song.chords()
                 .forEach(chord -> chord.moves()
