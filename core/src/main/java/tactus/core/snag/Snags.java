@@ -1,6 +1,5 @@
 package tactus.core.snag;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -47,11 +46,11 @@ public final class Snags {
                         snag -> song.lesson().reason(snag.id(), snag.values()).isPresent()));
     }
 
-    /** Finds every snag, accepted or not. */
+    /** Finds every snag, accepted or not. The finders look side by side on all processors; the order stays that of the list. */
     public static List<Snag> all(Song song, Timeline timeline, Lexicon lexicon) {
         var laid = new LaidSong(song.asShown(), timeline, lexicon);
-        var found = new ArrayList<Snag>();
-        for (Finder finder : FINDERS) finder.find(laid, found::add);
-        return List.copyOf(found);
+        return FINDERS.parallelStream()
+                .<Snag>mapMulti((finder, found) -> finder.find(laid, found))
+                .toList();
     }
 }

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import tactus.core.pattern.Pattern;
 import tactus.core.rule.Situation;
 import tactus.core.rule.UseChoice;
@@ -14,7 +15,8 @@ import tactus.core.section.SectionId;
 import tactus.core.section.Use;
 import tactus.core.time.Length;
 
-/** The running order of a song, pass by pass: which bars each has and how rules ask for it. */
+/** The running order of a song, pass by pass: which bars each has and how rules ask for it. Can be asked from
+ * several threads. */
 public final class Passes {
 
     private record Key(SectionId section, List<Except> excepts, boolean hasTag) {}
@@ -22,8 +24,8 @@ public final class Passes {
     private final Song song;
     private final Map<SectionId, Section> sections = new HashMap<>();
     private final Map<SectionId, Integer> lastUses = new HashMap<>();
-    private final Map<SectionId, Optional<Length>> rounds = new HashMap<>();
-    private final Map<Key, Section> expanded = new HashMap<>();
+    private final Map<SectionId, Optional<Length>> rounds = new ConcurrentHashMap<>();
+    private final Map<Key, Section> expanded = new ConcurrentHashMap<>();
 
     /** The passes of {@code song}. */
     public Passes(Song song) {

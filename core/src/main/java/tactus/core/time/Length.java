@@ -62,16 +62,24 @@ public record Length(long over, long under) implements Comparable<Length> {
 
     /** @throws ArithmeticException if the sum cannot be held in two {@code long}s */
     public Length plus(Length other) {
-        if (under == other.under) return new Length(Math.addExact(over, other.over), under);
-        return new Length(
-                Math.addExact(Math.multiplyExact(over, other.under), Math.multiplyExact(other.over, under)),
-                Math.multiplyExact(under, other.under));
+        return sum(over, under, other.over, other.under);
     }
 
     /** @throws ArithmeticException if the difference cannot be held in two {@code long}s */
     public Length minus(Length other) {
-        if (under == other.under) return new Length(Math.subtractExact(over, other.over), under);
-        return plus(other.times(-1));
+        return sum(over, under, Math.negateExact(other.over), other.under);
+    }
+
+    private static Length sum(long over, long under, long otherOver, long otherUnder) {
+        if (under == otherUnder) return new Length(Math.addExact(over, otherOver), under);
+        // Of two note values the finer one measures the other, without a product.
+        if (under % otherUnder == 0)
+            return new Length(Math.addExact(over, Math.multiplyExact(otherOver, under / otherUnder)), under);
+        if (otherUnder % under == 0)
+            return new Length(Math.addExact(Math.multiplyExact(over, otherUnder / under), otherOver), otherUnder);
+        return new Length(
+                Math.addExact(Math.multiplyExact(over, otherUnder), Math.multiplyExact(otherOver, under)),
+                Math.multiplyExact(under, otherUnder));
     }
 
     /** @throws ArithmeticException if the product cannot be held in two {@code long}s */
@@ -165,5 +173,16 @@ public record Length(long over, long under) implements Comparable<Length> {
             b = rest;
         }
         return Math.absExact(a);
+    }
+
+    /** As for every record, only quicker: nothing is compared as often. */
+    @Override
+    public boolean equals(Object other) {
+        return this == other || other instanceof Length length && over == length.over && under == length.under;
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * Long.hashCode(over) + Long.hashCode(under);
     }
 }

@@ -148,4 +148,15 @@ public record Meter(List<Integer> groups, int unit) {
     public String grouped() {
         return String.join("+", groups.stream().map(String::valueOf).toList()) + "/" + unit;
     }
+
+    /** As for every record, only quicker: bars are compared at every stroke, and mostly have the same meter. */
+    @Override
+    public boolean equals(Object other) {
+        return this == other || other instanceof Meter meter && unit == meter.unit && groups.equals(meter.groups);
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * groups.hashCode() + unit;
+    }
 }

@@ -1,10 +1,12 @@
 package tactus.core.timeline;
 
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
@@ -15,7 +17,7 @@ import tactus.core.time.Length;
 import tactus.core.time.Slot;
 import tactus.core.variation.Variation;
 
-/** The forms of a song's patterns: written ones, or derived where none is written. Remembers what it has found. */
+/** The forms of a song's patterns: written ones, or derived where none is written. Remembers what it has found, and can be asked from several threads. */
 final class Forms {
 
     private record Asked(PatternId pattern, FormChoice form) {}
@@ -29,9 +31,9 @@ final class Forms {
     record Moving(Pattern pattern, List<Slot> slots, List<Length> starts, List<Motion> motions, Length length) {}
 
     private final Map<PatternId, Pattern> patterns = new HashMap<>();
-    private final Map<Asked, Optional<Pattern>> found = new HashMap<>();
-    private final Map<Pattern, Map<Length, Boolean>> whole = new IdentityHashMap<>();
-    private final Map<Pattern, Moving> moving = new IdentityHashMap<>();
+    private final Map<Asked, Optional<Pattern>> found = new ConcurrentHashMap<>();
+    private final Map<Pattern, Map<Length, Boolean>> whole = Collections.synchronizedMap(new IdentityHashMap<>());
+    private final Map<Pattern, Moving> moving = Collections.synchronizedMap(new IdentityHashMap<>());
 
     Forms(Song song) {
         song.patterns().forEach(pattern -> patterns.put(pattern.id(), pattern));
@@ -69,7 +71,7 @@ final class Forms {
 
     /** See {@link Cells#endsWhole}. */
     boolean endsWhole(Pattern pattern, Length end) {
-        return whole.computeIfAbsent(pattern, _ -> new HashMap<>())
+        return whole.computeIfAbsent(pattern, _ -> new ConcurrentHashMap<>())
                 .computeIfAbsent(end, each -> Cells.endsWhole(pattern, each));
     }
 

@@ -2,11 +2,14 @@ package tactus.core.timeline;
 
 import java.util.ArrayList;
 import java.util.BitSet;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.pitch.ConcertPitch;
@@ -29,7 +32,8 @@ import tactus.core.time.TempoMap;
 
 /**
  * Builds a timeline pass by pass, in three steps: the plan of a pass, the pass with everything laid on it, and the pass
- * placed in the song. What passes look like that have the same bars and rules is worked out once.
+ * placed in the song. What passes look like that have the same bars and rules is worked out once, and those that differ are
+ * worked out side by side on all processors; what they share remembers what it found and is safe for that.
  */
 final class Layout {
 
@@ -43,9 +47,9 @@ final class Layout {
     private final List<Rule> alternatives;
     private final Passes passes;
     private final Forms forms;
-    private final Map<Optional<Raise>, Strings> strings = new HashMap<>();
-    private final Map<Key, PassFrame> frames = new HashMap<>();
-    private final Map<LaidKey, LaidPass> laid = new HashMap<>();
+    private final Map<Optional<Raise>, Strings> strings = new ConcurrentHashMap<>();
+    private final Map<Key, PassFrame> frames = new ConcurrentHashMap<>();
+    private final Map<LaidKey, LaidPass> laid = new ConcurrentHashMap<>();
     private final List<TimelineBar> bars = new ArrayList<>();
     private final List<TimelineSpan> spans = new ArrayList<>();
     private final List<TimelineStroke> strokes = new ArrayList<>();
@@ -76,26 +80,69 @@ final class Layout {
     }
 
     /** A pass that is to be laid. */
-    private record Turn(int use, int pass, int count, Key key, PassFrame frame) {}
+    private record Turn(int use, int pass, int count, Key key) {}
 
     private void layPasses() {
         List<Turn> turns = turns();
-        Optional<SongPosition> at = Optional.empty();
+        distinct(turns).parallelStream().forEach(turn -> frames.put(turn.key(), plan(turn)));
+        List<Optional<Pattern>> following = IntStream.range(0, turns.size())
+                .mapToObj(i -> i + 1 < turns.size() ? beginning(turns.get(i + 1)) : Optional.<Pattern>empty())
+                .toList();
+        layAhead(turns, following);
+        List<Placing> placings = placings(turns, following);
+        List<PlacedPass> placed =
+                placings.parallelStream().map(each -> each.placed(tempo)).toList();
+        for (int i = 0; i < placings.size(); i++) {
+            Placing placing = placings.get(i);
+            add(placed.get(i));
+            Turn turn = placing.turn();
+            addOffers(
+                    passes.situation(turn.use(), turn.pass()),
+                    placing.laid(),
+                    placing.from().at());
+        }
+    }
+
+    /** A pass that has been laid, and where it goes. */
+    private record Placing(Turn turn, LaidPass laid, List<TempoMap.Pause> pauses, SongPosition from) {
+
+        PlacedPass placed(Tempo tempo) {
+            var place = new PassPlacing.Turn(turn.use(), turn.pass(), turn.count());
+            return PassPlacing.of(laid, place, from, tempo, pauses);
+        }
+
+        /** Where the next pass begins. */
+        SongPosition after() {
+            Length held = pauses.stream().map(TempoMap.Pause::extra).reduce(from.held(), Length::plus);
+            return new SongPosition(
+                    from.at().plus(laid.bars().length()),
+                    from.bar() + laid.bars().bars(),
+                    from.span() + laid.spans().size(),
+                    held,
+                    lead());
+        }
+
+        private Optional<SongPosition.Lead> lead() {
+            Strings strings = laid.frame().strings();
+            if (laid.spans().isEmpty())
+                return from.before().map(lead -> new SongPosition.Lead(lead.chord(), lead.start(), strings));
+            LaidSpan last = laid.spans().getLast();
+            return Optional.of(new SongPosition.Lead(last.chord(), from.at().plus(last.start()), strings));
+        }
+    }
+
+    private List<Placing> placings(List<Turn> turns, List<Optional<Pattern>> following) {
+        var placings = new ArrayList<Placing>();
         Optional<LaidPass.GoingOn> goingOn = Optional.empty();
         for (int i = 0; i < turns.size(); i++) {
-            Turn turn = turns.get(i);
-            Optional<Pattern> next =
-                    i + 1 < turns.size() ? PassLayout.beginning(turns.get(i + 1).frame(), forms) : Optional.empty();
-            LaidPass layout = laid(turn, goingOn, next);
-            goingOn = layout.goingOn();
-            SongPosition from = at.orElseGet(() -> start(layout));
-            var place = new PassPlacing.Turn(turn.use(), turn.pass(), turn.count());
-            PlacedPass placed = PassPlacing.of(layout, place, from, tempo, Pacing.of(layout, tempo));
-            add(placed);
-            addOffers(passes.situation(turn.use(), turn.pass()), layout, from.at());
-            at = Optional.of(after(from, layout, placed));
+            LaidPass pass = laid(turns.get(i), goingOn, following.get(i));
+            goingOn = pass.goingOn();
+            SongPosition from =
+                    placings.isEmpty() ? start(pass) : placings.getLast().after();
+            placings.add(new Placing(turns.get(i), pass, Pacing.of(pass, tempo), from));
         }
-        length = at.map(SongPosition::at).orElse(Length.ZERO);
+        if (!placings.isEmpty()) length = placings.getLast().after().at();
+        return placings;
     }
 
     private List<Turn> turns() {
@@ -106,13 +153,37 @@ final class Layout {
                 BitSet indices = book.in(passes.situation(use, pass));
                 var key = new Key(
                         song.uses().get(use).section(), passes.excepts(use, pass), passes.hasTag(use, pass), indices);
-                int ofUse = use;
-                int ofPass = pass;
-                PassFrame frame = frames.computeIfAbsent(key, _ -> plan(ofUse, ofPass, book.at(indices)));
-                turns.add(new Turn(use, pass, count, key, frame));
+                turns.add(new Turn(use, pass, count, key));
             }
         }
         return turns;
+    }
+
+    /** One turn for each key. */
+    private static List<Turn> distinct(List<Turn> turns) {
+        var first = new LinkedHashMap<Key, Turn>();
+        turns.forEach(turn -> first.putIfAbsent(turn.key(), turn));
+        return List.copyOf(first.values());
+    }
+
+    private Optional<Pattern> beginning(Turn turn) {
+        return PassLayout.beginning(frames.get(turn.key()), forms);
+    }
+
+    /** Lays all passes side by side as they are where no round goes on from the pass before, which is rare. */
+    private void layAhead(List<Turn> turns, List<Optional<Pattern>> following) {
+        IntStream.range(0, turns.size())
+                .boxed()
+                .collect(Collectors.toMap(
+                        i -> new LaidKey(
+                                turns.get(i).key(),
+                                Optional.empty(),
+                                following.get(i).map(Pattern::id)),
+                        i -> i,
+                        (one, _) -> one))
+                .values()
+                .parallelStream()
+                .forEach(i -> laid(turns.get(i), Optional.empty(), following.get(i)));
     }
 
     TempoMap tempoMap() {
@@ -156,11 +227,12 @@ final class Layout {
 
     private LaidPass laid(Turn turn, Optional<LaidPass.GoingOn> before, Optional<Pattern> next) {
         var key = new LaidKey(turn.key(), before, next.map(Pattern::id));
-        return laid.computeIfAbsent(key, _ -> PassLayout.of(turn.frame(), forms, before, next));
+        return laid.computeIfAbsent(key, _ -> PassLayout.of(frames.get(turn.key()), forms, before, next));
     }
 
-    private PassFrame plan(int use, int pass, List<Rule> rules) {
-        Section written = passes.section(use, pass);
+    private PassFrame plan(Turn turn) {
+        List<Rule> rules = book.at(turn.key().rules());
+        Section written = passes.section(turn.use(), turn.pass());
         var raise = RuleBook.decide(
                         rules.stream()
                                 .filter(rule -> rule.where().part().isEmpty())
@@ -201,24 +273,11 @@ final class Layout {
                     TimelineSpan.Played.NOTHING,
                     first.frame().raise()));
         }
-        return new SongPosition(meter.length(), 1, spans.size(), Length.ZERO, lead(first));
-    }
-
-    private SongPosition after(SongPosition from, LaidPass layout, PlacedPass placed) {
-        Length held = placed.pauses().stream().map(TempoMap.Pause::extra).reduce(from.held(), Length::plus);
-        return new SongPosition(
-                from.at().plus(layout.bars().length()),
-                from.bar() + placed.bars().size(),
-                spans.size(),
-                held,
-                lead(layout));
-    }
-
-    private Optional<SongPosition.Lead> lead(LaidPass before) {
-        if (spans.isEmpty()) return Optional.empty();
-        TimelineSpan last = spans.getLast();
-        return Optional.of(
-                new SongPosition.Lead(last.chord(), last.start(), before.frame().strings()));
+        Optional<SongPosition.Lead> lead = spans.stream()
+                .findFirst()
+                .map(span -> new SongPosition.Lead(
+                        span.chord(), span.start(), first.frame().strings()));
+        return new SongPosition(meter.length(), 1, spans.size(), Length.ZERO, lead);
     }
 
     private void addOffers(Situation situation, LaidPass pass, Length from) {

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import tactus.core.harmony.Chord;
 import tactus.core.harmony.ChordMove;
@@ -29,7 +30,7 @@ import tactus.core.stroke.Stop;
 import tactus.core.stroke.Stroke;
 import tactus.core.stroke.Strum;
 
-/** Which strings a stroke makes sound on a chord. Remembers what it has found. */
+/** Which strings a stroke makes sound on a chord. Remembers what it has found, and can be asked from several threads. */
 final class Strings {
 
     /** @param moved strings that the fretting hand holds elsewhere than the shape says, with their frets */
@@ -40,8 +41,9 @@ final class Strings {
     private final int capo;
     private final Map<String, Chord> shapes = new HashMap<>();
     private final Map<PatternId, Figure> figures = new HashMap<>();
-    private final Map<Question, List<StruckString>> found = new HashMap<>();
-    private final Map<Pattern, Map<String, List<List<StruckString>>>> known = new IdentityHashMap<>();
+    private final Map<Question, List<StruckString>> found = new ConcurrentHashMap<>();
+    private final Map<Pattern, Map<String, List<List<StruckString>>>> known =
+            Collections.synchronizedMap(new IdentityHashMap<>());
 
     /** @param capo where it sits for this part of the song */
     Strings(Song song, int capo) {
@@ -58,15 +60,17 @@ final class Strings {
      * @param moved strings that the fretting hand holds elsewhere than the shape says, with their frets
      */
     List<StruckString> struck(String chord, Stroke stroke, Optional<PatternId> pattern, Map<Integer, Integer> moved) {
-        return found.computeIfAbsent(new Question(chord, stroke, pattern, moved), this::find);
+        var question = new Question(chord, stroke, pattern, moved);
+        List<StruckString> known = found.get(question);
+        return known != null ? known : found.computeIfAbsent(question, this::find);
     }
 
     /**
      * What each of the {@code slots} of a pattern strikes on a chord that is held as its shape has it, as far as it has been
-     * worked out; null where it has not.
+     * worked out; null where it has not. Whoever works one out puts it there; two who do so at once find the same.
      */
     List<List<StruckString>> known(Pattern pattern, String chord, int slots) {
-        return known.computeIfAbsent(pattern, _ -> new HashMap<>())
+        return known.computeIfAbsent(pattern, _ -> new ConcurrentHashMap<>())
                 .computeIfAbsent(chord, _ -> new ArrayList<>(Collections.nCopies(slots, null)));
     }
 
