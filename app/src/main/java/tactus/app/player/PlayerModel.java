@@ -40,6 +40,7 @@ public final class PlayerModel {
     private final DoubleProperty gain = new SimpleDoubleProperty(this, "gain", 0.5);
     private final BooleanProperty countsIn = new SimpleBooleanProperty(this, "countsIn", true);
     private final MixModel mix = new MixModel();
+    private final LoopModel loop = new LoopModel();
     private final BooleanProperty loops = new SimpleBooleanProperty(this, "loops");
     private final IntegerProperty startBar = new SimpleIntegerProperty(this, "startBar", 1);
     private Optional<PatternId> pattern = Optional.empty();
@@ -61,6 +62,8 @@ public final class PlayerModel {
         mix.voiceProperty().subscribe(_ -> replace());
         mix.layerProperty().subscribe(_ -> replace());
         loops.subscribe(_ -> replace());
+        loop.breathProperty().subscribe(_ -> replace());
+        loop.heardProperty().subscribe(_ -> replace());
         withoutExceptions.subscribe(_ -> replace());
     }
 
@@ -177,7 +180,14 @@ public final class PlayerModel {
         TimelineBar first = work.timeline().bar(firstBar).orElseThrow();
         if (lastBar.isPresent()) {
             TimelineBar last = work.timeline().bar(lastBar.getAsInt()).orElse(first);
-            return playback(first.seconds(), played.seconds(last.end()), true);
+            return new Playback(
+                    first.seconds(),
+                    played.seconds(last.end()),
+                    true,
+                    speed.get(),
+                    countsIn.get(),
+                    loop.breathProperty().get(),
+                    loop.heardProperty().get());
         }
         if (!loops.get()) return playback(first.seconds(), played.seconds(), false);
         var section =
@@ -313,6 +323,11 @@ public final class PlayerModel {
     /** See {@link MixModel#clicksProperty}. */
     public BooleanProperty clicksProperty() {
         return mix.clicksProperty();
+    }
+
+    /** How bars go round and round. */
+    public LoopModel loopModel() {
+        return loop;
     }
 
     /** What is heard. */

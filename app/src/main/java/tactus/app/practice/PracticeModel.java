@@ -3,10 +3,12 @@ package tactus.app.practice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -15,6 +17,7 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleIntegerProperty;
 import tactus.app.hand.HandView;
 import tactus.app.player.PlayerModel;
+import tactus.app.work.Attempt;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
@@ -30,7 +33,9 @@ import tactus.core.practice.Tap;
 import tactus.core.shape.Neck;
 import tactus.core.stroke.Direction;
 import tactus.core.time.Slot;
+import tactus.core.timeline.BarRange;
 import tactus.core.timeline.TimelineBar;
+import tactus.sound.score.Playback;
 
 /** The ladder to the song, the step that is practised, and what was played along with it, round by round. */
 public final class PracticeModel {
@@ -39,6 +44,8 @@ public final class PracticeModel {
     static final int CLEAN_SCORE = 90;
     /** So long before a round a stroke belongs to it, in seconds; ours. */
     private static final double EARLY = 0.15;
+    /** In beats a minute; ours. */
+    private static final int USUAL_CLIMB = 4;
 
     private final Work work;
     private final Settings settings;
@@ -54,6 +61,9 @@ public final class PracticeModel {
     private final BooleanProperty simulates = new SimpleBooleanProperty(this, "simulates");
     private double playedSpeed = 1;
     private long round;
+    private int roundsAtTempo;
+    private final ReadOnlyObjectWrapper<Optional<BarRange>> ownBars =
+            new ReadOnlyObjectWrapper<>(this, "ownBars", Optional.empty());
     private boolean isOurs;
     private double speedBefore = 1;
     private double last = Double.NEGATIVE_INFINITY;
@@ -109,7 +119,7 @@ public final class PracticeModel {
 
     /** The pattern that is played first in the bars of the step. */
     Optional<Pattern> pattern() {
-        return step().flatMap(step -> work.timeline().bar(step.bars().from()))
+        return step().flatMap(step -> work.timeline().bar(bars(step).from()))
                 .flatMap(bar -> work.timeline().spansIn(bar).stream()
                         .flatMap(span -> span.pattern().stream())
                         .findFirst())
@@ -162,6 +172,7 @@ public final class PracticeModel {
 
     private void forget() {
         taps.clear();
+        ownBars.set(Optional.empty());
         take.set(Optional.empty());
         clean.set(0);
         if (isOurs && player.isPlaying()) player.stop();
@@ -177,11 +188,83 @@ public final class PracticeModel {
         step().ifPresent(step -> {
             taps.clear();
             last = Double.NEGATIVE_INFINITY;
+            roundsAtTempo = 0;
             speedBefore = player.speedProperty().get();
-            player.speedProperty().set(Math.clamp((double) step.from() / step.to(), 0.25, 1.5));
+            player.speedProperty()
+                    .set(Math.clamp((double) step.from() / step.to(), Playback.SLOWEST, Playback.FASTEST));
             isOurs = true;
-            player.playBars(step.bars().from(), step.bars().to());
+            player.playBars(bars(step).from(), bars(step).to());
         });
+    }
+
+    /** The bars that go round: those that were asked for, or the step's. */
+    private BarRange bars(LadderStep step) {
+        return ownBars.get().orElse(step.bars());
+    }
+
+    /** Other bars than the step's, if they were asked for; they count until another step is chosen. */
+    ReadOnlyObjectProperty<Optional<BarRange>> ownBarsProperty() {
+        return ownBars.getReadOnlyProperty();
+    }
+
+    /**
+     * Loops the bars that {@code text} says, {@code 5-8}, in place of the step's; nothing means the step's again.
+     *
+     * @return what is wrong with it
+     */
+    Optional<String> loopBars(String text) {
+        return Attempt.of(() -> {
+            int most = work.timeline().bars().isEmpty()
+                    ? 1
+                    : work.timeline().bars().getLast().number();
+            Optional<BarRange> wanted = text.isBlank() ? Optional.empty() : Optional.of(BarRange.parse(text, most));
+            if (wanted.equals(ownBars.get())) return;
+            forget();
+            ownBars.set(wanted);
+        });
+    }
+
+    /** How fast it is played now, in felt beats a minute; empty if nothing of the ladder is. */
+    OptionalInt perMinuteNow() {
+        return isOurs && player.isPlaying() && step().isPresent()
+                ? OptionalInt.of((int) Math.round(step().get().to() * speed()))
+                : OptionalInt.empty();
+    }
+
+    ReadOnlyBooleanProperty playingNowProperty() {
+        return player.playingProperty();
+    }
+
+    ReadOnlyDoubleProperty speedNowProperty() {
+        return player.speedProperty();
+    }
+
+    /** Takes the tempo up by {@code by} beats a minute, or down; what was played of the round is let go. */
+    void changeTempo(int by) {
+        if (perMinuteNow().isEmpty()) return;
+        taps.clear();
+        roundsAtTempo = 0;
+        take(perMinuteNow().getAsInt() + by, 2);
+    }
+
+    /** @param most how many times the tempo to reach is the fastest */
+    private void take(int perMinute, double most) {
+        step().ifPresent(step -> player.speedProperty()
+                .set(Math.clamp(perMinute / (double) step.to(), Playback.SLOWEST, Math.min(Playback.FASTEST, most))));
+    }
+
+    /** By how much a key changes the tempo: as it climbs, or by four beats a minute. */
+    int tempoStep() {
+        int climb = player.loopModel().climbProperty().get();
+        return climb > 0 ? climb : USUAL_CLIMB;
+    }
+
+    /** After so many rounds it gets faster, up to the tempo to reach. */
+    private void climbTempo() {
+        int climb = player.loopModel().climbProperty().get();
+        if (climb == 0 || ++roundsAtTempo < player.loopModel().roundsProperty().get()) return;
+        roundsAtTempo = 0;
+        if (speed() < 1) perMinuteNow().ifPresent(now -> take(now + climb, 1));
     }
 
     /** Takes a stroke of the student's. */
@@ -207,6 +290,7 @@ public final class PracticeModel {
             List<Tap> early = early();
             judge(true);
             taps.addAll(early);
+            climbTempo();
         }
         last = now;
     }
@@ -221,8 +305,8 @@ public final class PracticeModel {
     /** Takes what came just before the end of a round out of it: it was meant for the next one. */
     private List<Tap> early() {
         return step().map(step -> {
-                    double from = seconds(step.bars().from());
-                    double length = seconds(step.bars().to() + 1) - from;
+                    double from = seconds(bars(step).from());
+                    double length = seconds(bars(step).to() + 1) - from;
                     List<Tap> late = taps.stream()
                             .filter(tap -> tap.seconds() > from + length - EARLY)
                             .toList();
@@ -246,8 +330,8 @@ public final class PracticeModel {
     /** @param isWhole whether the round was played to its end: only then the stand-in plays it, and the logbook has it */
     private void judge(boolean isWhole) {
         step().ifPresent(step -> {
-            List<DueStroke> due = DueStroke.of(
-                    work.timeline(), step.bars().from(), step.bars().to(), speed());
+            List<DueStroke> due =
+                    DueStroke.of(work.timeline(), bars(step).from(), bars(step).to(), speed());
             if (isWhole && simulates.get()) taps.addAll(new SimulatedPlayer(Skill.LEARNER, round++).taps(due));
             if (taps.isEmpty()) return;
             Take judged = Take.of(due, taps);
@@ -263,7 +347,7 @@ public final class PracticeModel {
         students.keep(
                 work.song().facts().title(),
                 work.song().versions().shown().orElse(""),
-                step.bars().toString(),
+                bars(step).toString(),
                 (int) Math.round(work.song().facts().tempo().perMinute() * speed()),
                 judged);
     }

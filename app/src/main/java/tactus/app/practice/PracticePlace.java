@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
+import javafx.beans.property.BooleanProperty;
 import javafx.scene.Node;
 import org.kordamp.ikonli.feather.Feather;
 import tactus.app.action.Action;
@@ -32,8 +33,8 @@ public final class PracticePlace implements Place {
         students = new ClassModel(parts.settings().logbookFolder());
         model = new PracticeModel(parts.work(), parts.settings(), parts.player(), students);
         mix = parts.player().mixModel();
-        view = new Once<>(
-                () -> new PracticeView(parts.work(), parts.settings(), model, mix, students, parts.actions()));
+        view = new Once<>(() ->
+                new PracticeView(parts.work(), parts.settings(), model, parts.player(), students, parts.actions()));
     }
 
     @Override
@@ -69,6 +70,10 @@ public final class PracticePlace implements Place {
                 Scope.PRACTICE,
                 () -> model.simulatesProperty().set(!model.simulatesProperty().get()),
                 "S"));
+        actions.add(Action.of("practice.faster", Scope.PRACTICE, () -> model.changeTempo(model.tempoStep()), "F"));
+        actions.add(Action.of("practice.slower", Scope.PRACTICE, () -> model.changeTempo(-model.tempoStep()), "V"));
+        BooleanProperty breath = parts.player().loopModel().breathProperty();
+        actions.add(Action.of("practice.breathe", Scope.PRACTICE, () -> breath.set(!breath.get()), "B"));
         actions.add(Action.of("practice.class", Scope.PRACTICE, this::openClass, "C")
                 .withIcon(Feather.USERS));
         for (MixVoice voice : MixVoice.values()) {
@@ -105,6 +110,7 @@ public final class PracticePlace implements Place {
                                 "practice.class",
                                 "practice.simulate"),
                         List.of("practice.down", "practice.up", "practice.tap"),
+                        List.of("practice.faster", "practice.slower", "practice.breathe"),
                         Arrays.stream(MixVoice.values())
                                 .map(voice -> "mix." + voice.code())
                                 .toList())));

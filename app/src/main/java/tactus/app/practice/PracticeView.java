@@ -17,7 +17,7 @@ import tactus.app.action.Scope;
 import tactus.app.field.Bound;
 import tactus.app.field.WrappedCell;
 import tactus.app.hand.HandView;
-import tactus.app.player.MixModel;
+import tactus.app.player.PlayerModel;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.picture.Frame;
@@ -49,7 +49,12 @@ final class PracticeView extends BorderPane {
     private final Label load = wrapped("quiet");
 
     PracticeView(
-            Work work, Settings settings, PracticeModel model, MixModel mix, ClassModel students, Actions actions) {
+            Work work,
+            Settings settings,
+            PracticeModel model,
+            PlayerModel player,
+            ClassModel students,
+            Actions actions) {
         this.work = work;
         this.model = model;
         getStyleClass().add("practice-view");
@@ -88,9 +93,9 @@ final class PracticeView extends BorderPane {
         var scroll = new ScrollPane(centre);
         scroll.setFitToWidth(true);
         setCenter(scroll);
-        var heard = new MixPanel(mix);
+        var heard = new MixPanel(player.mixModel());
         bound.follow(settings.countingProperty(), heard::count);
-        var beside = new ScrollPane(heard);
+        var beside = new ScrollPane(new VBox(new LoopPanel(model, player.loopModel(), actions), heard));
         beside.setFitToWidth(true);
         beside.getStyleClass().add("mix-scroll");
         setRight(beside);
@@ -105,7 +110,7 @@ final class PracticeView extends BorderPane {
         bound.follow(work.stateProperty(), _ -> model.refresh());
         bound.follow(settings.handProperty(), _ -> model.refresh());
         bound.follow(this::showLadder, model.stepsProperty());
-        bound.follow(this::showStep, model.chosenProperty(), model.stepsProperty());
+        bound.follow(this::showStep, model.chosenProperty(), model.stepsProperty(), model.ownBarsProperty());
         bound.follow(this::showTake, model.takeProperty(), model.cleanProperty(), model.earlyProperty());
     }
 

@@ -1,5 +1,6 @@
 package tactus.app.window;
 
+import static javafx.scene.input.KeyCode.B;
 import static javafx.scene.input.KeyCode.C;
 import static javafx.scene.input.KeyCode.CONTROL;
 import static javafx.scene.input.KeyCode.D;
@@ -8,18 +9,22 @@ import static javafx.scene.input.KeyCode.DIGIT5;
 import static javafx.scene.input.KeyCode.DOWN;
 import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.ESCAPE;
+import static javafx.scene.input.KeyCode.F;
 import static javafx.scene.input.KeyCode.LEFT;
 import static javafx.scene.input.KeyCode.M;
 import static javafx.scene.input.KeyCode.N;
+import static javafx.scene.input.KeyCode.P;
 import static javafx.scene.input.KeyCode.PAGE_DOWN;
 import static javafx.scene.input.KeyCode.PAGE_UP;
 import static javafx.scene.input.KeyCode.S;
 import static javafx.scene.input.KeyCode.SPACE;
+import static javafx.scene.input.KeyCode.V;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.concurrent.TimeUnit;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -127,6 +132,49 @@ class PracticeFlowTest extends WindowTest {
         assertEquals(6, hand.fallenProperty().get().size(), "a ghost for each stroke of the pattern");
         press(S);
         assertTrue(text("#practice-who").startsWith("Hears the keys"));
+    }
+
+    @Test
+    void whatGoesRoundIsChosenByMouseAndTheTempoByKeys() throws Exception {
+        click("#pattern-name");
+        click("#button-place-practice");
+        fill("#loop-bars", "3-");
+        press(ENTER);
+        assertTrue(textsIn(".mix-scroll").contains("names no bars"), textsIn(".mix-scroll"));
+        fill("#loop-bars", "3-3");
+        press(ENTER);
+        click("#loop-breath");
+        fill("#loop-climb", "7");
+        fill("#loop-rounds", "1");
+        press(ENTER);
+        click("#ladder");
+        robot.interact(
+                () -> ladder().getSelectionModel().select(ladder().getItems().size() - 1));
+        assertEquals("", text("#loop-bars"), "another step has bars of its own");
+        fill("#loop-bars", "3");
+        press(ENTER);
+        click("#button-practice-play");
+        String first = text("#loop-now");
+        assertTrue(first.startsWith("Now "), first);
+        await(() -> window.player().barNow().filter(bar -> bar.number() == 3).isPresent());
+        press(F);
+        int faster = perMinute();
+        assertEquals(
+                Integer.parseInt(first.replaceAll("\\D", "")) + 7,
+                faster,
+                "" + stage.getScene().getFocusOwner());
+        press(V);
+        assertEquals(faster - 7, perMinute(), "down again on a key");
+        await(() -> perMinute() == faster);
+        assertTrue(window.player().isCountingIn(), "one breathes before the next round");
+        press(P);
+        assertEquals("", text("#loop-now"));
+        press(B);
+        assertFalse(robot.lookup("#loop-breath").queryAs(CheckBox.class).isSelected());
+    }
+
+    private int perMinute() {
+        return Integer.parseInt(text("#loop-now").replaceAll("\\D", ""));
     }
 
     private boolean isOn(String query) {

@@ -7,6 +7,7 @@ import java.util.Optional;
 import tactus.core.performance.ClickTrack;
 import tactus.core.performance.CountTrack;
 import tactus.core.performance.DrumTrack;
+import tactus.core.performance.HeardBars;
 import tactus.core.performance.Layer;
 import tactus.core.performance.MixVoice;
 import tactus.core.performance.Note;
@@ -46,17 +47,28 @@ public final class Score {
     private final Playback playback;
     private final double secondsInWhole;
     private final long start;
+    private final long round;
+    private final long breath;
     private final long end;
     private final double trim;
 
-    private Score(List<Event> events, Playback playback, double secondsInWhole, long start, long end, double trim) {
+    private Score(List<Event> events, Playback playback, double secondsInWhole, Rounds rounds, double trim) {
         this.events = events.toArray(Event[]::new);
         this.playback = playback;
         this.secondsInWhole = secondsInWhole;
-        this.start = start;
-        this.end = end;
+        start = rounds.start;
+        round = rounds.length;
+        breath = rounds.breath;
+        end = start + rounds.count * round;
         this.trim = Math.pow(10, trim / 20);
     }
+
+    /**
+     * How often the part is laid before it goes round, since other bars are silent every time; in frames.
+     *
+     * @param length of one round, the breath behind it included
+     */
+    private record Rounds(int count, long start, long length, long breath) {}
 
     /** Places the part of {@code timeline} that {@code playback} asks for: guitars and click. */
     public static Score of(Timeline timeline, Playback playback) {
@@ -67,8 +79,40 @@ public final class Score {
     public static Score of(Music music, Playback playback) {
         var events = new ArrayList<Event>();
         Timeline timeline = music.timeline();
-        double countIn = playback.countsIn() ? addCountIn(events, timeline, playback) : 0;
-        double shift = countIn - playback.from() / playback.speed();
+        TimelineBar first = barAt(timeline, playback.from());
+        double countIn = playback.countsIn() ? addCountIn(events, timeline, first, playback, 0) : 0;
+        double breath = playback.loops() && playback.breath()
+                ? ClickTrack.countInSeconds(timeline, first) / playback.speed()
+                : 0;
+        double sounding = (playback.to() - playback.from()) / playback.speed();
+        List<TimelineBar> bars = timeline.bars().stream()
+                .filter(bar -> isWithin(bar.seconds(), playback))
+                .toList();
+        int count = playback.loops()
+                ? playback.heard()
+                        .map(heard -> heard.rounds(Math.max(1, bars.size())))
+                        .orElse(1)
+                : 1;
+        for (int round = 0; round < count; round++) {
+            var laid = new ArrayList<Event>();
+            double begins = countIn + round * (sounding + breath);
+            addRound(laid, music, begins - playback.from() / playback.speed(), playback);
+            if (breath > 0) {
+                laid.removeIf(event -> event.frame > frames(begins + sounding));
+                dampAll(laid, frames(begins + sounding));
+            }
+            if (playback.heard().isPresent())
+                silence(laid, bars, playback.heard().get(), round, begins, playback);
+            events.addAll(laid);
+            if (breath > 0) addCountIn(events, timeline, first, playback, begins + sounding);
+        }
+        events.sort(Comparator.comparingLong(Event::frame).thenComparing(Event::kind));
+        var rounds = new Rounds(count, frames(countIn), frames(sounding + breath), frames(breath));
+        return new Score(events, playback, timeline.tempo().secondsInWhole(), rounds, music.trim());
+    }
+
+    private static void addRound(List<Event> events, Music music, double shift, Playback playback) {
+        Timeline timeline = music.timeline();
         addNotes(events, Performance.of(timeline, music.layer()), MixVoice.GUITAR, 0, timeline, shift, playback);
         if (!timeline.margin().second().isEmpty()) {
             Performance second = Performance.ofSecond(timeline);
@@ -79,16 +123,41 @@ public final class Score {
         addClicks(events, timeline, shift, playback);
         music.drums().ifPresent(drums -> addDrums(events, drums, shift, playback));
         music.counts().ifPresent(counts -> addWords(events, counts, shift, playback));
-        events.sort(Comparator.comparingLong(Event::frame).thenComparing(Event::kind));
-        long start = frames(countIn);
-        long end = start + frames((playback.to() - playback.from()) / playback.speed());
-        return new Score(events, playback, timeline.tempo().secondsInWhole(), start, end, music.trim());
     }
 
-    private static double addCountIn(List<Event> events, Timeline timeline, Playback playback) {
-        TimelineBar bar = barAt(timeline, playback.from());
+    /** Every string that sounds is damped at {@code frame}. */
+    private static void dampAll(List<Event> events, long frame) {
+        List<Event> ends = events.stream()
+                .filter(event -> event.kind == Kind.PLUCK)
+                .map(event -> new Event(frame, Kind.DAMP, event.voice, event.number, 0, 0))
+                .distinct()
+                .toList();
+        events.addAll(ends);
+    }
+
+    /** Takes out what begins in bars that are not heard; what sounds is damped where they begin. */
+    private static void silence(
+            List<Event> events, List<TimelineBar> bars, HeardBars heard, int round, double begins, Playback playback) {
+        for (int bar = 0; bar < bars.size(); bar++) {
+            if (heard.isHeard(round * bars.size() + bar)) continue;
+            double from = begins + (bars.get(bar).seconds() - playback.from()) / playback.speed();
+            double to = bar + 1 < bars.size()
+                    ? begins + (bars.get(bar + 1).seconds() - playback.from()) / playback.speed()
+                    : Double.MAX_VALUE / RATE;
+            // A word begins before its place.
+            long early = frames(from) - RATE / 20;
+            events.removeIf(event -> event.kind != Kind.DAMP
+                    && event.frame >= (event.kind == Kind.WORD ? early : frames(from))
+                    && event.frame < frames(to) - (event.kind == Kind.WORD ? RATE / 20 : 0));
+            dampAll(events, frames(from));
+        }
+    }
+
+    /** @return how long it takes, in seconds */
+    private static double addCountIn(
+            List<Event> events, Timeline timeline, TimelineBar bar, Playback playback, double from) {
         for (var click : ClickTrack.countIn(timeline, bar).clicks()) {
-            events.add(click(click, Optional.empty(), click.seconds() / playback.speed()));
+            events.add(click(click, Optional.empty(), from + click.seconds() / playback.speed()));
         }
         return ClickTrack.countInSeconds(timeline, bar) / playback.speed();
     }
@@ -236,9 +305,14 @@ public final class Score {
         return low;
     }
 
-    /** What is played at {@code frame}, in seconds of the song at its own tempo; before the start while counting in. */
+    /**
+     * What is played at {@code frame}, in seconds of the song at its own tempo; before the start while counting in or
+     * breathing before the next round.
+     */
     public double seconds(long frame) {
-        return playback.from() + (double) (frame - start) / RATE * playback.speed();
+        long inRound = frame < start || !playback.loops() ? frame - start : (frame - start) % round;
+        boolean breathes = breath > 0 && inRound >= round - breath;
+        return playback.from() + (double) (breathes ? inRound - round : inRound) / RATE * playback.speed();
     }
 
     /** The frame at which this score is where {@code other}, another form of the same song, is at {@code frame}. */

@@ -40,6 +40,7 @@ public final class Transport implements AutoCloseable {
     private volatile boolean closed;
     private volatile AudioOut out;
     private volatile float gain = QUIET_START;
+    private volatile Score heardIn;
     private volatile long heard;
     private volatile long heardAt;
 
@@ -99,7 +100,9 @@ public final class Transport implements AutoCloseable {
     public Optional<Double> seconds() {
         Order now = order.get();
         if (now == null) return Optional.empty();
-        Score score = now.score;
+        // A changed form is heard from its first block on; until then one is where the last form is.
+        Score score = now.continues && heardIn != null ? heardIn : now.score;
+        if (!now.continues && heardIn != score) return Optional.of(score.seconds(0));
         // The place is known once a block; in between the clock goes on, no further than the next one.
         long since = (nanos.getAsLong() - heardAt) * Score.RATE / SECOND;
         return Optional.of(score.seconds(heard + Math.clamp(since, 0, BLOCK)));
@@ -204,6 +207,7 @@ public final class Transport implements AutoCloseable {
             looped = true;
         }
         heard = heardFrame(score);
+        heardIn = score;
         heardAt = nanos.getAsLong();
     }
 

@@ -7,9 +7,12 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import tactus.core.performance.HeardBars;
 import tactus.core.performance.MixVoice;
 import tactus.core.pitch.ConcertPitch;
 import tactus.core.timeline.Margin;
@@ -136,5 +139,45 @@ class ScoreTest {
     @Test
     void aPartThatEndsBeforeItStartsIsRefused() {
         assertThrows(IllegalArgumentException.class, () -> score(2, 2, 1, false));
+    }
+
+    private Score loop(boolean breath, Optional<HeardBars> heard, double from, double to) {
+        return Score.of(timeline, new Playback(from, to, true, 1, false, breath, heard));
+    }
+
+    /** Two bars of four beats: a third one is counted before they come again, with nothing that rings in it. */
+    @Test
+    void aBarToBreatheIsCountedBeforeEachFurtherRound() {
+        double bar = timeline.bars().get(1).seconds();
+        Score plain = loop(false, Optional.empty(), 0, 2 * bar);
+        Score breathing = loop(true, Optional.empty(), 0, 2 * bar);
+        long frames = Math.round(bar * Score.RATE);
+        assertEquals(plain.end() + frames, breathing.end(), 1);
+        List<Long> counted = Stream.of(Score.Kind.CLICK, Score.Kind.STRONG_CLICK)
+                .flatMap(kind -> frames(breathing, kind, Optional.empty()).stream())
+                .toList();
+        assertEquals(4, counted.size());
+        assertTrue(counted.stream().allMatch(frame -> frame >= plain.end() - 1));
+        assertTrue(frames(breathing, Score.Kind.PLUCK).stream().allMatch(frame -> frame < plain.end()));
+        assertTrue(
+                frames(breathing, Score.Kind.DAMP, Optional.of(MixVoice.GUITAR)).contains(plain.end()),
+                "what rings is damped");
+        assertEquals(-bar, breathing.seconds(plain.end()), 1e-3, "one breathes in front of the next round");
+        assertEquals(0, breathing.seconds(breathing.end()), 1e-3);
+    }
+
+    @ParameterizedTest(name = "{0} heard of a loop of {1}")
+    @CsvSource({"1, 2, 1, HS", "1, 1, 2, HS", "2, 1, 4, HHSS", "2, 2, 2, HHSS", "4, 2, 4, HHHHSSSS"})
+    void barsAreHeardAndSilentInTurnAlsoAcrossRounds(int bars, int length, int rounds, String heard) {
+        double bar = timeline.bars().get(1).seconds();
+        Score score = loop(false, Optional.of(new HeardBars(bars)), 0, length * bar);
+        assertEquals(Math.round(rounds * length * bar * Score.RATE), score.end(), 2);
+        List<Long> plucked = frames(score, Score.Kind.PLUCK);
+        for (int i = 0; i < heard.length(); i++) {
+            long from = Math.round(i * bar * Score.RATE) - 2;
+            long to = Math.round((i + 1) * bar * Score.RATE) - 2;
+            boolean sounds = plucked.stream().anyMatch(frame -> frame >= from && frame < to);
+            assertEquals(heard.charAt(i) == 'H', sounds, "bar " + i);
+        }
     }
 }

@@ -1,0 +1,45 @@
+package tactus.app.player;
+
+import java.util.Optional;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleIntegerProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import tactus.core.performance.HeardBars;
+
+/** How bars that go round and round are practised. */
+public final class LoopModel {
+
+    public static final int MOST_CLIMB = 20;
+    public static final int MOST_ROUNDS = 16;
+
+    private final BooleanProperty breath = new SimpleBooleanProperty(this, "breath");
+    private final ObjectProperty<Optional<HeardBars>> heard =
+            new SimpleObjectProperty<>(this, "heard", Optional.empty());
+    private final IntegerProperty climb = new SimpleIntegerProperty(this, "climb", 0);
+    private final IntegerProperty rounds = new SimpleIntegerProperty(this, "rounds", 2);
+
+    LoopModel() {}
+
+    /** Whether a bar is counted before each further round, to breathe. */
+    public BooleanProperty breathProperty() {
+        return breath;
+    }
+
+    /** Which bars are heard; empty if all are. */
+    public ObjectProperty<Optional<HeardBars>> heardProperty() {
+        return heard;
+    }
+
+    /** By how many beats a minute it gets faster, 0 to {@value #MOST_CLIMB}. */
+    public IntegerProperty climbProperty() {
+        return climb;
+    }
+
+    /** After how many rounds it gets faster, 1 to {@value #MOST_ROUNDS}. */
+    public IntegerProperty roundsProperty() {
+        return rounds;
+    }
+}

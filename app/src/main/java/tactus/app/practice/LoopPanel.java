@@ -1,0 +1,108 @@
+package tactus.app.practice;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import tactus.app.action.Actions;
+import tactus.app.field.Bound;
+import tactus.app.field.ChosenText;
+import tactus.app.field.NamedField;
+import tactus.app.field.ProblemLabel;
+import tactus.app.field.WholeNumberSpinner;
+import tactus.app.player.LoopModel;
+import tactus.core.performance.HeardBars;
+import tactus.core.timeline.BarRange;
+import tactus.words.Words;
+
+/** Which bars go round, with what between the rounds, and how the tempo climbs. */
+final class LoopPanel extends VBox {
+
+    private final Bound bound = new Bound(this);
+    private final PracticeModel model;
+    private final TextField bars = new TextField();
+    private final ProblemLabel problem = new ProblemLabel();
+    private final CheckBox breath = new CheckBox(Words.of("loop.breath"));
+    private final ComboBox<Integer> heard = new ComboBox<>();
+    private final WholeNumberSpinner climb = new WholeNumberSpinner(0, LoopModel.MOST_CLIMB);
+    private final WholeNumberSpinner rounds = new WholeNumberSpinner(1, LoopModel.MOST_ROUNDS);
+    private final Label now = new Label();
+
+    LoopPanel(PracticeModel model, LoopModel loop, Actions actions) {
+        this.model = model;
+        getStyleClass().add("mix-panel");
+        var title = new Label(Words.of("loop.title"));
+        title.getStyleClass().add("column-title");
+        bars.setId("loop-bars");
+        bars.setPromptText(Words.of("loop.bars-prompt"));
+        breath.setId("loop-breath");
+        breath.setWrapText(true);
+        heard.setId("loop-heard");
+        heard.getItems().setAll(List.of(0, 1, 2, 4));
+        heard.setConverter(new ChosenText<>(count -> Words.of("loop.heard-bars", count)));
+        heard.setMaxWidth(Double.MAX_VALUE);
+        climb.setId("loop-climb");
+        rounds.setId("loop-rounds");
+        now.setId("loop-now");
+        now.getStyleClass().add("quiet");
+        now.setWrapText(true);
+        now.setMinHeight(USE_PREF_SIZE);
+        var steps = new FlowPane(
+                new NamedField(Words.of("loop.climb"), climb), new NamedField(Words.of("loop.rounds"), rounds));
+        steps.getStyleClass().add("head-flow");
+        var tempo = new FlowPane(actions.wordedButton("practice.slower"), actions.wordedButton("practice.faster"));
+        tempo.getStyleClass().add("head-flow");
+        getChildren()
+                .setAll(
+                        title,
+                        new NamedField(Words.of("loop.bars"), bars),
+                        problem,
+                        breath,
+                        new NamedField(Words.of("loop.heard"), heard),
+                        steps,
+                        tempo,
+                        now);
+        bars.setOnAction(_ -> takeBars());
+        bound.take(bars.focusedProperty(), focused -> {
+            if (!focused) takeBars();
+        });
+        bound.take(breath.selectedProperty(), loop.breathProperty()::set);
+        bound.take(
+                heard.valueProperty(),
+                count -> loop.heardProperty()
+                        .set(Stream.of(count)
+                                .filter(each -> each > 0)
+                                .map(HeardBars::new)
+                                .findFirst()));
+        bound.take(climb.valueProperty(), loop.climbProperty()::set);
+        bound.take(rounds.valueProperty(), loop.roundsProperty()::set);
+        bound.follow(loop.breathProperty(), breath::setSelected);
+        bound.follow(
+                loop.heardProperty(),
+                bars -> heard.setValue(bars.map(HeardBars::bars).orElse(0)));
+        bound.follow(loop.climbProperty(), number -> climb.show(number.intValue()));
+        bound.follow(loop.roundsProperty(), number -> rounds.show(number.intValue()));
+        bound.follow(
+                model.ownBarsProperty(),
+                own -> bars.setText(own.map(BarRange::toString).orElse("")));
+        bound.follow(
+                () -> now.setText(
+                        model.perMinuteNow().isPresent()
+                                ? Words.of("loop.now", model.perMinuteNow().getAsInt())
+                                : ""),
+                model.playingNowProperty(),
+                model.speedNowProperty());
+    }
+
+    private void takeBars() {
+        Optional<String> wrong = model.loopBars(bars.getText());
+        problem.say(wrong);
+        if (wrong.isEmpty())
+            bars.setText(model.ownBarsProperty().get().map(BarRange::toString).orElse(""));
+    }
+}

@@ -1,0 +1,31 @@
+package tactus.core.performance;
+
+/**
+ * So many bars are heard and as many are silent, in turn, so that whoever plays keeps the time alone (common practice).
+ *
+ * @param bars how many at a time, 1 to {@value #MOST}
+ */
+public record HeardBars(int bars) {
+
+    public static final int MOST = 8;
+
+    /** @throws IllegalArgumentException if {@code bars} is outside its range */
+    public HeardBars {
+        if (bars < 1 || bars > MOST) throw new IllegalArgumentException("1 to 8 bars, not " + bars);
+    }
+
+    /** Whether the bar with {@code index}, from 0 at the start of the first round, is heard. */
+    public boolean isHeard(int index) {
+        return index / bars % 2 == 0;
+    }
+
+    /** After how many rounds of {@code length} bars it begins anew with the first heard bar. */
+    public int rounds(int length) {
+        int both = 2 * bars;
+        return both / gcd(length, both);
+    }
+
+    private static int gcd(int a, int b) {
+        return b == 0 ? a : gcd(b, a % b);
+    }
+}
