@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
@@ -13,13 +14,18 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import tactus.app.demo.DemoClass;
+import tactus.app.start.ShelfModel;
+import tactus.core.logbook.ChangeEntry;
 import tactus.core.logbook.Lesson;
 import tactus.core.logbook.Progress;
 import tactus.core.logbook.Records;
+import tactus.core.logbook.Repertoire;
 import tactus.core.logbook.Student;
 import tactus.core.logbook.TakeEntry;
 import tactus.core.practice.Take;
 import tactus.core.refusal.Refusal;
+import tactus.core.shelf.ShelvedSong;
+import tactus.core.song.Song;
 import tactus.records.logbook.DamagedLogbook;
 import tactus.records.logbook.Logbook;
 import tactus.words.Words;
@@ -28,6 +34,9 @@ import tactus.words.Words;
 final class ClassModel {
 
     private final Path folder;
+    private final ShelfModel shelf;
+    private Asked lastAsked;
+    private Optional<Repertoire> lastAnswer = Optional.empty();
     private final ReadOnlyObjectWrapper<Records> records = new ReadOnlyObjectWrapper<>(this, "records", Records.NONE);
     private final ReadOnlyObjectWrapper<String> problem = new ReadOnlyObjectWrapper<>(this, "problem", "");
     private final ObjectProperty<Optional<String>> chosen =
@@ -35,13 +44,58 @@ final class ClassModel {
     private Optional<Logbook> book = Optional.empty();
     private boolean isDamaged;
 
-    /** @param folder where the logbook is */
-    ClassModel(Path folder) {
+    /**
+     * @param folder where the logbook is
+     * @param shelf the songs of the teacher's folders
+     */
+    ClassModel(Path folder, ShelfModel shelf) {
         this.folder = folder;
+        this.shelf = shelf;
+    }
+
+    /** The songs of the teacher's folders. */
+    ReadOnlyObjectProperty<List<ShelvedSong>> shelfProperty() {
+        return shelf.songsProperty();
+    }
+
+    /** What {@code name} can play of the shelf and of {@code open}, the song that is worked on. */
+    Optional<Repertoire> repertoire(String name, Song open) {
+        Asked asked = new Asked(name, records.get(), shelf.songsProperty().get(), open);
+        if (!asked.equals(lastAsked)) {
+            lastAsked = asked;
+            var songs = new ArrayList<>(asked.shelf.stream()
+                    .filter(song -> !song.title().equals(open.facts().title()))
+                    .toList());
+            songs.add(ShelvedSong.of("", open, Words.lexicon()));
+            lastAnswer = student(name).map(student -> Repertoire.of(asked.records, student, LocalDate.now(), songs));
+        }
+        return lastAnswer;
+    }
+
+    /** What a repertoire follows from. */
+    private record Asked(String name, Records records, List<ShelvedSong> shelf, Song open) {}
+
+    private Optional<Student> student(String name) {
+        return records.get().students().stream()
+                .filter(each -> each.name().equals(name))
+                .findFirst();
+    }
+
+    /** Keeps how often the student who is chosen changed between two chords in a minute; answers why not. */
+    Optional<String> count(String from, String to, int perMinute) {
+        if (chosen.get().isEmpty()) return Optional.empty();
+        try {
+            var entry = new ChangeEntry(chosen.get().get(), LocalDate.now(), from, to, perMinute);
+            add(new Records(List.of(), List.of(), List.of(), List.of(entry)));
+            return Optional.empty();
+        } catch (Refusal wrong) {
+            return Optional.of(Words.why(wrong));
+        }
     }
 
     /** Opens the logbook, once. */
     void open() {
+        shelf.refresh();
         if (book.isPresent() || isDamaged) return;
         try {
             Files.createDirectories(folder);
@@ -151,10 +205,7 @@ final class ClassModel {
     }
 
     Optional<Progress> progress(String name) {
-        return records.get().students().stream()
-                .filter(each -> each.name().equals(name))
-                .findFirst()
-                .map(student -> Progress.of(records.get(), student, LocalDate.now()));
+        return student(name).map(student -> Progress.of(records.get(), student, LocalDate.now()));
     }
 
     ReadOnlyObjectProperty<Records> recordsProperty() {

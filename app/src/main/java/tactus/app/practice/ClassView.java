@@ -20,6 +20,7 @@ import javafx.scene.layout.VBox;
 import tactus.app.field.Bound;
 import tactus.app.field.ProblemLabel;
 import tactus.app.field.WrappedCell;
+import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.logbook.Lesson;
 import tactus.core.logbook.Progress;
@@ -31,6 +32,8 @@ import tactus.words.Words;
 /** The class at a glance, and the page of the student who is chosen. Escape puts it away. Style class {@code class-view}. */
 final class ClassView extends BorderPane {
 
+    private static final double NANO = 1e-9;
+
     private final Bound bound = new Bound(this);
     private final Work work;
     private final ClassModel model;
@@ -40,13 +43,15 @@ final class ClassView extends BorderPane {
     private final ProblemLabel problem = new ProblemLabel();
     private final TextField homework = new TextField();
     private final VBox page = new VBox();
+    private final MinuteBox minute;
     private boolean asksToForget;
 
     /** @param leave puts the page away */
-    ClassView(Work work, ClassModel model, Runnable leave) {
+    ClassView(Work work, Settings settings, ClassModel model, Runnable leave) {
         this.work = work;
         this.model = model;
         this.leave = leave;
+        minute = new MinuteBox(work, settings, model, () -> System.nanoTime() * NANO);
         getStyleClass().add("class-view");
         setId("class");
         setLeft(column());
@@ -67,7 +72,12 @@ final class ClassView extends BorderPane {
             asksToForget = false;
             model.chosenProperty().set(Optional.of(chosen));
         });
-        bound.follow(this::show, model.recordsProperty(), model.chosenProperty(), model.problemProperty());
+        bound.follow(
+                this::show,
+                model.recordsProperty(),
+                model.chosenProperty(),
+                model.problemProperty(),
+                model.shelfProperty());
     }
 
     private VBox column() {
@@ -181,6 +191,10 @@ final class ClassView extends BorderPane {
         var next = text(ProgressWords.next(progress), "class-text");
         next.setId("class-next");
         page.getChildren().add(next);
+        section("minute.title");
+        page.getChildren().add(minute);
+        section("class.can-play");
+        model.repertoire(student.name(), work.song()).map(RepertoireBox::new).ifPresent(page.getChildren()::add);
         for (Progress.OfSong song : progress.songs()) {
             page.getChildren().add(text(song.song(), "column-title"));
             if (song.isStuck())

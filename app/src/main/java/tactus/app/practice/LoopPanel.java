@@ -3,13 +3,12 @@ package tactus.app.practice;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import javafx.geometry.VPos;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
-import tactus.app.action.Actions;
 import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
@@ -31,42 +30,28 @@ final class LoopPanel extends VBox {
     private final ComboBox<Integer> heard = new ComboBox<>();
     private final WholeNumberSpinner climb = new WholeNumberSpinner(0, LoopModel.MOST_CLIMB);
     private final WholeNumberSpinner rounds = new WholeNumberSpinner(1, LoopModel.MOST_ROUNDS);
-    private final Label now = new Label();
 
-    LoopPanel(PracticeModel model, LoopModel loop, Actions actions) {
+    LoopPanel(PracticeModel model, LoopModel loop) {
         this.model = model;
-        getStyleClass().add("mix-panel");
-        var title = new Label(Words.of("loop.title"));
-        title.getStyleClass().add("column-title");
+        getStyleClass().add("loop-panel");
         bars.setId("loop-bars");
         bars.setPromptText(Words.of("loop.bars-prompt"));
         breath.setId("loop-breath");
-        breath.setWrapText(true);
         heard.setId("loop-heard");
         heard.getItems().setAll(List.of(0, 1, 2, 4));
         heard.setConverter(new ChosenText<>(count -> Words.of("loop.heard-bars", count)));
-        heard.setMaxWidth(Double.MAX_VALUE);
         climb.setId("loop-climb");
         rounds.setId("loop-rounds");
-        now.setId("loop-now");
-        now.getStyleClass().add("quiet");
-        now.setWrapText(true);
-        now.setMinHeight(USE_PREF_SIZE);
-        var steps = new FlowPane(
-                new NamedField(Words.of("loop.climb"), climb), new NamedField(Words.of("loop.rounds"), rounds));
-        steps.getStyleClass().add("head-flow");
-        var tempo = new FlowPane(actions.wordedButton("practice.slower"), actions.wordedButton("practice.faster"));
-        tempo.getStyleClass().add("head-flow");
-        getChildren()
-                .setAll(
-                        title,
-                        new NamedField(Words.of("loop.bars"), bars),
-                        problem,
-                        breath,
-                        new NamedField(Words.of("loop.heard"), heard),
-                        steps,
-                        tempo,
-                        now);
+        bars.setPrefColumnCount(7);
+        var row = new FlowPane(
+                new NamedField(Words.of("loop.bars"), bars),
+                new NamedField(Words.of("loop.heard"), heard),
+                new NamedField(Words.of("loop.climb"), climb),
+                new NamedField(Words.of("loop.rounds"), rounds),
+                breath);
+        row.getStyleClass().add("head-flow");
+        row.setRowValignment(VPos.BOTTOM);
+        getChildren().setAll(row, problem);
         bars.setOnAction(_ -> takeBars());
         bound.take(bars.focusedProperty(), focused -> {
             if (!focused) takeBars();
@@ -90,13 +75,6 @@ final class LoopPanel extends VBox {
         bound.follow(
                 model.ownBarsProperty(),
                 own -> bars.setText(own.map(BarRange::toString).orElse("")));
-        bound.follow(
-                () -> now.setText(
-                        model.perMinuteNow().isPresent()
-                                ? Words.of("loop.now", model.perMinuteNow().getAsInt())
-                                : ""),
-                model.playingNowProperty(),
-                model.speedNowProperty());
     }
 
     private void takeBars() {

@@ -15,6 +15,7 @@ import tactus.app.place.Once;
 import tactus.app.place.Place;
 import tactus.app.place.PlaceParts;
 import tactus.app.player.MixModel;
+import tactus.app.start.ShelfModel;
 import tactus.core.performance.MixVoice;
 import tactus.core.snag.SnagPlace;
 import tactus.core.stroke.Direction;
@@ -30,7 +31,8 @@ public final class PracticePlace implements Place {
 
     public PracticePlace(PlaceParts parts) {
         this.parts = parts;
-        students = new ClassModel(parts.settings().logbookFolder());
+        students =
+                new ClassModel(parts.settings().logbookFolder(), new ShelfModel(parts.settings(), parts.background()));
         model = new PracticeModel(parts.work(), parts.settings(), parts.player(), students);
         mix = parts.player().mixModel();
         view = new Once<>(() ->
@@ -85,7 +87,7 @@ public final class PracticePlace implements Place {
     /** The class covers the window until it is put away. */
     private void openClass() {
         students.open();
-        var page = new ClassView(parts.work(), students, () -> {
+        var page = new ClassView(parts.work(), parts.settings(), students, () -> {
             parts.cover().accept(Optional.empty());
             takeFocus();
         });

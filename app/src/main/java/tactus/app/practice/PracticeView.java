@@ -9,6 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -39,6 +40,7 @@ final class PracticeView extends BorderPane {
     private final ListView<Integer> ladder = new ListView<>();
     private final Label what = new Label();
     private final Label tempos = new Label();
+    private final Label now = new Label();
     private final Label why = wrapped("quiet");
     private final Label rounds = new Label();
     private final Label who = wrapped("quiet");
@@ -80,22 +82,32 @@ final class PracticeView extends BorderPane {
         numbers.setId("take-numbers");
         var keys = wrapped("quiet");
         keys.setText(Words.of("practice.keys"));
+        // Who has played a round knows them.
+        keys.visibleProperty().bind(sentence.textProperty().isEmpty());
+        keys.managedProperty().bind(keys.visibleProperty());
         var buttons = new HBox(
                 actions.wordedButton("practice.play"),
                 actions.wordedButton("practice.down"),
                 actions.wordedButton("practice.up"),
                 actions.wordedButton("practice.tap"),
+                actions.wordedButton("practice.slower"),
+                actions.wordedButton("practice.faster"),
                 actions.wordedButton("practice.class"));
         buttons.getStyleClass().add("practice-buttons");
         buttons.setAlignment(Pos.CENTER_LEFT);
-        var centre = new VBox(what, tempos, why, picture, buttons, keys, who, rounds, sentence, numbers, strip);
+        var loop = new LoopPanel(model, player.loopModel());
+        now.setId("loop-now");
+        bound.follow(this::showNow, model.playingNowProperty(), model.speedNowProperty());
+        var tempo = new FlowPane(tempos, now, rounds);
+        tempo.getStyleClass().add("head-flow");
+        var centre = new VBox(what, tempo, why, picture, buttons, loop, keys, who, sentence, numbers, strip);
         centre.getStyleClass().add("practice-centre");
         var scroll = new ScrollPane(centre);
         scroll.setFitToWidth(true);
         setCenter(scroll);
         var heard = new MixPanel(player.mixModel());
         bound.follow(settings.countingProperty(), heard::count);
-        var beside = new ScrollPane(new VBox(new LoopPanel(model, player.loopModel(), actions), heard));
+        var beside = new ScrollPane(heard);
         beside.setFitToWidth(true);
         beside.getStyleClass().add("mix-scroll");
         setRight(beside);
@@ -135,6 +147,13 @@ final class PracticeView extends BorderPane {
                                 .get()
                                 .map(name -> Words.of("practice.who", name))
                                 .orElse(Words.of("practice.hears")));
+    }
+
+    private void showNow() {
+        now.setText(
+                model.perMinuteNow().isPresent()
+                        ? Words.of("loop.now", model.perMinuteNow().getAsInt())
+                        : "");
     }
 
     private void showLadder() {

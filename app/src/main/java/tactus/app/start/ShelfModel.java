@@ -36,7 +36,7 @@ public final class ShelfModel {
     }
 
     /** All songs of the folders, by their titles. */
-    ReadOnlyObjectProperty<List<ShelvedSong>> songsProperty() {
+    public ReadOnlyObjectProperty<List<ShelvedSong>> songsProperty() {
         return songs.getReadOnlyProperty();
     }
 

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tactus.app.demo.DemoSong;
 import tactus.app.player.PlayerModel;
+import tactus.app.start.ShelfModel;
 import tactus.app.work.DataFolder;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
@@ -27,11 +28,12 @@ class PracticeModelTest {
     private final Work work = new Work(DemoSong.LANTERN_WALK.song());
     private final Transport transport = mock(Transport.class);
     private final PlayerModel player = new PlayerModel(work, transport);
+    private final Settings settings = new Settings(new DataFolder(Path.of("target", "no-settings")));
     private final PracticeModel model = new PracticeModel(
             work,
-            new Settings(new DataFolder(Path.of("target", "no-settings"))),
+            settings,
             player,
-            new ClassModel(Path.of("target", "no-settings")));
+            new ClassModel(Path.of("target", "no-settings"), new ShelfModel(settings, _ -> {})));
 
     @BeforeEach
     void climbOn() {

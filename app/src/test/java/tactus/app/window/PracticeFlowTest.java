@@ -135,12 +135,33 @@ class PracticeFlowTest extends WindowTest {
     }
 
     @Test
+    void aMinuteOfChangesIsCountedAndWhatIsWithinReachFollows() throws Exception {
+        click("#pattern-name");
+        click("#button-place-practice");
+        press(C);
+        click("#class-demo");
+        assertTrue(textsIn("#class-repertoire").contains("Lantern Walk"), textsIn("#class-repertoire"));
+        click("#minute-press");
+        for (int i = 0; i < 3; i++) click("#minute-press");
+        assertTrue(text("#minute-said").endsWith("3 made"), text("#minute-said"));
+        click("#minute-stop");
+        assertEquals("Too short to tell: ten seconds at least.", text("#minute-said"));
+        assertEquals("Begin the minute", text("#minute-press"));
+        String before = textsIn("#class-repertoire");
+        robot.interact(() -> robot.lookup("#class-students")
+                .queryAs(ListView.class)
+                .getSelectionModel()
+                .select(1));
+        assertFalse(before.equals(textsIn("#class-repertoire")), "everybody has a reach of their own");
+    }
+
+    @Test
     void whatGoesRoundIsChosenByMouseAndTheTempoByKeys() throws Exception {
         click("#pattern-name");
         click("#button-place-practice");
         fill("#loop-bars", "3-");
         press(ENTER);
-        assertTrue(textsIn(".mix-scroll").contains("names no bars"), textsIn(".mix-scroll"));
+        assertTrue(textsIn(".loop-panel").contains("names no bars"), textsIn(".loop-panel"));
         fill("#loop-bars", "3-3");
         press(ENTER);
         click("#loop-breath");
@@ -155,7 +176,7 @@ class PracticeFlowTest extends WindowTest {
         press(ENTER);
         click("#button-practice-play");
         String first = text("#loop-now");
-        assertTrue(first.startsWith("Now "), first);
+        assertTrue(first.startsWith("now "), first);
         await(() -> window.player().barNow().filter(bar -> bar.number() == 3).isPresent());
         press(F);
         int faster = perMinute();

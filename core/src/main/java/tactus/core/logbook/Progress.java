@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
+import tactus.core.practice.Reach;
 
 /**
  * Where a student stands: what is due, the tempo reached from week to week, the hardest changes, and whether it goes on.
@@ -23,9 +24,6 @@ public record Progress(Student student, List<Lesson> due, List<OfSong> songs, Li
 
     /** A song is stuck when it was taken in so many weeks and the best tempo of the last of them is not above the first; ours. */
     static final int STUCK_WEEKS = 3;
-
-    /** Slower is no change at all; more is fast enough for most songs (one-minute changes, common practice). */
-    static final int FAST_ENOUGH = 60;
 
     /**
      * A song over the weeks.
@@ -144,7 +142,9 @@ public record Progress(Student student, List<Lesson> due, List<OfSong> songs, Li
 
     /** The changes that are not fast enough for most songs, the slowest first. */
     public List<ChangeEntry> hardest() {
-        return counted.stream().filter(each -> each.perMinute() < FAST_ENOUGH).toList();
+        return counted.stream()
+                .filter(each -> each.perMinute() < Reach.FAST_ENOUGH)
+                .toList();
     }
 
     /** The song that does not go on, if there is one. */

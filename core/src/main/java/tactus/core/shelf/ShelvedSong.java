@@ -10,6 +10,7 @@ import tactus.core.harmony.Chord;
 import tactus.core.language.Lexicon;
 import tactus.core.pattern.Pattern;
 import tactus.core.pitch.Key;
+import tactus.core.practice.Demand;
 import tactus.core.section.Section;
 import tactus.core.section.Syllable;
 import tactus.core.shape.FrettingHand;
@@ -34,6 +35,7 @@ import tactus.core.timeline.Timeline;
  * @param words everything that is sung, cues included, and the note
  * @param tags what the teacher has put on it
  * @param snags how many things do not fit
+ * @param demands what each version asks of whoever plays it, the full one first
  */
 public record ShelvedSong(
         String place,
@@ -50,7 +52,8 @@ public record ShelvedSong(
         List<String> rhythms,
         String words,
         List<String> tags,
-        int snags) {
+        int snags,
+        List<Demand> demands) {
 
     public ShelvedSong {
         Objects.requireNonNull(place);
@@ -64,6 +67,7 @@ public record ShelvedSong(
         chords = List.copyOf(chords);
         rhythms = List.copyOf(rhythms);
         tags = List.copyOf(tags);
+        demands = List.copyOf(demands);
     }
 
     /** What {@code song}, kept at {@code place}, can be found by. */
@@ -89,7 +93,8 @@ public record ShelvedSong(
                 song.patterns().stream().map(Pattern::line).distinct().toList(),
                 words(song),
                 facts.heading().tags(),
-                Snags.of(song, Timeline.of(song), lexicon).size());
+                Snags.of(song, Timeline.of(song), lexicon).size(),
+                Demand.ofVersions(song));
     }
 
     /** {@code 0 5 7 9m}: distances in semitones, sorted. */

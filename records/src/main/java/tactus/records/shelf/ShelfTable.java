@@ -16,7 +16,7 @@ import tactus.core.shelf.ShelvedSong;
 final class ShelfTable implements AutoCloseable {
 
     /** Another number makes the index anew. */
-    private static final int VERSION = 1;
+    private static final int VERSION = 2;
 
     private static final String BETWEEN = "\n";
 
@@ -45,7 +45,7 @@ final class ShelfTable implements AutoCloseable {
                         key TEXT NOT NULL, meter TEXT NOT NULL, tempo REAL NOT NULL, capo INTEGER NOT NULL,
                         tuning TEXT NOT NULL, level TEXT NOT NULL, chords TEXT NOT NULL, degrees TEXT NOT NULL,
                         barre INTEGER NOT NULL, rhythms TEXT NOT NULL, words TEXT NOT NULL, tags TEXT NOT NULL,
-                        snags INTEGER NOT NULL)
+                        snags INTEGER NOT NULL, demands TEXT NOT NULL)
                     """);
             statement.execute("PRAGMA user_version = " + VERSION);
         } catch (SQLException broken) {
@@ -89,7 +89,8 @@ final class ShelfTable implements AutoCloseable {
                 list(row.getString("rhythms")),
                 row.getString("words"),
                 list(row.getString("tags")),
-                row.getInt("snags"));
+                row.getInt("snags"),
+                DemandText.read(row.getString("demands")));
     }
 
     private static List<String> list(String text) {
@@ -99,8 +100,8 @@ final class ShelfTable implements AutoCloseable {
     /** Puts songs there, all or none. */
     void put(Map<ShelvedSong, Stamp> songs) throws SQLException {
         connection.setAutoCommit(false);
-        try (PreparedStatement put =
-                connection.prepareStatement("INSERT OR REPLACE INTO song VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)")) {
+        try (PreparedStatement put = connection.prepareStatement(
+                "INSERT OR REPLACE INTO song VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)")) {
             for (Map.Entry<ShelvedSong, Stamp> entry : songs.entrySet()) put(put, entry.getKey(), entry.getValue());
             put.executeBatch();
             connection.commit();
@@ -130,7 +131,8 @@ final class ShelfTable implements AutoCloseable {
             String.join(BETWEEN, song.rhythms()),
             song.words(),
             String.join(BETWEEN, song.tags()),
-            song.snags()
+            song.snags(),
+            DemandText.of(song.demands())
         };
         for (int i = 0; i < values.length; i++) put.setObject(i + 1, values[i]);
         put.addBatch();

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.practice.Demand;
 import tactus.core.shelf.ShelvedSong;
 import tactus.core.shelf.SongQuery;
 import tactus.core.song.Song;
@@ -136,5 +137,17 @@ class ShelfTest {
         var asked = new int[1];
         assertEquals(
                 3, shelf.refresh(List.of(root), _ -> {}, () -> asked[0]++ > 3).size());
+    }
+
+    /** What is read back from the index is what the songs ask, version by version. */
+    @Test
+    void whatASongAsksIsKeptWithIt() throws IOException {
+        refreshed();
+        for (ShelvedSong kept : shelf.songs()) {
+            Song song = SongFile.read(Path.of(kept.place())).song();
+            assertEquals(Demand.ofVersions(song), kept.demands());
+            assertEquals(song.versions().all().size() + 1, kept.demands().size());
+            assertTrue(kept.demands().stream().allMatch(demand -> demand.strokesPerSecond() > 0), kept.title());
+        }
     }
 }

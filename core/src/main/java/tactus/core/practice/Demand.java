@@ -1,0 +1,84 @@
+package tactus.core.practice;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
+import tactus.core.shape.FrettingHand;
+import tactus.core.shape.Neck;
+import tactus.core.song.Song;
+import tactus.core.timeline.Timeline;
+import tactus.core.timeline.TimelineBar;
+import tactus.core.timeline.TimelineStroke;
+
+/**
+ * What a version of a song asks of whoever plays it, at the song's tempo.
+ *
+ * @param version its name; empty for the full one
+ * @param stretch the widest one along the neck, in millimetres
+ * @param strokesPerSecond the most in any bar
+ * @param changes each pair of chords once, the most work first
+ */
+public record Demand(String version, double stretch, double strokesPerSecond, List<Change> changes) {
+
+    /**
+     * A change between two chords.
+     *
+     * @param gap the least time that the pattern leaves for it, in seconds
+     * @param seconds how long it takes by the movement of the fingers
+     */
+    public record Change(String from, String to, double gap, double seconds) {
+
+        public Change {
+            Objects.requireNonNull(from);
+            Objects.requireNonNull(to);
+        }
+
+        /** How many of them fit into a minute, played without a rest. */
+        public double perMinute() {
+            return gap > 0 ? 60 / gap : Double.MAX_VALUE;
+        }
+    }
+
+    public Demand {
+        Objects.requireNonNull(version);
+        changes = List.copyOf(changes);
+    }
+
+    /** What {@code song} asks in the version that is shown. */
+    public static Demand of(Song song) {
+        Timeline timeline = Timeline.of(song);
+        var neck = new Neck(Neck.USUAL.scaleLength(), song.facts().capo());
+        Song shown = song.asShown();
+        List<Change> changes = ChangeWork.of(shown, timeline, neck, FrettingHand.USUAL).stream()
+                .map(work -> new Change(work.from(), work.to(), work.gap(), work.seconds()))
+                .toList();
+        double stretch = HandLoad.of(shown, timeline, neck, FrettingHand.USUAL).stretch();
+        return new Demand(song.versions().shown().orElse(""), stretch, strokes(timeline), changes);
+    }
+
+    /** What {@code song} asks in each of its versions, the full one first. */
+    public static List<Demand> ofVersions(Song song) {
+        var all = new ArrayList<Demand>();
+        Stream.concat(
+                        Stream.of(Optional.<String>empty()),
+                        song.versions().all().stream().map(version -> Optional.of(version.name())))
+                .map(name -> song.withVersions(song.versions().withShown(name)))
+                .forEach(each -> all.add(of(each)));
+        return all;
+    }
+
+    private static double strokes(Timeline timeline) {
+        double most = 0;
+        for (TimelineBar bar : timeline.bars()) {
+            double seconds = timeline.seconds(bar.end()) - timeline.seconds(bar.start());
+            long struck = timeline.strokesIn(bar.number()).stream()
+                    .map(TimelineStroke::stroke)
+                    .filter(stroke -> stroke.isStruck())
+                    .count();
+            if (seconds > 0) most = Math.max(most, struck / seconds);
+        }
+        return most;
+    }
+}
