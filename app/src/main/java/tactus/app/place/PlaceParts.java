@@ -3,6 +3,7 @@ package tactus.app.place;
 import java.nio.file.Path;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.concurrent.Task;
@@ -19,6 +20,7 @@ import tactus.app.work.Work;
  * @param aside computes beside the window
  * @param background runs what takes long
  * @param midiFile asks for a MIDI file
+ * @param target asks where to write, by a name and an ending
  * @param cover covers the whole window with a page, or uncovers it
  */
 public record PlaceParts(
@@ -29,6 +31,7 @@ public record PlaceParts(
         Aside aside,
         Consumer<Task<?>> background,
         Supplier<Optional<Path>> midiFile,
+        BiFunction<String, String, Optional<Path>> target,
         Consumer<Optional<Node>> cover) {
 
     public PlaceParts {
@@ -39,6 +42,7 @@ public record PlaceParts(
         Objects.requireNonNull(aside);
         Objects.requireNonNull(background);
         Objects.requireNonNull(midiFile);
+        Objects.requireNonNull(target);
         Objects.requireNonNull(cover);
     }
 }

@@ -78,6 +78,8 @@ public final class PracticePlace implements Place {
         actions.add(Action.of("practice.breathe", Scope.PRACTICE, () -> breath.set(!breath.get()), "B"));
         actions.add(Action.of("practice.class", Scope.PRACTICE, this::openClass, "C")
                 .withIcon(Feather.USERS));
+        actions.add(
+                Action.of("practice.plan", Scope.PRACTICE, this::openPlan, "W").withIcon(Feather.CALENDAR));
         for (MixVoice voice : MixVoice.values()) {
             String digit = String.valueOf(voice.ordinal() + 1);
             actions.add(Action.of("mix." + voice.code(), Scope.PRACTICE, () -> turn(voice), digit));
@@ -96,6 +98,16 @@ public final class PracticePlace implements Place {
         Platform.runLater(page::takeFocus);
     }
 
+    /** The days cover the window until they are put away. */
+    private void openPlan() {
+        var page = new PlanView(new PlanModel(parts.work(), parts.settings(), students, parts.target()), () -> {
+            parts.cover().accept(Optional.empty());
+            takeFocus();
+        });
+        parts.cover().accept(Optional.of(page));
+        Platform.runLater(page::takeFocus);
+    }
+
     private void turn(MixVoice voice) {
         mix.hear(voice, mix.mixProperty().get().muted().contains(voice));
     }
@@ -110,6 +122,7 @@ public final class PracticePlace implements Place {
                                 "practice.next",
                                 "practice.before",
                                 "practice.class",
+                                "practice.plan",
                                 "practice.simulate"),
                         List.of("practice.down", "practice.up", "practice.tap"),
                         List.of("practice.faster", "practice.slower", "practice.breathe"),

@@ -10,7 +10,6 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
@@ -85,14 +84,15 @@ final class PracticeView extends BorderPane {
         // Who has played a round knows them.
         keys.visibleProperty().bind(sentence.textProperty().isEmpty());
         keys.managedProperty().bind(keys.visibleProperty());
-        var buttons = new HBox(
+        var buttons = new FlowPane(
                 actions.wordedButton("practice.play"),
                 actions.wordedButton("practice.down"),
                 actions.wordedButton("practice.up"),
                 actions.wordedButton("practice.tap"),
                 actions.wordedButton("practice.slower"),
                 actions.wordedButton("practice.faster"),
-                actions.wordedButton("practice.class"));
+                actions.wordedButton("practice.class"),
+                actions.wordedButton("practice.plan"));
         buttons.getStyleClass().add("practice-buttons");
         buttons.setAlignment(Pos.CENTER_LEFT);
         var loop = new LoopPanel(model, player.loopModel());

@@ -77,6 +77,7 @@ final class MainWindow extends StackPane {
                 background::compute,
                 background::run,
                 asker::toOpenMidi,
+                asker::toWrite,
                 this::cover)));
         place.set(first());
         desk = new SongDesk(work, settings, autosave, asker, overlay, notices, status);

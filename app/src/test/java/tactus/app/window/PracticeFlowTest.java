@@ -19,11 +19,18 @@ import static javafx.scene.input.KeyCode.PAGE_UP;
 import static javafx.scene.input.KeyCode.S;
 import static javafx.scene.input.KeyCode.SPACE;
 import static javafx.scene.input.KeyCode.V;
+import static javafx.scene.input.KeyCode.W;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.when;
 
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.HashSet;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ListView;
@@ -158,6 +165,40 @@ class PracticeFlowTest extends WindowTest {
             reaches.add(textsIn("#class-repertoire"));
         }
         assertTrue(reaches.size() > 1, "not everybody has the same reach: " + reaches);
+    }
+
+    @Test
+    void theDaysAreChangedTakenBackAndWritten() throws Exception {
+        click("#pattern-name");
+        click("#button-place-practice");
+        press(W);
+        String first = text("#plan-1-1");
+        click("#plan-1-1-longer");
+        assertFalse(first.equals(text("#plan-1-1")), "a minute more");
+        click("#plan-1-1-on");
+        assertTrue(text("#plan-2-1").contains(first.substring(first.indexOf("min"), first.indexOf(","))));
+        String second = text("#plan-1-1");
+        click("#plan-1-1-out");
+        assertFalse(second.equals(text("#plan-1-1")));
+        fill("#plan-days", "2");
+        press(ENTER);
+        assertFalse(isShown("#plan-3-1"), "two days only");
+        for (int i = 0; i < 4; i++) click("#plan-take-back");
+        assertEquals(first, text("#plan-1-1"));
+        assertTrue(isShown("#plan-7-1"));
+        Path table = folder.resolve("days.csv");
+        when(asker.toWrite(anyString(), eq("csv"))).thenReturn(Optional.of(table));
+        click("#plan-table");
+        assertTrue(text("#plan-done").startsWith("Written"), text("#plan-done"));
+        assertEquals(
+                "day,minutes,what,bars,from,to,again,rests of the day",
+                Files.readAllLines(table).getFirst());
+        Path paper = folder.resolve("days.pdf");
+        when(asker.toWrite(anyString(), eq("pdf"))).thenReturn(Optional.of(paper));
+        click("#plan-pdf");
+        assertTrue(Files.size(paper) > 1000);
+        press(ESCAPE);
+        assertFalse(isShown("#plan"));
     }
 
     @Test

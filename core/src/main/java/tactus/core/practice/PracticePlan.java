@@ -44,7 +44,7 @@ public record PracticePlan(List<Day> days, List<LadderStep> left) {
         }
     }
 
-    private static final int MOST_MINUTES = 240;
+    static final int MOST_MINUTES = 240;
     private static final int MOST_DAYS = 365;
     /** The part of a day that keeps alive what is known; from memory. */
     private static final double KEPT = 0.25;

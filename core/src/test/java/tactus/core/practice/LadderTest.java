@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Random;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -143,6 +144,46 @@ class LadderTest {
         taken.addAll(plan.left());
         assertEquals(List.copyOf(ladder.steps()).size(), taken.size());
         assertTrue(taken.containsAll(ladder.steps()), "no step is lost");
+    }
+
+    /** Two hundred times anything is not reached, one after the other: it comes first on the next day, and nothing is lost. */
+    @ParameterizedTest
+    @CsvSource({"15, 7", "10, 4", "60, 2", "25, 5"})
+    void whatIsNotReachedMovesOnAndNothingIsLost(int minutes, int days) {
+        Song song = at(90, "4/4 4/4 4/4", "C: 1 bar, G: 1 bar, D: 1 bar", "d-dud-du");
+        Ladder ladder = Ladder.of(song, Timeline.of(song));
+        PracticePlan plan = PracticePlan.of(ladder, minutes, days);
+        var chance = new Random(3);
+        for (int i = 0; i < 200; i++) {
+            int day = chance.nextInt(days);
+            List<PracticePlan.Item> items = plan.days().get(day).items();
+            if (items.isEmpty()) continue;
+            int item = chance.nextInt(items.size());
+            LadderStep step = items.get(item).step();
+            plan = PlanChange.movedOn(plan, day, item, minutes);
+            if (day + 1 < days)
+                assertEquals(step, plan.days().get(day + 1).items().getFirst().step());
+            else assertTrue(plan.left().contains(step));
+            var there = new ArrayList<>(plan.left());
+            for (PracticePlan.Day each : plan.days()) {
+                assertTrue(each.minutes() <= minutes, each.toString());
+                each.items().forEach(one -> there.add(one.step()));
+            }
+            assertTrue(there.containsAll(ladder.steps()), "no step is lost");
+        }
+    }
+
+    /** A rest after each 25 minutes (common practice). */
+    @ParameterizedTest
+    @CsvSource({"15, 0", "25, 0", "26, 1", "50, 1", "51, 2", "90, 3"})
+    void aLongDayHasRests(int minutes, int rests) {
+        Song song = at(90, "4/4", "C: 1 bar", "d-dud-du");
+        PracticePlan plan = PracticePlan.of(Ladder.of(song, Timeline.of(song)), 15, 1);
+        PracticePlan.Item item = plan.days().getFirst().items().getFirst();
+        var day = new PracticePlan.Day(1, List.of(new PracticePlan.Item(item.step(), minutes, false)));
+        assertEquals(rests, PlanChange.rests(day));
+        assertThrows(Refusal.class, () -> PlanChange.lasting(plan, 0, 0, 0));
+        assertThrows(Refusal.class, () -> PlanChange.lasting(plan, 0, 0, 241));
     }
 
     /** A song of five minutes in days of five minutes. */

@@ -63,6 +63,18 @@ final class Pen {
         surface.shape(outline, ink, hollow);
     }
 
+    /** An empty box to tick. */
+    void box(double left, double top, double size, Ink ink) throws IOException {
+        shape(
+                List.of(
+                        new Point(left, top),
+                        new Point(left + size, top),
+                        new Point(left + size, top + size),
+                        new Point(left, top + size)),
+                ink,
+                true);
+    }
+
     /** Fills a round spot, or draws only its edge where {@code hollow}. */
     void disc(Point middle, double radius, Ink ink, boolean hollow) throws IOException {
         var outline = new ArrayList<Point>();

@@ -3,7 +3,6 @@ package tactus.formats.sheet;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import tactus.core.picture.Point;
 import tactus.core.practice.Ladder;
 import tactus.core.practice.LadderStep;
 import tactus.core.song.Song;
@@ -58,7 +57,7 @@ final class PracticeLayout {
         double top = pages.startBlock(height);
         for (int i = 0; i < lines.size(); i++) {
             double left = pages.left() + i * (width + GUTTER);
-            layBox(left, top + 2);
+            pages.pen().box(left, top + 2, BOX, Ink.SOFT);
             double base = top + 8.5;
             for (String line : lines.get(i)) {
                 pages.pen().text(line, left + INDENT, base, Typeface.REGULAR, SIZE, Ink.DARK);
@@ -66,18 +65,6 @@ final class PracticeLayout {
             }
         }
         pages.moveDown(height);
-    }
-
-    private void layBox(double left, double top) throws IOException {
-        pages.pen()
-                .shape(
-                        List.of(
-                                new Point(left, top),
-                                new Point(left + BOX, top),
-                                new Point(left + BOX, top + BOX),
-                                new Point(left, top + BOX)),
-                        Ink.SOFT,
-                        true);
     }
 
     /** {@code C – F alone, bars 4-5, 41 to 92, four clean}. */

@@ -1,0 +1,171 @@
+package tactus.app.practice;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import tactus.app.field.Bound;
+import tactus.app.field.NamedField;
+import tactus.app.field.ProblemLabel;
+import tactus.app.field.WholeNumberSpinner;
+import tactus.core.practice.PracticePlan;
+import tactus.formats.font.MusicText;
+import tactus.words.PlanWords;
+import tactus.words.Words;
+
+/** The days of a plan, each thing with what can be done to it. Escape puts it away. Style class {@code class-view}. */
+final class PlanView extends BorderPane {
+
+    private static final int STEP = 1;
+
+    private final Bound bound = new Bound(this);
+    private final PlanModel model;
+    private final WholeNumberSpinner minutes = new WholeNumberSpinner(5, 240);
+    private final WholeNumberSpinner days = new WholeNumberSpinner(1, 365);
+    private final ProblemLabel problem = new ProblemLabel();
+    private final Label done = new Label();
+    private final Button back;
+    private final VBox page = new VBox();
+
+    /** @param leave puts the page away */
+    PlanView(PlanModel model, Runnable leave) {
+        this.model = model;
+        back = button("plan.take-back", "plan-take-back", model::takeBack);
+        getStyleClass().add("class-view");
+        setId("plan");
+        page.getStyleClass().add("class-page");
+        var scroll = new ScrollPane(page);
+        scroll.setFitToWidth(true);
+        setCenter(scroll);
+        setLeft(column(leave));
+        addEventFilter(KeyEvent.KEY_PRESSED, press -> {
+            if (press.getCode() != KeyCode.ESCAPE) return;
+            leave.run();
+            press.consume();
+        });
+        bound.follow(model.planProperty(), this::show);
+    }
+
+    private VBox column(Runnable leave) {
+        var title = new Label(Words.of("plan.days-title"));
+        title.getStyleClass().add("column-title");
+        minutes.setId("plan-minutes");
+        days.setId("plan-days");
+        bound.take(minutes.valueProperty(), count -> problem.say(model.compute(count, days.getValue())));
+        bound.take(days.valueProperty(), count -> problem.say(model.compute(minutes.getValue(), count)));
+        done.setId("plan-done");
+        done.setWrapText(true);
+        done.setMinHeight(USE_PREF_SIZE);
+        done.getStyleClass().add("quiet");
+        var column = new VBox(
+                title,
+                new NamedField(Words.of("plan.minutes-a-day"), minutes),
+                new NamedField(Words.of("plan.how-many"), days),
+                problem,
+                button("plan.pdf", "plan-pdf", () -> say(model.export(false))),
+                button("plan.table", "plan-table", () -> say(model.export(true))),
+                button("plan.copy", "plan-copy", this::copy),
+                back,
+                done,
+                button("class.back", "plan-back", leave));
+        column.getStyleClass().add("side-column");
+        return column;
+    }
+
+    private void say(Optional<String> what) {
+        what.ifPresent(done::setText);
+    }
+
+    private void copy() {
+        var content = new ClipboardContent();
+        content.putString(model.text());
+        Clipboard.getSystemClipboard().setContent(content);
+        done.setText(Words.of("plan.copied"));
+    }
+
+    private static Button button(String words, String id, Runnable effect) {
+        var button = new Button(Words.of(words));
+        button.setId(id);
+        button.setOnAction(_ -> effect.run());
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        return button;
+    }
+
+    void takeFocus() {
+        minutes.requestFocus();
+    }
+
+    /** What had the focus has it again, where it is still there. */
+    private void show(PracticePlan plan) {
+        Optional<String> focus =
+                Optional.ofNullable(getScene()).map(Scene::getFocusOwner).map(Node::getId);
+        fill(plan);
+        focus.map(id -> lookup("#" + id)).filter(Node::isFocusTraversable).ifPresent(Node::requestFocus);
+        back.setDisable(!model.isChanged());
+        minutes.show(model.minutes());
+        days.show(model.days());
+    }
+
+    private void fill(PracticePlan plan) {
+        page.getChildren().clear();
+        var heading = text(model.title(), "practice-title");
+        heading.setId("plan-heading");
+        page.getChildren().add(heading);
+        for (PracticePlan.Day day : plan.days()) {
+            page.getChildren().add(text(PlanWords.day(day), "column-title"));
+            List<PracticePlan.Item> items = day.items();
+            for (int i = 0; i < items.size(); i++) page.getChildren().add(row(day.number() - 1, i, items.get(i)));
+        }
+        if (!plan.left().isEmpty())
+            page.getChildren().add(text(Words.of("plan.left", plan.left().size()), "quiet"));
+    }
+
+    private Node row(int day, int index, PracticePlan.Item item) {
+        var said = text(PlanWords.item(item), "class-text");
+        HBox.setHgrow(said, Priority.ALWAYS);
+        said.setMaxWidth(Double.MAX_VALUE);
+        String id = "plan-" + (day + 1) + "-" + (index + 1);
+        said.setId(id);
+        var shorter = link("plan.shorter", id + "-shorter", () -> model.lasting(day, index, item.minutes() - STEP));
+        shorter.setDisable(item.minutes() <= STEP);
+        var row = new HBox(
+                said,
+                shorter,
+                link("plan.longer", id + "-longer", () -> model.lasting(day, index, item.minutes() + STEP)),
+                link("plan.move-on", id + "-on", () -> model.moveOn(day, index)),
+                link("plan.leave-out", id + "-out", () -> model.leaveOut(day, index)));
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("class-row");
+        return row;
+    }
+
+    private static Hyperlink link(String words, String id, Runnable effect) {
+        var link = new Hyperlink(Words.of(words));
+        link.setId(id);
+        link.setOnAction(_ -> effect.run());
+        link.setMinWidth(Region.USE_PREF_SIZE);
+        return link;
+    }
+
+    private static Label text(String said, String style) {
+        var label = new Label(MusicText.signs(said));
+        label.getStyleClass().add(style);
+        label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        return label;
+    }
+}

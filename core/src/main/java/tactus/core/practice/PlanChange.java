@@ -1,0 +1,89 @@
+package tactus.core.practice;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import tactus.core.practice.PracticePlan.Day;
+import tactus.core.practice.PracticePlan.Item;
+import tactus.core.refusal.Refusal;
+
+/** What a teacher changes of a plan, and how what was not reached moves on. Days and items are counted from 0. */
+public final class PlanChange {
+
+    /** After so many minutes without a rest a hand gets one (a caution, common practice). */
+    public static final int WITHOUT_REST = 25;
+
+    private PlanChange() {}
+
+    /**
+     * The item takes {@code minutes}.
+     *
+     * @throws Refusal unless they are 1 to 240
+     */
+    public static PracticePlan lasting(PracticePlan plan, int day, int item, int minutes) {
+        if (minutes < 1 || minutes > PracticePlan.MOST_MINUTES) throw new Refusal("plan.item-minutes", minutes);
+        return changed(plan, day, items -> {
+            Item before = items.get(item);
+            items.set(item, new Item(before.step(), minutes, before.isAgain()));
+        });
+    }
+
+    /** The item is left out of its day. */
+    public static PracticePlan without(PracticePlan plan, int day, int item) {
+        return changed(plan, day, items -> items.remove(item));
+    }
+
+    /**
+     * The item was not reached: it comes first on the next day. What no longer fits there makes room: what is only kept alive
+     * is left out, the last other things move on in turn; what moves on from the last day is left over.
+     *
+     * @param minutes how long a day may be
+     */
+    public static PracticePlan movedOn(PracticePlan plan, int day, int item, int minutes) {
+        var days = new ArrayList<List<Item>>();
+        plan.days().forEach(each -> days.add(new ArrayList<>(each.items())));
+        var left = new ArrayList<>(plan.left());
+        var carried = new ArrayList<Item>();
+        Item moved = days.get(day).remove(item);
+        carried.add(new Item(moved.step(), moved.minutes(), false));
+        for (int next = day + 1; next < days.size() && !carried.isEmpty(); next++) {
+            List<Item> items = days.get(next);
+            // It is not done twice on one day.
+            for (Item each : carried) items.removeIf(other -> other.step().equals(each.step()));
+            items.addAll(0, carried);
+            int kept = carried.size();
+            carried.clear();
+            makeRoom(items, kept, minutes, carried);
+        }
+        carried.forEach(each -> left.addFirst(each.step()));
+        return new PracticePlan(numbered(days), left);
+    }
+
+    private static void makeRoom(List<Item> items, int kept, int minutes, List<Item> carried) {
+        for (int i = items.size() - 1; i >= kept && sum(items) > minutes; i--)
+            if (items.get(i).isAgain()) items.remove(i);
+        while (sum(items) > minutes && items.size() > kept) carried.addFirst(items.removeLast());
+    }
+
+    private static int sum(List<Item> items) {
+        return items.stream().mapToInt(Item::minutes).sum();
+    }
+
+    private static PracticePlan changed(PracticePlan plan, int day, Consumer<List<Item>> change) {
+        var days = new ArrayList<List<Item>>();
+        plan.days().forEach(each -> days.add(new ArrayList<>(each.items())));
+        change.accept(days.get(day));
+        return new PracticePlan(numbered(days), plan.left());
+    }
+
+    private static List<Day> numbered(List<List<Item>> days) {
+        var all = new ArrayList<Day>();
+        for (List<Item> items : days) all.add(new Day(all.size() + 1, items));
+        return all;
+    }
+
+    /** How many rests a day needs: one before every further {@value #WITHOUT_REST} minutes. */
+    public static int rests(Day day) {
+        return Math.max(0, (day.minutes() - 1) / WITHOUT_REST);
+    }
+}

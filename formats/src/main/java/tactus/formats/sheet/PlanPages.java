@@ -1,0 +1,77 @@
+package tactus.formats.sheet;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import tactus.core.practice.PracticePlan;
+import tactus.formats.file.WholeFile;
+import tactus.formats.font.MusicText;
+import tactus.formats.font.Typeface;
+import tactus.words.PlanWords;
+
+/** A plan of days on paper: each thing with a box to tick. */
+public final class PlanPages {
+
+    private static final double BOX = 7;
+    private static final double INDENT = 13;
+    private static final double SIZE = 10;
+    private static final double LINE = 13;
+
+    private final Pages pages;
+
+    private PlanPages(Pages pages) {
+        this.pages = pages;
+    }
+
+    /**
+     * Writes it as PDF, whole or not at all.
+     *
+     * @param title over it and at the foot of each page
+     */
+    public static void writePdf(String title, PracticePlan plan, Paper paper, Path file) throws IOException {
+        try (var document = new PDDocument()) {
+            var fonts = new Fonts(document);
+            document.getDocumentInformation().setTitle(title);
+            document.getDocumentInformation().setCreator("Tactus");
+            var pages = new Pages(leaf -> new PdfPage(document, fonts, leaf), fonts, Leaf.of(paper, false, 100), title);
+            new PlanPages(pages).lay(title, plan);
+            pages.finished();
+            var out = new ByteArrayOutputStream();
+            document.save(out);
+            WholeFile.write(file, stream -> stream.write(out.toByteArray()));
+        }
+    }
+
+    private void lay(String title, PracticePlan plan) throws IOException {
+        pages.moveDown(6);
+        for (String line : pages.lines(MusicText.signs(title), pages.width(), Typeface.BOLD, 18))
+            layLine(line, pages.left(), Typeface.BOLD, 18, 24, 0);
+        for (PracticePlan.Day day : plan.days()) {
+            pages.moveDown(6);
+            // A heading stays with what follows it.
+            layLine(PlanWords.day(day), pages.left(), Typeface.SEMIBOLD, 11, 16, LINE);
+            for (PracticePlan.Item item : day.items()) layItem(item);
+        }
+    }
+
+    private void layItem(PracticePlan.Item item) throws IOException {
+        String text = MusicText.signs(PlanWords.item(item));
+        List<String> lines = pages.lines(text, pages.width() - INDENT, Typeface.REGULAR, SIZE);
+        double base = pages.startBlock(LINE * lines.size());
+        pages.pen().box(pages.left(), base - BOX, BOX, Ink.SOFT);
+        for (String line : lines) {
+            pages.pen().text(line, pages.left() + INDENT, base, Typeface.REGULAR, SIZE, Ink.DARK);
+            base += LINE;
+        }
+        pages.moveDown(LINE * lines.size());
+    }
+
+    private void layLine(String line, double x, Typeface face, double size, double height, double behind)
+            throws IOException {
+        double base = pages.startBlock(height + behind);
+        pages.pen().text(line, x, base, face, size, Ink.DARK);
+        pages.moveDown(height);
+    }
+}

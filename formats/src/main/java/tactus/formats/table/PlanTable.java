@@ -1,0 +1,35 @@
+package tactus.formats.table;
+
+import de.siegmar.fastcsv.writer.CsvWriter;
+import java.io.IOException;
+import java.nio.file.Path;
+import tactus.core.practice.PlanChange;
+import tactus.core.practice.PracticePlan;
+import tactus.formats.file.WholeFile;
+import tactus.words.Words;
+
+/** A plan of days as a table (RFC 4180, UTF-8), a row for each thing. */
+public final class PlanTable {
+
+    private PlanTable() {}
+
+    /** Writes the table, whole or not at all. */
+    public static void write(PracticePlan plan, Path file) throws IOException {
+        WholeFile.write(file, out -> {
+            CsvWriter csv = CsvWriter.builder().build(out);
+            csv.writeRecord("day", "minutes", "what", "bars", "from", "to", "again", "rests of the day");
+            for (PracticePlan.Day day : plan.days())
+                for (PracticePlan.Item item : day.items())
+                    csv.writeRecord(
+                            Integer.toString(day.number()),
+                            Integer.toString(item.minutes()),
+                            Words.say(item.step().what()),
+                            item.step().bars().toString(),
+                            Integer.toString(item.step().from()),
+                            Integer.toString(item.step().to()),
+                            item.isAgain() ? "yes" : "no",
+                            Integer.toString(PlanChange.rests(day)));
+            csv.flush();
+        });
+    }
+}

@@ -1,0 +1,40 @@
+package tactus.words;
+
+import java.util.ArrayList;
+import java.util.List;
+import tactus.core.practice.PlanChange;
+import tactus.core.practice.PracticePlan;
+
+/** A plan of days in words, as it is seen, pasted into a message and printed. */
+public final class PlanWords {
+
+    private PlanWords() {}
+
+    /** {@code Day 1, 15 minutes}, with the rests that it needs. */
+    public static String day(PracticePlan.Day day) {
+        return Words.of("plan.day", day.number(), day.minutes(), PlanChange.rests(day), PlanChange.WITHOUT_REST);
+    }
+
+    /** {@code 3 min  C – F alone, bars 4-5, 41 to 92}. */
+    public static String item(PracticePlan.Item item) {
+        return Words.of(
+                "plan.item",
+                item.minutes(),
+                Words.say(item.step().what()),
+                item.step().bars().toString(),
+                item.step().from(),
+                item.step().to(),
+                item.isAgain() ? 1 : 0,
+                item.step().bars().from() == item.step().bars().to() ? 0 : 1);
+    }
+
+    /** All days, a line for each thing. */
+    public static List<String> lines(PracticePlan plan) {
+        var lines = new ArrayList<String>();
+        for (PracticePlan.Day day : plan.days()) {
+            lines.add(day(day));
+            day.items().forEach(item -> lines.add("  " + item(item)));
+        }
+        return lines;
+    }
+}
