@@ -16,6 +16,7 @@ import javafx.beans.property.SimpleIntegerProperty;
 import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.performance.ClickTrack;
 import tactus.core.performance.Mix;
 import tactus.core.performance.MixVoice;
 import tactus.core.song.Passes;
@@ -124,6 +125,14 @@ public final class PlayerModel {
     /** Where it is now, in seconds at the song's tempo, negative while counting in; empty if nothing is played. */
     public Optional<Double> secondsNow() {
         return playing.get() ? transport.seconds() : Optional.empty();
+    }
+
+    /** When the clicks of what is played come, in seconds at the song's tempo. */
+    public List<Double> clicks() {
+        return timeline.stream()
+                .flatMap(played -> ClickTrack.of(played).clicks().stream())
+                .map(ClickTrack.Click::seconds)
+                .toList();
     }
 
     private void start() {

@@ -51,6 +51,7 @@ public final class PracticeModel {
     private final Settings settings;
     private final PlayerModel player;
     private final ClassModel students;
+    private final InputModel input;
     private final ReadOnlyObjectWrapper<List<LadderStep>> steps = new ReadOnlyObjectWrapper<>(this, "steps", List.of());
     private final IntegerProperty chosen = new SimpleIntegerProperty(this, "chosen", 0);
     private final ReadOnlyObjectWrapper<Optional<Take>> take =
@@ -73,6 +74,8 @@ public final class PracticeModel {
         this.work = work;
         this.settings = settings;
         this.player = player;
+        input = new InputModel(settings, player);
+        input.onStroke(ago -> tap(Optional.empty(), ago));
         chosen.subscribe(_ -> forget());
         player.positionProperty().subscribe(_ -> listen());
         player.playingProperty().subscribe((_, playing) -> {
@@ -269,9 +272,20 @@ public final class PracticeModel {
 
     /** Takes a stroke of the student's. */
     void tap(Optional<Direction> way) {
+        if (!input.clap(0)) tap(way, 0);
+    }
+
+    /** @param ago how many seconds ago it was */
+    private void tap(Optional<Direction> way, double ago) {
         isEarly.set(!isOurs);
         if (!isOurs) return;
-        player.secondsNow().ifPresent(seconds -> taps.add(new Tap((seconds - start()) / speed(), way)));
+        double late = ago + input.late();
+        player.secondsNow().ifPresent(seconds -> taps.add(new Tap((seconds - start()) / speed() - late, way)));
+    }
+
+    /** What the student is heard by. */
+    InputModel input() {
+        return input;
     }
 
     private double speed() {

@@ -126,6 +126,7 @@ public final class PracticePlace implements Place {
                                 "practice.simulate"),
                         List.of("practice.down", "practice.up", "practice.tap"),
                         List.of("practice.faster", "practice.slower", "practice.breathe"),
+                        List.of("practice.midi", "practice.latency"),
                         Arrays.stream(MixVoice.values())
                                 .map(voice -> "mix." + voice.code())
                                 .toList())));

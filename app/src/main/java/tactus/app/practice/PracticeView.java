@@ -2,7 +2,9 @@ package tactus.app.practice;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -75,7 +77,12 @@ final class PracticeView extends BorderPane {
         why.setId("practice-why");
         rounds.setId("practice-rounds");
         who.setId("practice-who");
-        bound.follow(() -> showWho(students), students.chosenProperty(), model.simulatesProperty());
+        bound.follow(
+                () -> showWho(students),
+                students.chosenProperty(),
+                model.simulatesProperty(),
+                model.input().midiProperty(),
+                model.input().saidProperty());
         who.managedProperty().bind(who.textProperty().isNotEmpty());
         sentence.setId("take-sentence");
         numbers.setId("take-numbers");
@@ -140,13 +147,21 @@ final class PracticeView extends BorderPane {
 
     /** Which input is heard, and whose it is. */
     private void showWho(ClassModel students) {
-        who.setText(
-                model.simulatesProperty().get()
-                        ? Words.of("practice.stand-in")
-                        : students.chosenProperty()
-                                .get()
-                                .map(name -> Words.of("practice.who", name))
-                                .orElse(Words.of("practice.hears")));
+        InputModel input = model.input();
+        String hears = input.midiProperty()
+                .get()
+                .map(names -> Words.of("practice.hears-midi", names))
+                .orElse(Words.of("practice.hears"));
+        String whose = students.chosenProperty()
+                .get()
+                .map(name -> Words.of("practice.who", name))
+                .orElse("");
+        String said = input.saidProperty().get();
+        if (model.simulatesProperty().get()) who.setText(Words.of("practice.stand-in"));
+        else
+            who.setText(Stream.of(said, whose, hears)
+                    .filter(text -> !text.isEmpty())
+                    .collect(Collectors.joining(" ")));
     }
 
     private void showNow() {

@@ -20,6 +20,7 @@ import tactus.app.work.Work;
 import tactus.core.practice.DueStroke;
 import tactus.core.practice.LadderStep;
 import tactus.core.timeline.TimelineBar;
+import tactus.sound.device.MidiIn;
 import tactus.sound.transport.Transport;
 
 /** The ladder is played and what is played along is judged, on a clock that the test sets. */
@@ -135,5 +136,47 @@ class PracticeModelTest {
         model.climb(99_999);
         assertEquals(
                 model.stepsProperty().get().size() - 1, model.chosenProperty().get());
+    }
+
+    /** Claps that come 80 ms late, as they do over a wireless device: from then on a steady student is judged steady. */
+    @Test
+    void aDelayIsMeasuredByClappingAndTakenOff() {
+        settings.latencyProperty().set(0);
+        model.input().measure(model.pattern());
+        for (double click : List.of(0.0, 1.0, 2.0, 3.0, 0.0, 1.0, 2.0, 3.0)) {
+            at(player.clicks().get((int) click) + 0.08);
+            model.tap(Optional.empty());
+        }
+        assertEquals(80, settings.latencyProperty().get());
+        assertTrue(model.input().saidProperty().get().contains("80 ms"));
+        assertTrue(model.takeProperty().get().isEmpty(), "claps are no take");
+        assertEquals(0.08, model.input().late(), 1e-9);
+        settings.latencyProperty().set(0);
+    }
+
+    @Test
+    void unevenClapsAreAskedForAgainAndAPressMoreGivesUp() {
+        settings.latencyProperty().set(0);
+        model.input().measure(model.pattern());
+        for (double off : List.of(0.1, 0.3, 0.0, -0.2, 0.25, -0.1, 0.3, 0.15)) {
+            at(player.clicks().get(1) + off);
+            model.tap(Optional.empty());
+        }
+        assertEquals(0, settings.latencyProperty().get());
+        assertTrue(model.input().saidProperty().get().contains("too far apart"));
+        model.input().measure(model.pattern());
+        model.input().measure(model.pattern());
+        assertEquals("", model.input().saidProperty().get());
+        assertFalse(player.isPlaying());
+    }
+
+    @Test
+    void withoutAMidiInstrumentItIsSaid() {
+        var input = new InputModel(settings, player, stroke -> MidiIn.open(stroke), System::nanoTime);
+        input.toggleMidi();
+        assertTrue(
+                input.saidProperty().get().contains("no MIDI instrument"),
+                input.saidProperty().get());
+        assertTrue(input.midiProperty().get().isEmpty());
     }
 }

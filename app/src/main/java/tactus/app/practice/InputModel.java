@@ -1,0 +1,147 @@
+package tactus.app.practice;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.DoubleConsumer;
+import java.util.function.Function;
+import java.util.function.LongConsumer;
+import java.util.function.LongSupplier;
+import javafx.application.Platform;
+import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import tactus.app.player.PlayerModel;
+import tactus.app.work.Settings;
+import tactus.core.pattern.Pattern;
+import tactus.core.practice.Latency;
+import tactus.sound.device.MidiIn;
+import tactus.words.Words;
+
+/**
+ * What the program hears a student by besides the letter keys, and how late that is: MIDI instruments, and claps to the click
+ * that measure the delay of keys or instrument once.
+ */
+final class InputModel {
+
+    private final Settings settings;
+    private final PlayerModel player;
+    private final Function<LongConsumer, MidiIn> open;
+    private final LongSupplier nanos;
+    private final ReadOnlyObjectWrapper<Optional<String>> midi =
+            new ReadOnlyObjectWrapper<>(this, "midi", Optional.empty());
+    private final ReadOnlyObjectWrapper<String> said = new ReadOnlyObjectWrapper<>(this, "said", "");
+    private final List<Double> claps = new ArrayList<>();
+    private DoubleConsumer stroke = _ -> {};
+    private Optional<MidiIn> in = Optional.empty();
+    private boolean isClapping;
+
+    InputModel(Settings settings, PlayerModel player) {
+        this(settings, player, MidiIn::open, System::nanoTime);
+    }
+
+    /**
+     * @param open listens to what is plugged in
+     * @param nanos the clock that its strokes are told by
+     */
+    InputModel(Settings settings, PlayerModel player, Function<LongConsumer, MidiIn> open, LongSupplier nanos) {
+        this.settings = settings;
+        this.player = player;
+        this.open = open;
+        this.nanos = nanos;
+        player.playingProperty().subscribe((_, playing) -> {
+            if (!playing) isClapping = false;
+        });
+    }
+
+    /** {@code taken} is told of each stroke of an instrument, with how many seconds ago it was. */
+    void onStroke(DoubleConsumer taken) {
+        stroke = taken;
+    }
+
+    /** Listens to what is plugged in, or no longer. */
+    void toggleMidi() {
+        if (in.isPresent()) {
+            in.get().close();
+            in = Optional.empty();
+            midi.set(Optional.empty());
+            said.set("");
+            return;
+        }
+        MidiIn opened = open.apply(at -> Platform.runLater(() -> take(at)));
+        if (opened.names().isEmpty()) {
+            said.set(
+                    opened.busy().isEmpty()
+                            ? Words.of("input.no-midi")
+                            : Words.of("input.busy-midi", String.join(", ", opened.busy())));
+            opened.close();
+            return;
+        }
+        in = Optional.of(opened);
+        midi.set(Optional.of(String.join(", ", opened.names())));
+        said.set("");
+    }
+
+    private void take(long at) {
+        double ago = (nanos.getAsLong() - at) * 1e-9;
+        if (!clap(ago)) stroke.accept(ago);
+    }
+
+    /** The names of the instruments that are listened to; empty if none is. */
+    ReadOnlyObjectProperty<Optional<String>> midiProperty() {
+        return midi.getReadOnlyProperty();
+    }
+
+    /** What there is to say of the input. */
+    ReadOnlyObjectProperty<String> saidProperty() {
+        return said.getReadOnlyProperty();
+    }
+
+    private IntegerProperty latency() {
+        return midi.get().isPresent() ? settings.midiLatencyProperty() : settings.latencyProperty();
+    }
+
+    /** By how many seconds what is heard comes late. */
+    double late() {
+        return latency().get() / 1000.0;
+    }
+
+    /** Plays the click alone, to which one claps; or gives it up. */
+    void measure(Optional<Pattern> beats) {
+        if (isClapping) {
+            player.stop();
+            said.set("");
+            return;
+        }
+        if (beats.isEmpty()) return;
+        claps.clear();
+        player.stop();
+        player.playClick(beats.get());
+        isClapping = true;
+        said.set(Words.of("input.clap", Latency.CLAPS));
+    }
+
+    /**
+     * Takes a clap, if the delay is being measured.
+     *
+     * @param ago how many seconds ago it was
+     */
+    boolean clap(double ago) {
+        if (!isClapping) return false;
+        if (player.isCountingIn()) return true;
+        double speed = player.speedProperty().get();
+        player.secondsNow().ifPresent(now -> claps.add(now - ago * speed));
+        if (claps.size() < Latency.CLAPS) {
+            said.set(Words.of("input.clap", Latency.CLAPS - claps.size()));
+            return true;
+        }
+        OptionalDouble late = Latency.of(player.clicks(), List.copyOf(claps));
+        player.stop();
+        if (late.isPresent()) {
+            latency().set((int) Math.round(late.getAsDouble() / speed * 1000));
+            said.set(Words.of("input.latency", latency().get()));
+        } else said.set(Words.of("input.uneven"));
+        return true;
+    }
+}
