@@ -227,6 +227,19 @@ public final class PracticeModel {
         });
     }
 
+    /** The bars that go round, if there are any. */
+    Optional<BarRange> looped() {
+        return step().map(this::bars);
+    }
+
+    /** The part of the song's tempo at which they go round: now, or when they are begun. */
+    double loopSpeed() {
+        return step().map(step -> perMinuteNow().isPresent()
+                        ? speed()
+                        : Math.clamp((double) step.from() / step.to(), Playback.SLOWEST, Playback.FASTEST))
+                .orElse(1.0);
+    }
+
     /** How fast it is played now, in felt beats a minute; empty if nothing of the ladder is. */
     OptionalInt perMinuteNow() {
         return isOurs && player.isPlaying() && step().isPresent()

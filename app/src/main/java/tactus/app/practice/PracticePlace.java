@@ -16,6 +16,7 @@ import tactus.app.place.Place;
 import tactus.app.place.PlaceParts;
 import tactus.app.player.MixModel;
 import tactus.app.start.ShelfModel;
+import tactus.app.work.Export;
 import tactus.core.performance.MixVoice;
 import tactus.core.snag.SnagPlace;
 import tactus.core.stroke.Direction;
@@ -27,6 +28,7 @@ public final class PracticePlace implements Place {
     private final MixModel mix;
     private final PlaceParts parts;
     private final ClassModel students;
+    private final LoopExport exporting;
     private final Once<PracticeView> view;
 
     public PracticePlace(PlaceParts parts) {
@@ -35,8 +37,9 @@ public final class PracticePlace implements Place {
                 new ClassModel(parts.settings().logbookFolder(), new ShelfModel(parts.settings(), parts.background()));
         model = new PracticeModel(parts.work(), parts.settings(), parts.player(), students);
         mix = parts.player().mixModel();
-        view = new Once<>(() ->
-                new PracticeView(parts.work(), parts.settings(), model, parts.player(), students, parts.actions()));
+        exporting = new LoopExport(parts.work(), parts.settings(), parts.player(), parts.target(), parts.background());
+        view = new Once<>(() -> new PracticeView(
+                parts.work(), parts.settings(), model, parts.player(), students, exporting, parts.actions()));
     }
 
     @Override
@@ -80,6 +83,12 @@ public final class PracticePlace implements Place {
                 .withIcon(Feather.USERS));
         actions.add(
                 Action.of("practice.plan", Scope.PRACTICE, this::openPlan, "W").withIcon(Feather.CALENDAR));
+        actions.add(
+                Action.of("practice.midi", Scope.PRACTICE, () -> model.input().toggleMidi(), "I"));
+        actions.add(Action.of(
+                "practice.latency", Scope.PRACTICE, () -> model.input().measure(model.pattern()), "Y"));
+        actions.add(Action.of("practice.save-sound", Scope.PRACTICE, () -> save(Export.WAV)));
+        actions.add(Action.of("practice.save-midi", Scope.PRACTICE, () -> save(Export.MIDI)));
         for (MixVoice voice : MixVoice.values()) {
             String digit = String.valueOf(voice.ordinal() + 1);
             actions.add(Action.of("mix." + voice.code(), Scope.PRACTICE, () -> turn(voice), digit));
@@ -96,6 +105,11 @@ public final class PracticePlace implements Place {
         parts.cover().accept(Optional.of(page));
         // The letter that opened it is not typed into it.
         Platform.runLater(page::takeFocus);
+    }
+
+    /** Writes what goes round, as it is heard. */
+    private void save(Export kind) {
+        model.looped().ifPresent(bars -> exporting.write(kind, bars, model.loopSpeed()));
     }
 
     /** The days cover the window until they are put away. */
@@ -127,6 +141,7 @@ public final class PracticePlace implements Place {
                         List.of("practice.down", "practice.up", "practice.tap"),
                         List.of("practice.faster", "practice.slower", "practice.breathe"),
                         List.of("practice.midi", "practice.latency"),
+                        List.of("practice.save-sound", "practice.save-midi"),
                         Arrays.stream(MixVoice.values())
                                 .map(voice -> "mix." + voice.code())
                                 .toList())));

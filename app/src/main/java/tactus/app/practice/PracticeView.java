@@ -57,6 +57,7 @@ final class PracticeView extends BorderPane {
             PracticeModel model,
             PlayerModel player,
             ClassModel students,
+            LoopExport exporting,
             Actions actions) {
         this.work = work;
         this.model = model;
@@ -78,7 +79,8 @@ final class PracticeView extends BorderPane {
         rounds.setId("practice-rounds");
         who.setId("practice-who");
         bound.follow(
-                () -> showWho(students),
+                () -> showWho(students, exporting),
+                exporting.saidProperty(),
                 students.chosenProperty(),
                 model.simulatesProperty(),
                 model.input().midiProperty(),
@@ -146,7 +148,7 @@ final class PracticeView extends BorderPane {
     }
 
     /** Which input is heard, and whose it is. */
-    private void showWho(ClassModel students) {
+    private void showWho(ClassModel students, LoopExport exporting) {
         InputModel input = model.input();
         String hears = input.midiProperty()
                 .get()
@@ -159,7 +161,7 @@ final class PracticeView extends BorderPane {
         String said = input.saidProperty().get();
         if (model.simulatesProperty().get()) who.setText(Words.of("practice.stand-in"));
         else
-            who.setText(Stream.of(said, whose, hears)
+            who.setText(Stream.of(exporting.saidProperty().get(), said, whose, hears)
                     .filter(text -> !text.isEmpty())
                     .collect(Collectors.joining(" ")));
     }

@@ -36,6 +36,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
+import javax.sound.sampled.AudioSystem;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.hand.HandView;
@@ -236,6 +237,17 @@ class PracticeFlowTest extends WindowTest {
         assertTrue(window.player().isCountingIn(), "one breathes before the next round");
         press(P);
         assertEquals("", text("#loop-now"));
+        Path sound = folder.resolve("loop.wav");
+        when(asker.toWrite(anyString(), eq("wav"))).thenReturn(Optional.of(sound));
+        click("#menu-practice");
+        click("#menu-practice-save-sound");
+        await(() -> text("#practice-who").startsWith("Written"));
+        try (var heard = AudioSystem.getAudioInputStream(sound.toFile())) {
+            double seconds = heard.getFrameLength() / heard.getFormat().getFrameRate();
+            double beats = seconds / 60 * (faster - 7);
+            assertTrue(beats > 19 && beats < 24, "bar 3 four times after a bar counted in, and what rings: " + beats);
+        }
+        robot.interact(() -> ladder().requestFocus());
         press(B);
         assertFalse(robot.lookup("#loop-breath").queryAs(CheckBox.class).isSelected());
     }
