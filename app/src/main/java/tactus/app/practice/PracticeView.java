@@ -2,6 +2,7 @@ package tactus.app.practice;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -109,7 +110,7 @@ final class PracticeView extends BorderPane {
         bound.follow(this::showNow, model.playingNowProperty(), model.speedNowProperty());
         var tempo = new FlowPane(tempos, now, rounds);
         tempo.getStyleClass().add("head-flow");
-        var centre = new VBox(what, tempo, why, picture, buttons, loop, keys, who, sentence, numbers, strip);
+        var centre = new VBox(what, tempo, why, picture, buttons, keys, who, sentence, numbers, strip, loop);
         centre.getStyleClass().add("practice-centre");
         var scroll = new ScrollPane(centre);
         scroll.setFitToWidth(true);
@@ -125,6 +126,7 @@ final class PracticeView extends BorderPane {
         picture.rolesProperty().bind(settings.rolesProperty());
         Scope.PRACTICE.markOn(this);
         strip.takeProperty().bind(model.takeProperty());
+        strip.managedProperty().bind(model.takeProperty().map(Optional::isPresent));
         ladder.getSelectionModel().selectedItemProperty().subscribe((_, index) -> {
             if (!bound.isShowing() && index != null) model.chosenProperty().set(index);
         });
@@ -242,7 +244,7 @@ final class PracticeView extends BorderPane {
                 take.score(),
                 Math.round(take.meanMs()),
                 Math.round(take.spreadMs()),
-                String.format(Locale.ROOT, "%.1f", take.driftPercent()),
+                String.format(Locale.ROOT, "%.1f", Math.round(take.driftPercent() * 10) / 10.0 + 0.0),
                 take.missed(),
                 take.extra().size());
     }

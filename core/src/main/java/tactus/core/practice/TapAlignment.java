@@ -1,6 +1,9 @@
 package tactus.core.practice;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Optional;
 
@@ -29,6 +32,10 @@ final class TapAlignment {
     private static final int STEP = 8;
 
     private static final double STEEPEST = 0.12;
+    /** A long take is tried at its beginning, its middle and its end, in so many strokes each; the best lines are tried on all. */
+    private static final int PART = 48;
+
+    private static final int PROMISING = 4;
     private static final int SHIFTS = 4;
     private static final double SHIFT = 0.05;
 
@@ -64,19 +71,56 @@ final class TapAlignment {
         if (due.size() < ENOUGH || taps.size() < ENOUGH / 2 || plain.cost < WELL * due.size()) return plain.tapOf;
         TapAlignment best = followed(due, taps);
         if (plain.cost < best.cost) best = plain;
-        double start = due.getFirst().seconds();
-        for (int percent = -MOST_PERCENT; percent <= MOST_PERCENT; percent++) {
-            for (int step = -SHIFTS; step <= SHIFTS; step++) {
-                double rate = percent / 100.0;
-                var other = new TapAlignment(due, taps, new Line(step * SHIFT - rate * start, rate));
-                if (other.cost < best.cost) best = other;
-            }
+        for (Line line : promising(due, taps)) {
+            var other = new TapAlignment(due, taps, line);
+            if (other.cost < best.cost) best = other;
         }
         for (int i = 0; i < 2; i++) {
             TapAlignment refined = best.refined();
             if (refined.cost < best.cost) best = refined;
         }
         return best.cost < MUCH * plain.cost ? best.tapOf : plain.tapOf;
+    }
+
+    /** The tempos and shifts at which the beginning, the middle and the end of a take cost least together. */
+    private static List<Line> promising(List<DueStroke> due, List<Tap> taps) {
+        double start = due.getFirst().seconds();
+        var lines = new ArrayList<Line>();
+        for (int percent = -MOST_PERCENT; percent <= MOST_PERCENT; percent++) {
+            for (int step = -SHIFTS; step <= SHIFTS; step++) {
+                double rate = percent / 100.0;
+                lines.add(new Line(step * SHIFT - rate * start, rate));
+            }
+        }
+        var costs = new IdentityHashMap<Line, Double>();
+        for (Line line : lines) costs.put(line, costInParts(due, taps, line));
+        lines.sort(Comparator.comparingDouble(costs::get));
+        return lines.subList(0, PROMISING);
+    }
+
+    private static double costInParts(List<DueStroke> due, List<Tap> taps, Line line) {
+        if (due.size() <= 3 * PART) return new TapAlignment(due, taps, line).cost;
+        double cost = 0;
+        for (int from : new int[] {0, (due.size() - PART) / 2, due.size() - PART}) {
+            List<DueStroke> part = due.subList(from, from + PART);
+            double start = part.getFirst().seconds();
+            double end = part.getLast().seconds();
+            int first = firstAfter(taps, start + line.at(start) - ALONE);
+            int last = firstAfter(taps, end + line.at(end) + ALONE);
+            cost += new TapAlignment(part, taps.subList(first, last), line).cost;
+        }
+        return cost;
+    }
+
+    private static int firstAfter(List<Tap> taps, double seconds) {
+        int low = 0;
+        int high = taps.size();
+        while (low < high) {
+            int middle = (low + high) / 2;
+            if (taps.get(middle).seconds() < seconds) low = middle + 1;
+            else high = middle;
+        }
+        return low;
     }
 
     /**
