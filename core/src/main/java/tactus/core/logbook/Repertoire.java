@@ -45,9 +45,9 @@ public record Repertoire(List<Entry> entries) {
                 .toList();
         var ability = new Reach.Ability(
                 student.hand(), counted, played(records.of(student.name()).takes(), day, songs));
-        var entries = new ArrayList<Entry>();
-        for (ShelvedSong song : songs)
-            for (Demand demand : song.demands()) entries.add(new Entry(song, Reach.of(demand, ability)));
+        var entries = new ArrayList<>(songs.parallelStream()
+                .flatMap(song -> song.demands().stream().map(demand -> new Entry(song, Reach.of(demand, ability))))
+                .toList());
         entries.sort(Comparator.comparing(Entry::reach, Reach.nearest())
                 .thenComparing(Comparator.comparingDouble(
                                 (Entry entry) -> entry.reach().demand().strokesPerSecond())
