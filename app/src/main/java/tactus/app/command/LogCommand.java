@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -18,12 +19,15 @@ import picocli.CommandLine.Spec;
 import tactus.app.work.DataFolder;
 import tactus.core.logbook.Progress;
 import tactus.core.logbook.Records;
+import tactus.core.logbook.Repertoire;
 import tactus.core.logbook.Student;
 import tactus.core.refusal.Refusal;
+import tactus.core.shelf.ShelvedSong;
 import tactus.formats.table.LogTable;
 import tactus.records.logbook.DamagedLogbook;
 import tactus.records.logbook.Logbook;
 import tactus.words.ProgressWords;
+import tactus.words.ReachWords;
 import tactus.words.Words;
 
 /** {@code tactus log students|lessons|takes|changes --csv}, {@code tactus log import FILE}, {@code tactus log forget NAME}. */
@@ -32,7 +36,8 @@ import tactus.words.Words;
         description = {
             "Print what is kept of students, as tables that log import reads again:",
             "students, lessons, takes or changes; import FILE takes such a table in; forget NAME takes a student out;",
-            "restore puts the newest copy in the place of a logbook that was lost or damaged."
+            "restore puts the newest copy in the place of a logbook that was lost or damaged;",
+            "reach NAME SONG... says which versions of these songs a student can play, and what is missing."
         },
         mixinStandardHelpOptions = true)
 final class LogCommand implements Callable<Integer> {
@@ -40,11 +45,18 @@ final class LogCommand implements Callable<Integer> {
     @Parameters(
             index = "0",
             paramLabel = "WHAT",
-            description = "students, lessons, takes, changes, import, forget or restore")
+            description = "students, lessons, takes, changes, import, forget, reach or restore")
     private String what;
 
-    @Parameters(index = "1", arity = "0..1", paramLabel = "FILE|NAME", description = "what import or forget is about")
+    @Parameters(
+            index = "1",
+            arity = "0..1",
+            paramLabel = "FILE|NAME",
+            description = "what import, forget or reach is about")
     private Optional<String> subject = Optional.empty();
+
+    @Parameters(index = "2..*", paramLabel = "SONG", description = "the songs that reach looks at")
+    private List<Path> songs = List.of();
 
     @Option(names = "--csv", description = "print the whole table; without it a line for each student")
     private boolean csv;
@@ -66,6 +78,7 @@ final class LogCommand implements Callable<Integer> {
             switch (what) {
                 case "import" -> out.println(take(book, needed("a file")));
                 case "forget" -> forget(book, needed("a name"));
+                case "reach" -> reach(book.records(), needed("a name"), out);
                 default -> print(book, out);
             }
             return TactusCommand.FINE;
@@ -103,7 +116,11 @@ final class LogCommand implements Callable<Integer> {
     }
 
     private String needed(String what) {
-        return subject.orElseThrow(
+        return needed(what, subject);
+    }
+
+    private String needed(String what, Optional<String> given) {
+        return given.orElseThrow(
                 () -> new CommandFailure(TactusCommand.USAGE, "tactus log: " + this.what + " takes " + what));
     }
 
@@ -130,6 +147,22 @@ final class LogCommand implements Callable<Integer> {
         book.forget(name);
         book.forgetCopies(DataFolder.usual().root(), LocalDateTime.now());
         spec.commandLine().getOut().println(Words.of("log.forgotten", name));
+    }
+
+    /** A line for each version of the songs, what can be played first. */
+    private void reach(Records records, String name, PrintWriter out) {
+        Student known = known(records, name);
+        if (songs.isEmpty()) needed("a name and songs", Optional.empty());
+        List<ShelvedSong> shelf = songs.stream()
+                .map(file -> ShelvedSong.of(
+                        file.toString(),
+                        SongArgument.read(file, spec.commandLine().getErr()),
+                        Words.lexicon()))
+                .toList();
+        Repertoire.of(records, known, LocalDate.now(), shelf)
+                .entries()
+                .forEach(entry -> out.println(
+                        Words.of(entry.reach().isWithin() ? "reach.within" : "reach.not-yet", ReachWords.line(entry))));
     }
 
     /**

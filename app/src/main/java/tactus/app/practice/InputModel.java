@@ -63,10 +63,7 @@ final class InputModel {
     /** Listens to what is plugged in, or no longer. */
     void toggleMidi() {
         if (in.isPresent()) {
-            in.get().close();
-            in = Optional.empty();
-            midi.set(Optional.empty());
-            said.set("");
+            close();
             return;
         }
         MidiIn opened = open.apply(at -> Platform.runLater(() -> take(at)));
@@ -80,6 +77,15 @@ final class InputModel {
         }
         in = Optional.of(opened);
         midi.set(Optional.of(String.join(", ", opened.names())));
+        said.set("");
+    }
+
+    /** Listens to no instrument any longer, so that other programs can. */
+    void close() {
+        if (in.isEmpty()) return;
+        in.get().close();
+        in = Optional.empty();
+        midi.set(Optional.empty());
         said.set("");
     }
 

@@ -92,6 +92,8 @@ public final class PracticeModel {
                         settings.handProperty().get())
                 .steps();
         if (!ladder.equals(steps.get())) steps.set(ladder);
+        // Bars that the song no longer has cannot go round.
+        if (ownBars.get().filter(own -> own.to() > lastBar()).isPresent()) forget();
         if (chosen.get() >= ladder.size()) chosen.set(Math.max(0, ladder.size() - 1));
     }
 
@@ -217,14 +219,17 @@ public final class PracticeModel {
      */
     Optional<String> loopBars(String text) {
         return Attempt.of(() -> {
-            int most = work.timeline().bars().isEmpty()
-                    ? 1
-                    : work.timeline().bars().getLast().number();
-            Optional<BarRange> wanted = text.isBlank() ? Optional.empty() : Optional.of(BarRange.parse(text, most));
+            Optional<BarRange> wanted =
+                    text.isBlank() ? Optional.empty() : Optional.of(BarRange.parse(text, lastBar()));
             if (wanted.equals(ownBars.get())) return;
             forget();
             ownBars.set(wanted);
         });
+    }
+
+    private int lastBar() {
+        List<TimelineBar> bars = work.timeline().bars();
+        return bars.isEmpty() ? 0 : bars.getLast().number();
     }
 
     /** The bars that go round, if there are any. */

@@ -8,6 +8,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
+import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
@@ -15,6 +16,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.stage.Window;
 import tactus.app.action.Actions;
 import tactus.app.action.Scope;
 import tactus.app.field.Bound;
@@ -125,6 +127,13 @@ final class PracticeView extends BorderPane {
         picture.lowStringOnTopProperty().bind(settings.lowStringOnTopProperty());
         picture.rolesProperty().bind(settings.rolesProperty());
         Scope.PRACTICE.markOn(this);
+        // An instrument is heard while the practice is in sight.
+        sceneProperty()
+                .flatMap(Scene::windowProperty)
+                .flatMap(Window::showingProperty)
+                .subscribe(showing -> {
+                    if (!Boolean.TRUE.equals(showing)) model.input().close();
+                });
         strip.takeProperty().bind(model.takeProperty());
         strip.managedProperty().bind(model.takeProperty().map(Optional::isPresent));
         ladder.getSelectionModel().selectedItemProperty().subscribe((_, index) -> {

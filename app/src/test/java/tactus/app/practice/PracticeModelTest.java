@@ -179,4 +179,18 @@ class PracticeModelTest {
                 input.saidProperty().get());
         assertTrue(input.midiProperty().get().isEmpty());
     }
+
+    @Test
+    void barsThatTheSongNoLongerHasDoNotGoRound() {
+        assertEquals(Optional.empty(), model.loopBars("97-100"));
+        assertEquals("97-100", model.looped().orElseThrow().toString());
+        work.change("edit.order", song -> song.withOrder(song.order().subList(0, 2)));
+        model.refresh();
+        assertTrue(model.ownBarsProperty().get().isEmpty());
+        model.play();
+        assertTrue(player.isPlaying());
+        work.change("edit.order", song -> song.withOrder(List.of()));
+        model.refresh();
+        assertTrue(model.loopBars("1").isPresent(), "a song without bars has none to go round");
+    }
 }

@@ -79,10 +79,9 @@ public final class Score {
     public static Score of(Music music, Playback playback) {
         var events = new ArrayList<Event>();
         Timeline timeline = music.timeline();
-        TimelineBar first = barAt(timeline, playback.from());
-        double countIn = playback.countsIn() ? addCountIn(events, timeline, first, playback, 0) : 0;
+        double countIn = playback.countsIn() ? addCountIn(events, timeline, playback, 0) : 0;
         double breath = playback.loops() && playback.breath()
-                ? ClickTrack.countInSeconds(timeline, first) / playback.speed()
+                ? ClickTrack.countInSeconds(timeline, barAt(timeline, playback.from())) / playback.speed()
                 : 0;
         double sounding = (playback.to() - playback.from()) / playback.speed();
         List<TimelineBar> bars = timeline.bars().stream()
@@ -104,7 +103,7 @@ public final class Score {
             if (playback.heard().isPresent())
                 silence(laid, bars, playback.heard().get(), round, begins, playback);
             events.addAll(laid);
-            if (breath > 0) addCountIn(events, timeline, first, playback, begins + sounding);
+            if (breath > 0) addCountIn(events, timeline, playback, begins + sounding);
         }
         events.sort(Comparator.comparingLong(Event::frame).thenComparing(Event::kind));
         var rounds = new Rounds(count, frames(countIn), frames(sounding + breath), frames(breath));
@@ -154,8 +153,8 @@ public final class Score {
     }
 
     /** @return how long it takes, in seconds */
-    private static double addCountIn(
-            List<Event> events, Timeline timeline, TimelineBar bar, Playback playback, double from) {
+    private static double addCountIn(List<Event> events, Timeline timeline, Playback playback, double from) {
+        TimelineBar bar = barAt(timeline, playback.from());
         for (var click : ClickTrack.countIn(timeline, bar).clicks()) {
             events.add(click(click, Optional.empty(), from + click.seconds() / playback.speed()));
         }
