@@ -1,10 +1,12 @@
 package tactus.app.practice;
 
+import static tactus.app.practice.PageText.button;
+import static tactus.app.practice.PageText.text;
+
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
@@ -15,7 +17,6 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import tactus.app.field.Bound;
 import tactus.app.field.ProblemLabel;
@@ -25,7 +26,6 @@ import tactus.app.work.Work;
 import tactus.core.logbook.Lesson;
 import tactus.core.logbook.Progress;
 import tactus.core.logbook.Student;
-import tactus.formats.font.MusicText;
 import tactus.words.ProgressWords;
 import tactus.words.Words;
 
@@ -101,14 +101,6 @@ final class ClassView extends BorderPane {
         return column;
     }
 
-    private static Button button(String words, String id, Runnable effect) {
-        var button = new Button(Words.of(words));
-        button.setId(id);
-        button.setOnAction(_ -> effect.run());
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        return button;
-    }
-
     void takeFocus() {
         if (students.getItems().isEmpty()) name.requestFocus();
         else students.requestFocus();
@@ -159,14 +151,6 @@ final class ClassView extends BorderPane {
     private void showNobody(boolean isEmpty) {
         page.getChildren().add(text(Words.of(isEmpty ? "class.nobody" : "class.choose"), "quiet"));
         if (isEmpty) page.getChildren().add(button("class.demo", "class-demo", model::openDemo));
-    }
-
-    private static Label text(String said, String style) {
-        var label = new Label(MusicText.signs(said));
-        label.getStyleClass().add(style);
-        label.setWrapText(true);
-        label.setMinHeight(Region.USE_PREF_SIZE);
-        return label;
     }
 
     private void showPage(Progress progress) {

@@ -1,7 +1,6 @@
 package tactus.app.practice;
 
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
@@ -10,6 +9,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.concurrent.Task;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Export;
+import tactus.app.work.ExportTask;
 import tactus.app.work.Settings;
 import tactus.app.work.SoundLook;
 import tactus.app.work.Work;
@@ -60,7 +60,7 @@ final class LoopExport {
         target.apply(name, kind.ending()).ifPresent(file -> {
             var job =
                     new Export.Job(work.song(), work.timeline(), settings.sheetLook(), look(bars, speed), file, false);
-            var writing = new Writing(kind, job);
+            var writing = new ExportTask(kind, job);
             writing.setOnSucceeded(_ -> said.set(Words.of("plan.written", file)));
             writing.setOnFailed(_ -> said.set(Words.of(
                     "plan.not-written",
@@ -87,21 +87,5 @@ final class LoopExport {
 
     private boolean isHeard(MixVoice voice) {
         return player.mixModel().mixProperty().get().isHeard(voice);
-    }
-
-    private static final class Writing extends Task<List<Path>> {
-
-        private final Export kind;
-        private final Export.Job job;
-
-        Writing(Export kind, Export.Job job) {
-            this.kind = kind;
-            this.job = job;
-        }
-
-        @Override
-        protected List<Path> call() throws Exception {
-            return kind.write(job, done -> updateProgress(done, 1), this::isCancelled);
-        }
     }
 }

@@ -1,12 +1,15 @@
 package tactus.app.practice;
 
+import static tactus.app.practice.PageText.button;
+import static tactus.app.practice.PageText.link;
+import static tactus.app.practice.PageText.text;
+
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
-import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.Clipboard;
@@ -16,14 +19,12 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import tactus.app.field.Bound;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
 import tactus.app.field.WholeNumberSpinner;
 import tactus.core.practice.PracticePlan;
-import tactus.formats.font.MusicText;
 import tactus.words.PlanWords;
 import tactus.words.Words;
 
@@ -97,14 +98,6 @@ final class PlanView extends BorderPane {
         done.setText(Words.of("plan.copied"));
     }
 
-    private static Button button(String words, String id, Runnable effect) {
-        var button = new Button(Words.of(words));
-        button.setId(id);
-        button.setOnAction(_ -> effect.run());
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        return button;
-    }
-
     void takeFocus() {
         minutes.requestFocus();
     }
@@ -151,21 +144,5 @@ final class PlanView extends BorderPane {
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("class-row");
         return row;
-    }
-
-    private static Hyperlink link(String words, String id, Runnable effect) {
-        var link = new Hyperlink(Words.of(words));
-        link.setId(id);
-        link.setOnAction(_ -> effect.run());
-        link.setMinWidth(Region.USE_PREF_SIZE);
-        return link;
-    }
-
-    private static Label text(String said, String style) {
-        var label = new Label(MusicText.signs(said));
-        label.getStyleClass().add(style);
-        label.setWrapText(true);
-        label.setMinHeight(Region.USE_PREF_SIZE);
-        return label;
     }
 }

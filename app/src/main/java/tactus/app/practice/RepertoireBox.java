@@ -1,10 +1,8 @@
 package tactus.app.practice;
 
 import java.util.List;
-import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import tactus.core.logbook.Repertoire;
-import tactus.formats.font.MusicText;
 import tactus.words.ReachWords;
 import tactus.words.Words;
 
@@ -25,11 +23,7 @@ final class RepertoireBox extends VBox {
         next.stream().limit(NEXT).forEach(entry -> add(ReachWords.line(entry), "class-text"));
     }
 
-    private void add(String text, String style) {
-        var label = new Label(MusicText.signs(text));
-        label.getStyleClass().add(style);
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
-        getChildren().add(label);
+    private void add(String said, String style) {
+        getChildren().add(PageText.text(said, style));
     }
 }

@@ -11,6 +11,7 @@ import javafx.scene.input.ClipboardContent;
 import tactus.app.field.Images;
 import tactus.app.place.Place;
 import tactus.app.work.Export;
+import tactus.app.work.ExportTask;
 import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
 import tactus.core.refusal.Refusal;
@@ -114,7 +115,7 @@ final class Exporting {
 
     private void start(Export kind, Path file) {
         follow(
-                new Writing(
+                new ExportTask(
                         kind,
                         new Export.Job(work.song(), work.timeline(), look.get(), Export.MusicLook.PLAIN, file, false)),
                 file);
@@ -136,22 +137,6 @@ final class Exporting {
             default -> throw new IllegalStateException(wrong);
         };
         notices.show(Words.of("export.failed", reason), List.of());
-    }
-
-    private static final class Writing extends Task<List<Path>> {
-
-        private final Export kind;
-        private final Export.Job job;
-
-        Writing(Export kind, Export.Job job) {
-            this.kind = kind;
-            this.job = job;
-        }
-
-        @Override
-        protected List<Path> call() throws IOException {
-            return kind.write(job, done -> updateProgress(done, 1), this::isCancelled);
-        }
     }
 
     /** Binds the sheets of songs that are read one after the other. */

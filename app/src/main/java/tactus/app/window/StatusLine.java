@@ -25,7 +25,8 @@ final class StatusLine extends HBox {
         cancel.setId("cancel-task");
         text.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(text, Priority.ALWAYS);
-        getChildren().setAll(text, progress, cancel, sound);
+        // At the edge, so that nothing that comes to be said moves it away under the mouse.
+        getChildren().setAll(text, progress, sound, cancel);
         progress.managedProperty().bind(progress.visibleProperty());
         cancel.managedProperty().bind(cancel.visibleProperty());
         showTask(false);
