@@ -14,7 +14,6 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
-import tactus.core.logbook.ChangeEntry;
 import tactus.core.logbook.Progress;
 import tactus.core.logbook.Records;
 import tactus.core.logbook.Student;
@@ -95,9 +94,8 @@ final class PractiseCommand implements Callable<Integer> {
                 Records records = records();
                 Student known = LogCommand.known(records, student.get());
                 hand = known.hand();
-                for (ChangeEntry each :
-                        Progress.of(records, known, LocalDate.now()).counted())
-                    song = song.withChangeCount(new ChangeCount(each.from(), each.to(), each.perMinute()));
+                for (ChangeCount each :
+                        Progress.of(records, known, LocalDate.now()).counts()) song = song.withChangeCount(each);
             }
             for (String each : counted) song = song.withChangeCount(count(each));
             song = song.asShown();

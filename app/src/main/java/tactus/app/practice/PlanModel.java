@@ -5,6 +5,7 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
@@ -70,13 +71,7 @@ final class PlanModel {
         Song song = work.song();
         Optional<Progress> known = students.chosenProperty().get().flatMap(students::progress);
         FrettingHand hand = known.map(Progress::student).map(Student::hand).orElseGet(settings.handProperty()::get);
-        if (known.isPresent()) {
-            for (var each : known.get().counted()) {
-                if (each.perMinute() > 0 && !each.from().equals(each.to()))
-                    song = song.withChangeCount(
-                            new ChangeCount(each.from(), each.to(), Math.min(200, each.perMinute())));
-            }
-        }
+        for (ChangeCount each : known.map(Progress::counts).orElse(List.of())) song = song.withChangeCount(each);
         return Ladder.of(song, Timeline.of(song), settings.neck(song.facts().capo()), hand);
     }
 

@@ -9,6 +9,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
 import tactus.core.practice.Reach;
+import tactus.core.song.ChangeCount;
 
 /**
  * Where a student stands: what is due, the tempo reached from week to week, the hardest changes, and whether it goes on.
@@ -150,5 +151,14 @@ public record Progress(Student student, List<Lesson> due, List<OfSong> songs, Li
     /** The song that does not go on, if there is one. */
     public Optional<OfSong> stuck() {
         return songs.stream().filter(OfSong::isStuck).findFirst();
+    }
+
+    /** The changes as a song has them; none at all, or more than any song asks, are taken as the least and the most there can be. */
+    public List<ChangeCount> counts() {
+        return counted.stream()
+                .filter(each -> !each.from().equals(each.to()))
+                .map(each -> new ChangeCount(
+                        each.from(), each.to(), Math.clamp(each.perMinute(), ChangeCount.FEWEST, ChangeCount.MOST)))
+                .toList();
     }
 }

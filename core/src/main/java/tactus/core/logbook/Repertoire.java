@@ -11,7 +11,6 @@ import java.util.OptionalDouble;
 import tactus.core.practice.Demand;
 import tactus.core.practice.Reach;
 import tactus.core.shelf.ShelvedSong;
-import tactus.core.song.ChangeCount;
 
 /**
  * What a student can play of a shelf, and what is missing for the next songs.
@@ -39,12 +38,10 @@ public record Repertoire(List<Entry> entries) {
     /** Compares what {@code records} know of {@code student} on {@code day} with each version of {@code songs}. */
     public static Repertoire of(Records records, Student student, LocalDate day, List<ShelvedSong> songs) {
         Progress progress = Progress.of(records, student, day);
-        List<ChangeCount> counted = progress.counted().stream()
-                .filter(each -> !each.from().equals(each.to()))
-                .map(each -> new ChangeCount(each.from(), each.to(), Math.clamp(each.perMinute(), 1, 200)))
-                .toList();
         var ability = new Reach.Ability(
-                student.hand(), counted, played(records.of(student.name()).takes(), day, songs));
+                student.hand(),
+                progress.counts(),
+                played(records.of(student.name()).takes(), day, songs));
         var entries = new ArrayList<>(songs.parallelStream()
                 .flatMap(song -> song.demands().stream().map(demand -> new Entry(song, Reach.of(demand, ability))))
                 .toList());

@@ -8,16 +8,19 @@ import tactus.core.refusal.Refusal;
  *
  * @param from the name of one chord
  * @param to the name of the other
- * @param perMinute from 1 to 200
+ * @param perMinute from {@value #FEWEST} to {@value #MOST}
  */
 public record ChangeCount(String from, String to, int perMinute) {
+
+    public static final int FEWEST = 1;
+    public static final int MOST = 200;
 
     /** @throws Refusal if the count is outside its range or the chords are the same */
     public ChangeCount {
         from = Chord.checkedName(from);
         to = Chord.checkedName(to);
         if (from.equals(to)) throw new Refusal("change-count.goes-another", from);
-        if (perMinute < 1 || perMinute > 200) {
+        if (perMinute < FEWEST || perMinute > MOST) {
             throw new Refusal("change-count.changes-minute", perMinute);
         }
     }

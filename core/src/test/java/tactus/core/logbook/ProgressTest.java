@@ -110,4 +110,17 @@ class ProgressTest {
         assertThrows(Refusal.class, () -> Student.checkedName(name));
         assertThrows(Refusal.class, () -> Student.checkedName("x".repeat(81)));
     }
+
+    /** The logbook takes 0 to 400 a minute, a song 1 to 200; who made none must not make the plan impossible. */
+    @ParameterizedTest
+    @CsvSource({"0, 1", "1, 1", "34, 34", "200, 200", "400, 200"})
+    void everyCountOfTheLogbookIsOneThatASongCanHave(int counted, int inSong) {
+        var change = new ChangeEntry("Mirel", MONDAY, "C", "F", counted);
+        assertEquals(
+                inSong,
+                progress(List.of(), List.of(change), List.of(), 1)
+                        .counts()
+                        .getFirst()
+                        .perMinute());
+    }
 }
