@@ -21,7 +21,7 @@ public record HeldShape(Voicing voicing, Optional<Grip> grip, Optional<StringRan
 
     /** The shape of {@code chord}: with its own fingers, or those that a hand would take. */
     public static HeldShape of(Chord chord, Neck neck, FrettingHand hand) {
-        Optional<Grip> grip = chord.grip(neck, hand).or(() -> chord.grip(neck, FrettingHand.LARGEST));
+        Optional<Grip> grip = chord.gripOfAnyHand(neck, hand);
         return new HeldShape(chord.voicing(), grip, chord.strummed());
     }
 

@@ -10,7 +10,6 @@ import tactus.core.capo.ChordUse;
 import tactus.core.chord.ChordName;
 import tactus.core.harmony.Chord;
 import tactus.core.refusal.Refusal;
-import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Grip;
 import tactus.core.shape.Neck;
 import tactus.core.shape.ShapeChange;
@@ -87,7 +86,7 @@ public final class ChangesModel {
     }
 
     private Optional<Grip> grip(Chord chord, Neck neck) {
-        return chord.grip(neck, settings.handProperty().get()).or(() -> chord.grip(neck, FrettingHand.LARGEST));
+        return chord.gripOfAnyHand(neck, settings.handProperty().get());
     }
 
     /** Keeps what the student has counted; an empty text goes back to the estimate. */

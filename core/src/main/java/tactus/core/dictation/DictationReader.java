@@ -77,6 +77,7 @@ final class DictationReader {
             for (int i = 0; i < word.length(); i++) read(word.substring(i, i + 1), index + i);
             return;
         }
+        if (isHeading(word, index)) return;
         Optional<Stroke> stroke = words.stroke(word, text, index);
         if (words.isEitherEnd(word) && eitherEnd.isEmpty()) eitherEnd = Optional.of(word);
         if (stroke.isPresent()) stroke(stroke.get(), words.direction(word), index, index + word.length());
@@ -85,6 +86,14 @@ final class DictationReader {
             if (count.isPresent()) count(count.get(), word, index);
             else other(word, index);
         }
+    }
+
+    /** {@code Strum: D D U} names what follows. */
+    private boolean isHeading(String word, int index) {
+        return said.isEmpty()
+                && word.length() > 1
+                && words.stroke(word, text, index).isPresent()
+                && text.substring(index + word.length()).matches("(?s)\\s*:\\s.*");
     }
 
     /** A number that stands alone between commas, behind nothing but strings, is a string as well: {@code 5 and 1 together, 3}. */
@@ -208,6 +217,10 @@ final class DictationReader {
 
     private void stroke(Stroke form, Optional<Direction> way, int index, int end) {
         boolean bare = form instanceof Strum strum && strum.reach() == Reach.ALL;
+        if (bare && !said.isEmpty() && isOneStroke(way, index)) {
+            way.ifPresent(goes -> said.replaceLast(said.last().withDirection(goes)));
+            return;
+        }
         if (bare && way.isPresent() && !said.isEmpty() && isDirectionOfLast(index)) {
             if (inOneBreath.isEmpty())
                 inOneBreath = Optional.of(text.substring(said.last().index(), end));
@@ -222,6 +235,12 @@ final class DictationReader {
         touch = Touch.PLAIN;
     }
 
+    /** {@code strum} and a direction beside it are one stroke whichever comes first: {@code strum up}, {@code down strum}. */
+    private boolean isOneStroke(Optional<Direction> way, int index) {
+        SpokenStroke last = said.last();
+        return isPlainStrum(last) && last.direction().isEmpty() != way.isEmpty() && isRightBehindLast(index);
+    }
+
     /** A direction right behind a word for bass, treble, strings or mute says which way that goes: {@code mute up}. */
     private boolean isDirectionOfLast(int index) {
         SpokenStroke last = said.last();
@@ -229,14 +248,14 @@ final class DictationReader {
                 || last.form() instanceof Strum strum
                         && strum.reach() != Reach.ALL
                         && last.direction().isEmpty();
-        boolean apart = text.substring(last.index(), index).matches("(?s).*[^\\p{L}0-9\\s-].*");
-        return open
-                && !apart
-                && words.word()
-                                .matcher(text.substring(last.index(), index))
-                                .results()
-                                .count()
-                        == 1
-                && text.substring(last.index(), index).strip().length() > 1;
+        return open && isRightBehindLast(index);
+    }
+
+    /** Whether nothing but a blank lies between the word of the last stroke, which has several letters, and this one. */
+    private boolean isRightBehindLast(int index) {
+        String between = text.substring(said.last().index(), index);
+        return !between.matches("(?s).*[^\\p{L}0-9\\s-].*")
+                && words.word().matcher(between).results().count() == 1
+                && between.strip().length() > 1;
     }
 }

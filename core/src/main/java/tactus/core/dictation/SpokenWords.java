@@ -31,6 +31,7 @@ final class SpokenWords {
     private static final Map<String, Stroke> STROKES = Map.ofEntries(
             Map.entry("down", Strum.of(Direction.DOWN)),
             Map.entry("up", Strum.of(Direction.UP)),
+            Map.entry("strum", Strum.of(Direction.DOWN)),
             Map.entry("bass", Strum.of(Direction.DOWN).withReach(Reach.BASS)),
             Map.entry("treble", Strum.of(Direction.DOWN).withReach(Reach.TREBLE)),
             Map.entry("mute", Mute.of(Direction.DOWN)),

@@ -118,6 +118,11 @@ public record Chord(
         return fingering.map(fingers -> Grip.asked(voicing, fingers, neck)).or(() -> Grip.of(voicing, neck, hand));
     }
 
+    /** How it is held by {@code hand}, or where that cannot by the largest; empty if no hand can. */
+    public Optional<Grip> gripOfAnyHand(Neck neck, FrettingHand hand) {
+        return grip(neck, hand).or(() -> grip(neck, FrettingHand.LARGEST));
+    }
+
     /** As picking fingers see it; {@code tuning} is the one that names are meant in, with as many strings. */
     public Held held(Tuning tuning) {
         return new Held(voicing, meaning(), tuning);

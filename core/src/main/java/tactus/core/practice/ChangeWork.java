@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import tactus.core.harmony.Chord;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Grip;
 import tactus.core.shape.Neck;
@@ -94,10 +93,6 @@ public record ChangeWork(String from, String to, int times, double seconds, bool
     private static Optional<Grip> grip(Song song, String name, Neck neck, FrettingHand hand) {
         return song.chord(name)
                 .filter(chord -> chord.fits(song.facts().tuning()))
-                .flatMap(chord -> held(chord, neck, hand));
-    }
-
-    private static Optional<Grip> held(Chord chord, Neck neck, FrettingHand hand) {
-        return chord.grip(neck, hand).or(() -> chord.grip(neck, FrettingHand.LARGEST));
+                .flatMap(chord -> chord.gripOfAnyHand(neck, hand));
     }
 }

@@ -1,6 +1,5 @@
 package tactus.core.practice;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -46,27 +45,38 @@ public record Demand(String version, double stretch, double strokesPerSecond, Li
         changes = List.copyOf(changes);
     }
 
-    /** What {@code song} asks in the version that is shown. */
-    public static Demand of(Song song) {
-        Timeline timeline = Timeline.of(song);
+    /**
+     * What {@code song} asks in the version that is shown.
+     *
+     * @param timeline laid out from {@code song}
+     */
+    public static Demand of(Song song, Timeline timeline) {
         var neck = new Neck(Neck.USUAL.scaleLength(), song.facts().capo());
         Song shown = song.asShown();
         List<Change> changes = ChangeWork.of(shown, timeline, neck, FrettingHand.USUAL).stream()
                 .map(work -> new Change(work.from(), work.to(), work.gap(), work.seconds()))
                 .toList();
-        double stretch = HandLoad.of(shown, timeline, neck, FrettingHand.USUAL).stretch();
+        double stretch = HandLoad.stretch(shown, neck, FrettingHand.USUAL);
         return new Demand(song.versions().shown().orElse(""), stretch, strokes(timeline), changes);
     }
 
-    /** What {@code song} asks in each of its versions, the full one first. */
-    public static List<Demand> ofVersions(Song song) {
-        var all = new ArrayList<Demand>();
-        Stream.concat(
+    /**
+     * What {@code song} asks in each of its versions, the full one first.
+     *
+     * @param timeline laid out from {@code song}, which is most of the work for the version that is shown
+     */
+    public static List<Demand> ofVersions(Song song, Timeline timeline) {
+        return Stream.concat(
                         Stream.of(Optional.<String>empty()),
                         song.versions().all().stream().map(version -> Optional.of(version.name())))
-                .map(name -> song.withVersions(song.versions().withShown(name)))
-                .forEach(each -> all.add(of(each)));
-        return all;
+                .map(name -> ofVersion(song, timeline, name))
+                .toList();
+    }
+
+    private static Demand ofVersion(Song song, Timeline timeline, Optional<String> name) {
+        if (name.equals(song.versions().shown())) return of(song, timeline);
+        Song shown = song.withVersions(song.versions().withShown(name));
+        return of(shown, Timeline.of(shown));
     }
 
     private static double strokes(Timeline timeline) {

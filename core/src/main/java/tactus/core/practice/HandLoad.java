@@ -3,7 +3,6 @@ package tactus.core.practice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import tactus.core.harmony.Chord;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Grip;
 import tactus.core.shape.Neck;
@@ -43,21 +42,21 @@ public record HandLoad(double barreSeconds, double downsAMinute, double stretch,
         double barre = 0;
         double running = 0;
         for (TimelineSpan span : timeline.spans()) {
-            Optional<Grip> grip = song.chord(span.chord()).flatMap(chord -> held(chord, neck, hand));
+            Optional<Grip> grip = song.chord(span.chord()).flatMap(chord -> chord.gripOfAnyHand(neck, hand));
             double lasts = timeline.seconds(span.end()) - timeline.seconds(span.start());
             running = grip.filter(Grip::hasBarre).isPresent() ? running + lasts : 0;
             barre = Math.max(barre, running);
         }
-        double stretch = song.chords().stream()
-                .flatMap(chord -> held(chord, neck, hand).stream())
+        return new HandLoad(barre, downs(timeline), stretch(song, neck, hand), timeline.seconds() / 60);
+    }
+
+    /** The widest stretch of any shape of {@code song}, in millimetres along the neck; 0 without shapes. */
+    static double stretch(Song song, Neck neck, FrettingHand hand) {
+        return song.chords().stream()
+                .flatMap(chord -> chord.gripOfAnyHand(neck, hand).stream())
                 .mapToDouble(Grip::stretch)
                 .max()
                 .orElse(0);
-        return new HandLoad(barre, downs(timeline), stretch, timeline.seconds() / 60);
-    }
-
-    private static Optional<Grip> held(Chord chord, Neck neck, FrettingHand hand) {
-        return chord.grip(neck, hand).or(() -> chord.grip(neck, FrettingHand.LARGEST));
     }
 
     /** The most downs in any sixty seconds, or in the whole song if that is shorter. */

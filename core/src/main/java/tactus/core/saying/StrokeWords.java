@@ -37,6 +37,7 @@ final class StrokeWords {
             case Strum strum -> {
                 reach(strum.reach()).ifPresent(words::add);
                 way.map(this::word).ifPresent(words::add);
+                if (way.isEmpty() && strum.reach() == Reach.ALL) words.add(lexicon.word("stroke.strum"));
             }
             case Mute mute -> {
                 words.add(mute(mute));

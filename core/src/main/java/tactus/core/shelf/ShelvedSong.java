@@ -73,6 +73,7 @@ public record ShelvedSong(
     /** What {@code song}, kept at {@code place}, can be found by. */
     public static ShelvedSong of(String place, Song song, Lexicon lexicon) {
         var facts = song.facts();
+        Timeline timeline = Timeline.of(song);
         List<String> chords = song.sections().stream()
                 .flatMap(section -> section.spans().stream())
                 .map(span -> Chord.plainName(span.chord()))
@@ -93,8 +94,8 @@ public record ShelvedSong(
                 song.patterns().stream().map(Pattern::line).distinct().toList(),
                 words(song),
                 facts.heading().tags(),
-                Snags.of(song, Timeline.of(song), lexicon).size(),
-                Demand.ofVersions(song));
+                Snags.of(song, timeline, lexicon).size(),
+                Demand.ofVersions(song, timeline));
     }
 
     /** {@code 0 5 7 9m}: distances in semitones, sorted. */

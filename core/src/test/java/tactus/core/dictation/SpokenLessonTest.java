@@ -57,6 +57,13 @@ class SpokenLessonTest {
                 "down twice up twice;down down up up",
                 "down, down up three times;down down up down up down up",
                 "D D U, three times;down down up down down up down down up",
+                "bass note, strum, bass note, strum;bass strum bass strum",
+                "bass strum up, down strum;bass up down",
+                "strum down, strum up strum down;down up down",
+                "Strum: D D U;down down up",
+                "the strumming pattern is D D U;down down up",
+                "four strums;strum strum strum strum",
+                "the strum goes D D U;down down up",
                 "D U and again;down up down up",
                 "D D U U, same again;down down up up down down up up",
                 "D D U U, same again but the last one mute;down down up up down down up mute",
@@ -81,6 +88,8 @@ class SpokenLessonTest {
                 "rest for two, down, down;1 3 4",
                 "down, down, rest for two;1 2 3",
                 "thumb one, thumb two, thumb three;1 2 3",
+                "strum on 1, strum on 2 and, strum on 4;1 2& 4",
+                "bass, strum on 2 and, bass on 3, strum;1 2& 3 4&",
                 "string 6 fret 3 on 1, string 6 fret five on 2 and, 5th string on 4;1 2& 4"
             })
     void whatIsHeldOrCountedFallsWhereItWasSaid(String said, String counts) {

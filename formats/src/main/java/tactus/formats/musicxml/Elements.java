@@ -8,6 +8,9 @@ import javax.xml.stream.XMLStreamWriter;
 /** Writes elements of a document, indented. */
 final class Elements {
 
+    private static final int DEEPEST = 20;
+    private static final char[] INDENTS = ("\n" + "  ".repeat(DEEPEST)).toCharArray();
+
     private final XMLStreamWriter xml;
     private int depth;
 
@@ -55,6 +58,7 @@ final class Elements {
 
     /** Without the control signs that XML 1.0 has no way to write. */
     private static String allowed(String text) {
+        if (isPlain(text)) return text;
         return text.codePoints()
                 .filter(sign -> sign == '\t' || sign == '\n' || sign >= 0x20 && sign != 0xFFFE && sign != 0xFFFF)
                 .filter(sign -> sign < 0xD800 || sign > 0xDFFF)
@@ -62,8 +66,17 @@ final class Elements {
                 .toString();
     }
 
+    /** Nearly every text is a number or a short word, and there are tens of thousands of them. */
+    private static boolean isPlain(String text) {
+        for (int i = 0; i < text.length(); i++) {
+            char sign = text.charAt(i);
+            if (sign < 0x20 || sign > 0x7E) return false;
+        }
+        return true;
+    }
+
     private void indent() throws XMLStreamException {
-        xml.writeCharacters("\n" + "  ".repeat(depth));
+        xml.writeCharacters(INDENTS, 0, 1 + 2 * depth);
     }
 
     void end() throws XMLStreamException {

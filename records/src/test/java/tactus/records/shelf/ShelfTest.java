@@ -18,6 +18,7 @@ import tactus.core.practice.Demand;
 import tactus.core.shelf.ShelvedSong;
 import tactus.core.shelf.SongQuery;
 import tactus.core.song.Song;
+import tactus.core.timeline.Timeline;
 import tactus.formats.song.SongFile;
 import tactus.words.Words;
 
@@ -145,7 +146,7 @@ class ShelfTest {
         refreshed();
         for (ShelvedSong kept : shelf.songs()) {
             Song song = SongFile.read(Path.of(kept.place())).song();
-            assertEquals(Demand.ofVersions(song), kept.demands());
+            assertEquals(Demand.ofVersions(song, Timeline.of(song)), kept.demands());
             assertEquals(song.versions().all().size() + 1, kept.demands().size());
             assertTrue(kept.demands().stream().allMatch(demand -> demand.strokesPerSecond() > 0), kept.title());
         }
