@@ -15,9 +15,15 @@ import tactus.core.stroke.Stroke;
  *
  * @param text as it was typed
  * @param counts counts that were said on their own, apart from the strokes; there may be more than strokes
+ * @param accents counts that are accented whatever falls on them, as {@code 2}, {@code 3&}, or {@code &} for each of them
  * @param other what else it can mean; empty where it is plain
  */
-public record Dictation(String text, List<SpokenStroke> strokes, List<SpokenCount> counts, Optional<Reading> other) {
+public record Dictation(
+        String text,
+        List<SpokenStroke> strokes,
+        List<SpokenCount> counts,
+        List<String> accents,
+        Optional<Reading> other) {
 
     /**
      * The second way to read a text that can be read in two.
@@ -40,14 +46,19 @@ public record Dictation(String text, List<SpokenStroke> strokes, List<SpokenCoun
         Objects.requireNonNull(other);
         strokes = List.copyOf(strokes);
         counts = List.copyOf(counts);
+        accents = List.copyOf(accents);
     }
 
     Dictation(String text, List<SpokenStroke> strokes, List<SpokenCount> counts) {
-        this(text, strokes, counts, Optional.empty());
+        this(text, strokes, counts, List.of(), Optional.empty());
     }
 
     Dictation or(Reading reading) {
-        return new Dictation(text, strokes, counts, Optional.of(reading));
+        return new Dictation(text, strokes, counts, accents, Optional.of(reading));
+    }
+
+    Dictation accented(List<String> said) {
+        return new Dictation(text, strokes, counts, said, other);
     }
 
     /**
@@ -56,7 +67,7 @@ public record Dictation(String text, List<SpokenStroke> strokes, List<SpokenCoun
      * ({@code (5 1) 3 2}, {@code p i m a}, {@code T 1 2 3}), and counts ({@code 1 2 and & e a}) before or behind the
      * strokes, on their own or alone. What is counted in brackets is not struck. After {@code no} or {@code sorry} the phrase
      * before it is taken back. Strings are called {@code string 4}, {@code 4th string} or {@code low E}, with {@code fret
-     * three}, or {@code one and four together}; strokes come {@code twice}, {@code three times}, as {@code six downs} or
+     * three}, or {@code one and four together}; {@code accent on 2 and 4} accents what falls there; strokes come {@code twice}, {@code three times}, as {@code six downs} or
      * {@code again}; {@code hold for two} holds the stroke before it. {@code mute down} without a comma is one stroke or
      * two, {@code top string} one end or the other: both readings are kept.
      *
@@ -69,7 +80,7 @@ public record Dictation(String text, List<SpokenStroke> strokes, List<SpokenCoun
 
     /** The same with other strokes, as a change that would mend it. */
     Dictation with(List<SpokenStroke> others) {
-        return new Dictation(text, others, List.of());
+        return new Dictation(text, others, List.of(), accents, Optional.empty());
     }
 
     Dictation without(int index) {

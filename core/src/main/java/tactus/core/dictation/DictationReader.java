@@ -3,6 +3,7 @@ package tactus.core.dictation;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import tactus.core.language.Lexicon;
 import tactus.core.refusal.NotationException;
@@ -25,8 +26,11 @@ final class DictationReader {
     private final SpokenWords words;
     private final Readings.Meant meant;
     private final SaidStrokes said = new SaidStrokes();
+    private final SaidAccents accents = new SaidAccents();
     private Optional<String> inOneBreath = Optional.empty();
     private Optional<String> eitherEnd = Optional.empty();
+    private String before = "";
+    private boolean isOn;
     private Force force = Force.PLAIN;
     private Touch touch = Touch.PLAIN;
     private int open = -1;
@@ -40,16 +44,35 @@ final class DictationReader {
     }
 
     Dictation read() {
-        var found = words.word().matcher(text);
-        while (found.find()) read(found.group().toLowerCase(Locale.ROOT), found.start());
+        List<MatchResult> found = words.word().matcher(text).results().toList();
+        boolean isNumbered =
+                found.stream().anyMatch(word -> words.numbered(plain(word)).isPresent());
+        for (int i = 0; i < found.size(); i++) {
+            boolean isJoining = !isNumbered && i + 1 < found.size() && isJoining(plain(found.get(i)), found.get(i + 1));
+            before = plain(found.get(i));
+            if (!isJoining) read(before, found.get(i).start());
+        }
         if (open >= 0) throw new NotationException("dictation-reader.bracket-closed", text, open);
         said.settle();
-        Dictation read = new SaidCounts(text, said.strokes(), said.counts()).joined();
+        accents.settle();
+        Dictation read = new SaidCounts(text, said).joined().accented(accents.settled());
         if (read.strokes().isEmpty()) {
             throw new NotationException("dictation-reader.says-stroke", text, 0);
         }
         checkNumber(read.strokes(), text);
         return read;
+    }
+
+    /** {@code down and up}: where no number is said, an "and" before a stroke is no count, but for that of {@code the and}. */
+    private boolean isJoining(String word, MatchResult next) {
+        return words.isAnd(word)
+                && words.mark(before).isEmpty()
+                && (words.stroke(plain(next), text, next.start()).isPresent()
+                        || words.several(plain(next)).isPresent());
+    }
+
+    private static String plain(MatchResult word) {
+        return word.group().toLowerCase(Locale.ROOT);
     }
 
     /** A stroke without a direction and one right behind it, said without a comma: {@code mute down}. */
@@ -78,11 +101,12 @@ final class DictationReader {
             return;
         }
         if (isHeading(word, index)) return;
-        Optional<Stroke> stroke = words.stroke(word, text, index);
+        Optional<Stroke> stroke = isRingFinger(word) ? words.ringFinger() : words.stroke(word, text, index);
         if (words.isEitherEnd(word) && eitherEnd.isEmpty()) eitherEnd = Optional.of(word);
         if (stroke.isPresent()) stroke(stroke.get(), words.direction(word), index, index + word.length());
         else if (!isSaidAgain(word, index)) {
-            Optional<String> count = words.count(word);
+            Optional<String> count =
+                    force == Force.ACCENTED ? words.count(word).or(() -> words.every(word)) : words.count(word);
             if (count.isPresent()) count(count.get(), word, index);
             else other(word, index);
         }
@@ -96,8 +120,21 @@ final class DictationReader {
                 && text.substring(index + word.length()).matches("(?s)\\s*:\\s.*");
     }
 
+    /** Behind fingers, or before anything can ring, {@code ring} is the finger. */
+    private boolean isRingFinger(String word) {
+        return words.isRing(word) && (said.isEmpty() || said.isPicked() && said.isByFingers());
+    }
+
     /** A number that stands alone between commas, behind nothing but strings, is a string as well: {@code 5 and 1 together, 3}. */
     private void count(String count, String word, int index) {
+        if (force == Force.ACCENTED) {
+            accents.count(new SpokenCount(count, index, said.size(), false));
+            return;
+        }
+        if (isOn) {
+            said.countOn(count, index);
+            return;
+        }
         boolean alone = text.substring(0, index).stripTrailing().endsWith(",")
                 && text.substring(index + word.length()).matches("(?s)\\s*(?:,.*)?");
         if (alone
@@ -128,7 +165,13 @@ final class DictationReader {
     private void several(SpokenTimes.Several several, int index) {
         int number = Math.min(several.number(), Dictation.MOST_STROKES + 1);
         if (number == 0) throw new NotationException("dictation-reader.never", text, index);
-        for (int i = 0; i < number; i++) stroke(several.stroke(), several.direction(), index, index);
+        Touch all = several.stroke().touch() == Touch.PLAIN
+                ? touch
+                : several.stroke().touch();
+        for (int i = 0; i < number; i++) {
+            touch = all;
+            stroke(several.stroke(), several.direction(), index, index);
+        }
     }
 
     private int checked(int times, String word, int index) {
@@ -154,7 +197,11 @@ final class DictationReader {
 
     private void other(String word, int index) {
         switch (word) {
-            case "," -> said.endPhrase();
+            case "," -> {
+                if (accents.isOpen()) settleAccents();
+                isOn = false;
+                said.endPhrase();
+            }
             case "!" -> force(Force.ACCENTED);
             case "'" -> force(Force.SOFT);
             case "(", "[" -> open(index);
@@ -164,10 +211,17 @@ final class DictationReader {
         }
     }
 
+    private void settleAccents() {
+        accents.settle();
+        force = Force.PLAIN;
+    }
+
     private void mark(String mark) {
         switch (mark) {
             case "no" -> said.takeBack();
+            case "on" -> isOn = !said.isEmpty() && said.isOneAlone();
             case "accented" -> force = Force.ACCENTED;
+            case "accented-before" -> force(Force.ACCENTED);
             case "soft" -> force = Force.SOFT;
             case "swept" -> touch = Touch.SWEPT;
             case "palm-muted" -> touch = Touch.PALM_MUTED;
@@ -216,6 +270,8 @@ final class DictationReader {
     }
 
     private void stroke(Stroke form, Optional<Direction> way, int index, int end) {
+        accents.taken().forEach(count -> said.count(count.said(), count.index()));
+        isOn = false;
         boolean bare = form instanceof Strum strum && strum.reach() == Reach.ALL;
         if (bare && !said.isEmpty() && isOneStroke(way, index)) {
             way.ifPresent(goes -> said.replaceLast(said.last().withDirection(goes)));

@@ -23,7 +23,8 @@ import tactus.core.stroke.Touch;
 final class PickedLine {
 
     private static final Pattern SIGN = Pattern.compile("\\d+:\\d+|\\d+|[A-Za-z]|[^\\s,|]");
-    private static final Pattern LETTERS = Pattern.compile("[\\s,|()pqima-]*[pim][\\s,|()pqima-]*");
+    private static final Pattern LETTERS =
+            Pattern.compile("[\\s,|()pqima-]*[pim][\\s,|()pqima-]*|[\\s,|()PQIMA-]*[PIM][\\s,|()PQIMA-]*");
     private static final Pattern NUMBERED = Pattern.compile("[\\s,|()Tq1-4-]*T[\\s,|()Tq1-4-]*");
     private static final Pattern STRINGS = Pattern.compile("[\\s,|()0-9:-]*[0-9][\\s,|()0-9:-]*");
     private static final Map<String, Role> NUMBERED_ROLES = Map.of(

@@ -14,6 +14,7 @@ import tactus.core.pattern.PatternFrame;
 import tactus.core.refusal.NotationException;
 import tactus.core.refusal.Refusal;
 import tactus.core.statement.Statement;
+import tactus.core.stroke.Force;
 import tactus.core.stroke.Hand;
 import tactus.core.stroke.Miss;
 import tactus.core.stroke.Stroke;
@@ -279,7 +280,9 @@ public record Placing(
         var strokes = new ArrayList<Stroke>(Collections.nCopies(slots.size(), Miss.MISS));
         for (int i = 0; i < placement.slots().size(); i++) {
             Slot slot = slots.get(placement.slots().get(i));
-            strokes.set(slot.index(), dictation.strokes().get(i).stroke(frame.usualAt(slot)));
+            Stroke struck = dictation.strokes().get(i).stroke(frame.usualAt(slot));
+            boolean accented = struck.isStruck() && SpokenCounts.isAccented(dictation, slot);
+            strokes.set(slot.index(), accented ? struck.withForce(Force.ACCENTED) : struck);
         }
         return Pattern.empty(pattern.id(), pattern.name(), frame)
                 .withPlayed(strokes)

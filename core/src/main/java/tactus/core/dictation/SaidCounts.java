@@ -1,8 +1,10 @@
 package tactus.core.dictation;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Strum;
@@ -13,21 +15,47 @@ import tactus.core.stroke.Strum;
  */
 final class SaidCounts {
 
+    private static final List<String> SYLLABLES = List.of("", "e", "&", "a");
+    private static final Pattern NUMBERED = Pattern.compile("(\\d{1,3})(?: ([e&a]))?");
+
     private final String text;
     private final List<SpokenStroke> strokes;
     private final List<SpokenCount> counts;
+    private final boolean isSpread;
 
-    SaidCounts(String text, List<SpokenStroke> strokes, List<SpokenCount> counts) {
+    SaidCounts(String text, SaidStrokes said) {
         this.text = text;
-        this.strokes = strokes;
-        this.counts = counts;
+        strokes = said.strokes();
+        counts = said.counts();
+        isSpread = said.isSpread();
     }
 
     Dictation joined() {
         if (counts.isEmpty()) return new Dictation(text, strokes, List.of());
         if (strokes.isEmpty()) return new Dictation(text, counted(), List.of());
         if (standAlone()) return new Dictation(text, strokes, struckOrAll());
-        return new Dictation(text, interleaved(counts.getFirst().stroke() == 0), List.of());
+        List<SpokenStroke> joined = interleaved(counts.getFirst().stroke() == 0);
+        return new Dictation(text, isSpread ? inOrder(joined) : joined, List.of());
+    }
+
+    /** {@code down on 1 and 3, mute on 2 and 4}: by their counts, if each has one of its own. */
+    private static List<SpokenStroke> inOrder(List<SpokenStroke> strokes) {
+        List<Integer> places =
+                strokes.stream().map(stroke -> place(stroke.count().orElse(""))).toList();
+        boolean isSure = places.stream().noneMatch(place -> place < 0)
+                && places.stream().distinct().count() == places.size();
+        if (!isSure) return strokes;
+        return strokes.stream()
+                .sorted(Comparator.comparingInt(stroke -> place(stroke.count().orElseThrow())))
+                .toList();
+    }
+
+    /** Where in a bar a count lies, below 0 if it does not say which number it follows. */
+    private static int place(String count) {
+        var said = NUMBERED.matcher(count);
+        if (!said.matches()) return -1;
+        String syllable = said.group(2) == null ? "" : said.group(2);
+        return Integer.parseInt(said.group(1)) * SYLLABLES.size() + SYLLABLES.indexOf(syllable);
     }
 
     /** Every count that is not in brackets is a stroke. */

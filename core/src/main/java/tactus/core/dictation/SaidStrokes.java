@@ -3,7 +3,10 @@ package tactus.core.dictation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import tactus.core.stroke.Pick;
 import tactus.core.stroke.Pluck;
+import tactus.core.stroke.Role;
 
 /** The strokes and counts that were said so far, in phrases that a comma ends; they can be taken back or said again. */
 final class SaidStrokes {
@@ -12,6 +15,7 @@ final class SaidStrokes {
     private final List<SpokenCount> counts = new ArrayList<>();
     private int phraseStart;
     private int phraseBefore;
+    private boolean isSpread;
     /** Where the strokes begin that take the place of the last ones said again; empty if none do. */
     private Optional<Integer> instead = Optional.empty();
 
@@ -32,6 +36,15 @@ final class SaidStrokes {
         return strokes.stream().allMatch(stroke -> stroke.form() instanceof Pluck);
     }
 
+    /** Whether the index, middle or ring finger was named. */
+    boolean isByFingers() {
+        return strokes.stream()
+                .flatMap(stroke -> stroke.form() instanceof Pluck pluck ? pluck.picks().stream() : Stream.empty())
+                .anyMatch(pick -> pick instanceof Pick.ByRole(Role role)
+                        && role != Role.ROOT_BASS
+                        && role != Role.ALTERNATE_BASS);
+    }
+
     int size() {
         return strokes.size();
     }
@@ -50,6 +63,32 @@ final class SaidStrokes {
 
     void count(String said, int index) {
         if (instead.isEmpty()) counts.add(new SpokenCount(said, index, strokes.size(), false));
+    }
+
+    /**
+     * A count said behind {@code on}: each number of {@code mute on 2 and 4} has a stroke of its own, and an "and" between
+     * two numbers joins them.
+     */
+    void countOn(String said, int index) {
+        boolean more = Character.isDigit(said.charAt(0))
+                && counts.stream().anyMatch(count -> count.stroke() == strokes.size() && count.isNumber());
+        if (more) {
+            if (counts.getLast().said().equals("&")) counts.removeLast();
+            strokes.add(strokes.getLast());
+            isSpread = true;
+        }
+        count(said, index);
+    }
+
+    /** Whether just one stroke was said since the comma or the count before. */
+    boolean isOneAlone() {
+        int counted = counts.isEmpty() ? 0 : counts.getLast().stroke();
+        return strokes.size() - Math.max(phraseStart, Math.min(counted, strokes.size())) == 1;
+    }
+
+    /** Whether strokes came more than once since several counts were said for them, so that they may stand in any order. */
+    boolean isSpread() {
+        return isSpread;
     }
 
     void endPhrase() {

@@ -32,10 +32,36 @@ final class SpokenCounts {
         for (int stroke = 0; stroke < dictation.strokes().size(); stroke++) {
             SpokenStroke spoken = dictation.strokes().get(stroke);
             if (spoken.count().isEmpty()) continue;
-            for (String part : spoken.count().get().split(" ")) last = find(part, last, spoken.index());
+            last = behind(last, spoken.count().get(), spoken.index());
             fixed = fixed.on(stroke, last);
         }
-        return dictation.counts().isEmpty() ? fixed : alone(fixed);
+        return accented(dictation.counts().isEmpty() ? fixed : alone(fixed));
+    }
+
+    /** What is accented is struck. */
+    private Bounds accented(Bounds bounds) {
+        if (dictation.accents().isEmpty()) return bounds;
+        Set<Integer> struck = new TreeSet<>(bounds.struck());
+        for (String accent : dictation.accents()) {
+            List<Integer> there = slots.stream()
+                    .filter(slot -> isOn(slot, accent))
+                    .map(Slot::index)
+                    .toList();
+            if (there.isEmpty()) throw new NotationException("spoken-counts.missing", dictation.text(), 0, accent);
+            // That of every beat is accented where it is struck.
+            if (Character.isDigit(accent.charAt(0))) struck.addAll(there);
+        }
+        return bounds.withStruck(struck);
+    }
+
+    private static boolean isOn(Slot slot, String accent) {
+        return accent.equals(slot.count().toString())
+                || accent.equals(slot.count().syllable());
+    }
+
+    /** Whether {@code dictation} says that what falls on {@code slot} is accented. */
+    static boolean isAccented(Dictation dictation, Slot slot) {
+        return dictation.accents().stream().anyMatch(accent -> isOn(slot, accent));
     }
 
     /** Counts said on their own: one for each stroke, more with silent ones among them, or fewer that are all struck. */
@@ -43,7 +69,7 @@ final class SpokenCounts {
         var counted = new ArrayList<Integer>();
         int last = -1;
         for (SpokenCount count : dictation.counts()) {
-            last = find(count.said(), last, count.index());
+            last = behind(last, count.said(), count.index());
             if (!count.isBracketed()) counted.add(last);
         }
         int strokes = dictation.strokes().size();
@@ -65,6 +91,16 @@ final class SpokenCounts {
         Set<Integer> struck = new TreeSet<>(bounds.struck());
         struck.addAll(counted);
         return bounds.withStruck(struck);
+    }
+
+    /** The slot of a count that may have several words: {@code 2 &} can come right behind {@code 2}. */
+    private int behind(int last, String said, int index) {
+        for (Slot slot : slots) {
+            if (slot.index() > last && slot.count().toString().equals(said.replace(" ", ""))) return slot.index();
+        }
+        int found = last;
+        for (String part : said.split(" ")) found = find(part, found, index);
+        return found;
     }
 
     private int find(String part, int last, int index) {

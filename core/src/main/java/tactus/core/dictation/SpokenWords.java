@@ -45,6 +45,7 @@ final class SpokenWords {
             Map.entry("index", Pluck.of(new Pick.ByRole(Role.INDEX))),
             Map.entry("middle", Pluck.of(new Pick.ByRole(Role.MIDDLE))),
             Map.entry("ring-finger", Pluck.of(new Pick.ByRole(Role.RING))));
+    private static final Stroke PALM_DOWN = Strum.of(Direction.DOWN).withTouch(Touch.PALM_MUTED);
     private static final Map<String, Role> ROLES = Map.of(
             "thumb", Role.ROOT_BASS,
             "alternate", Role.ALTERNATE_BASS,
@@ -68,7 +69,7 @@ final class SpokenWords {
     }
 
     private static Pattern dividing(Lexicon lexicon) {
-        List<String> codes = Stream.of("stroke", "mark", "several", "times", "held", "again")
+        List<String> codes = Stream.of("stroke", "mark", "several", "times", "held", "again", "count-behind")
                 .flatMap(family -> lexicon.codes(family).stream())
                 .toList();
         return Pattern.compile(
@@ -148,7 +149,7 @@ final class SpokenWords {
                 .or(() -> lexicon.find("again", word, SpokenTimes.How.values()).map(SpokenTimes.Again::new));
     }
 
-    private Optional<SpokenTimes> several(String word) {
+    Optional<SpokenTimes> several(String word) {
         return lexicon.codes("several").stream()
                 .flatMap(code -> lexicon.read(code, word).stream()
                         .map(holes -> several(code.substring(code.indexOf('.') + 1), number(holes))))
@@ -156,7 +157,10 @@ final class SpokenWords {
     }
 
     private static SpokenTimes several(String stroke, int number) {
-        return new SpokenTimes.Several(number, STROKES.get(stroke), way(stroke));
+        return switch (stroke) {
+            case "palm-down" -> new SpokenTimes.Several(number, PALM_DOWN, Optional.of(Direction.DOWN));
+            default -> new SpokenTimes.Several(number, STROKES.get(stroke), way(stroke));
+        };
     }
 
     private int number(List<String> holes) {
@@ -207,8 +211,36 @@ final class SpokenWords {
         };
     }
 
-    /** The count that {@code word} says; empty if it says none. */
+    /** Whether {@code word} is "and", not its sign. */
+    boolean isAnd(String word) {
+        return Character.isLetter(word.charAt(0)) && lexicon.is("syllable.and", word);
+    }
+
+    /** The number that {@code word} counts; empty if it is none. */
+    Optional<String> numbered(String word) {
+        return count(word).filter(said -> Character.isDigit(said.charAt(0)));
+    }
+
+    /** Each syllable of that kind, which only an accent can be on. */
+    Optional<String> every(String word) {
+        return lexicon.find("count-every", word).map(SYLLABLES::get);
+    }
+
+    boolean isRing(String word) {
+        return lexicon.is("pinch.ring", word);
+    }
+
+    Optional<Stroke> ringFinger() {
+        return Optional.of(STROKES.get("ring-finger"));
+    }
+
+    /** The count that {@code word} says, as {@code 2}, {@code &} or {@code 2 &}; empty if it says none. */
     Optional<String> count(String word) {
+        Optional<String> behind = lexicon.codes("count-behind").stream()
+                .flatMap(code -> lexicon.read(code, word).stream()
+                        .map(holes -> number(holes) + " " + SYLLABLES.get(code.substring(code.indexOf('.') + 1))))
+                .findFirst();
+        if (behind.isPresent()) return behind;
         if (Character.isDigit(word.charAt(0))) return Optional.of(word);
         return lexicon.find("number", word)
                 .or(() -> lexicon.find("syllable", word).map(SYLLABLES::get));

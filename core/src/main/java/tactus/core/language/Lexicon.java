@@ -187,7 +187,7 @@ public final class Lexicon {
                 .map(form -> form.substring(0, form.indexOf(' ')))
                 .collect(Collectors.toSet());
         return all.stream()
-                .filter(form -> form.contains(" ") || form.contains("-") && form.length() > 1)
+                .filter(form -> form.matches(".*[ '\u2019].*") || form.contains("-") && form.length() > 1)
                 .sorted(Comparator.comparingInt((String form) -> form.split(" ").length)
                         .thenComparingInt(String::length)
                         .reversed())

@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tactus.core.outside.English;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
@@ -64,6 +65,20 @@ class SpokenLessonTest {
                 "the strumming pattern is D D U;down down up",
                 "four strums;strum strum strum strum",
                 "the strum goes D D U;down down up",
+                "down and up, and down and up;down up down up",
+                "D D U and repeat that;down down up down down up",
+                "it's down, down, up;down down up",
+                "thumb, index, middle, ring;thumb index middle ring finger",
+                "ring, middle, index;ring finger middle index",
+                "P I M A;thumb index middle ring finger",
+                "down, up, ring;down up let ring",
+                "pinch thumb and ring, index;pinch thumb-ring index",
+                "alternate bass, strum;alternate strum",
+                "heavy down, light up, down with an accent;accent down soft up accent down",
+                "down, ghost, up, chuck;down miss up mute",
+                "four palm muted downs;palm down palm down palm down palm down",
+                "D U, do that three times;down up down up down up",
+                "down and let it ring;down let ring",
                 "D U and again;down up down up",
                 "D D U U, same again;down down up up down down up up",
                 "D D U U, same again but the last one mute;down down up up down down up mute",
@@ -87,6 +102,12 @@ class SpokenLessonTest {
                 "down, rest for two, down;1 2 4",
                 "rest for two, down, down;1 3 4",
                 "down, down, rest for two;1 2 3",
+                "down on one, down on two, up on the and of two;1 2 2&",
+                "down on 1 and 3, mute on 2 and 4;1 2 3 4",
+                "downs on 1 and 3, ups on the and of 2 and the and of 4;1 2& 3 4&",
+                "down on 1 2 3 4;1 2 3 4",
+                "D U D: 1, and of 2, 4;1 2& 4",
+                "down for two beats, down, up, down;1 3 3& 4",
                 "thumb one, thumb two, thumb three;1 2 3",
                 "strum on 1, strum on 2 and, strum on 4;1 2& 4",
                 "bass, strum on 2 and, bass on 3, strum;1 2& 3 4&",
@@ -114,6 +135,29 @@ class SpokenLessonTest {
                 question.second().dictation().strokes().size());
         assertEquals(question.first(), placed(said).answered(true));
         assertEquals(question.second(), placed(said).answered(false));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "down up down up down up down up, accent on 2 and 4;duDuduDu",
+                "D U D U D U D U, accents on the ands;dUdUdUdU",
+                "D D U U D U, accented on the and of 2;d-dU-udu",
+                "four downs, accent on 1;D-d-d-d-",
+                "accent down, up, down, up;D--ud--u"
+            })
+    void whatIsAccentedIsStruckThereAndAccented(String said, String line) {
+        Placing placing = placed(said);
+        Pattern empty = Pattern.empty(new PatternId("p"), "P", Meter.parse("4/4"));
+        assertEquals(line, placing.pattern(placing.best().getFirst(), empty).line());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"D U, accent on 7", "accent on 2 and 4", "ups on the ands", "D U, accent on the and of 9"})
+    void anAccentOnNothingIsRefusedWithItsReason(String said) {
+        var slip = assertThrows(NotationException.class, () -> placed(said));
+        assertFalse(English.of(slip).isBlank());
     }
 
     @Test
