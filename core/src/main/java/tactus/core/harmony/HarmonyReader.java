@@ -30,7 +30,13 @@ final class HarmonyReader {
     /** A bar that has been read: its meter, parts and their lengths in felt beats. */
     private record Bar(Meter meter, List<Part> parts, List<Length> beats) {}
 
+    private static final String SAME = "%";
+    private static final String BEAT = "/";
+
     private final String line;
+    /** The same, place by place, in our own signs. */
+    private final String signs;
+
     private final Meter usual;
     private final Optional<Length> round;
     private final List<Bar> bars = new ArrayList<>();
@@ -39,33 +45,53 @@ final class HarmonyReader {
 
     HarmonyReader(String line, Meter usual, Optional<Length> round) {
         this.line = line;
+        signs = signs(line);
         this.usual = usual;
         this.round = round;
+    }
+
+    /** Bar lines with repeats become brackets, commas outside of round brackets blanks; nothing moves. */
+    private static String signs(String line) {
+        var plain = new StringBuilder();
+        int depth = 0;
+        for (char sign : line.toCharArray()) {
+            if (sign == '(') depth++;
+            if (sign == ')') depth--;
+            plain.append(depth <= 0 && (sign == ',' || sign == ';') ? ' ' : sign);
+        }
+        return plain.toString()
+                .replace("||:", "| [")
+                .replace("|:", "|[")
+                .replace(":||", "] |")
+                .replace(":|", "]|")
+                .replace("||", "| ");
     }
 
     HarmonyLine read() {
         Optional<HarmonyLine> open = open();
         if (open.isPresent()) return open.get();
         int from = 0;
-        for (int at = 0; at <= line.length(); at++) {
-            boolean ends = at == line.length() || line.charAt(at) == '|' || line.charAt(at) == '\n';
+        for (int at = 0; at <= signs.length(); at++) {
+            boolean ends = at == signs.length() || signs.charAt(at) == '|' || signs.charAt(at) == '\n';
             if (!ends) continue;
-            boolean openEnd = line.substring(from, at).isBlank() && (at == line.length() || bars.isEmpty());
+            boolean openEnd = signs.substring(from, at).isBlank() && (at == signs.length() || bars.isEmpty());
             if (!openEnd) cell(from, at);
             from = at + 1;
         }
-        if (loopStart >= 0) throw wrong("harmony-reader.opens-bracket", line.indexOf('['));
+        if (loopStart >= 0) throw wrong("harmony-reader.opens-bracket", signs.indexOf('['));
         if (bars.isEmpty()) throw wrong("harmony-reader.chord-write", 0);
         return new HarmonyAssembly(line).of(bars.stream().map(this::plain).toList(), loops);
     }
 
     /** Chords and nothing else, so that it is not said how long they last: {@code C F C/G G}. */
     private Optional<HarmonyLine> open() {
-        List<Token> tokens = tokens(0, line.length());
+        List<Token> tokens = tokens(0, signs.length());
         boolean isSaid = tokens.size() < 2
-                || line.chars().anyMatch(sign -> "|\n[]:".indexOf(sign) >= 0)
+                || signs.chars().anyMatch(sign -> "|\n[]:".indexOf(sign) >= 0)
                 || tokens.stream()
                         .anyMatch(token -> token.text.equals("-")
+                                || token.text.equals(SAME)
+                                || token.text.equals(BEAT)
                                 || TIMES.matcher(token.text).matches())
                 || METER.matcher(tokens.getFirst().text).matches();
         if (isSaid) return Optional.empty();
@@ -107,7 +133,7 @@ final class HarmonyReader {
 
     private List<Token> tokens(int from, int to) {
         var tokens = new ArrayList<Token>();
-        Matcher words = TOKEN.matcher(line).region(from, to);
+        Matcher words = TOKEN.matcher(signs).region(from, to);
         while (words.find()) addTokens(tokens, words.group(), words.start());
         return tokens;
     }
@@ -137,6 +163,8 @@ final class HarmonyReader {
     }
 
     private void repeat(List<Token> rest, int index) {
+        // A repeat that opens nowhere goes back to the beginning.
+        if (loopStart < 0 && loops.isEmpty() && line.charAt(index) == ':') loopStart = 0;
         if (loopStart < 0) throw wrong("harmony-reader.closes-bracket", index);
         int times = rest.isEmpty() ? 2 : times(rest.getFirst());
         if (rest.size() > 1) throw wrong("harmony-reader.needs-stroke", rest.get(1).index);
@@ -165,9 +193,39 @@ final class HarmonyReader {
         if (!tokens.isEmpty() && TIMES.matcher(tokens.getLast().text).matches()) times = times(tokens.removeLast());
         if (tokens.isEmpty()) throw wrong("harmony-reader.chord-bar", from, bars.size() + 1);
         checkCount((long) bars.size() + times);
-        List<Part> parts = tokens.stream().map(this::part).toList();
+        if (tokens.size() == 1 && tokens.getFirst().text.equals(SAME)) {
+            if (bars.isEmpty()) throw wrong("harmony-reader.chord-yet", tokens.getFirst().index);
+            bars.addAll(Collections.nCopies(times, bars.getLast()));
+            return;
+        }
+        List<Part> parts = isInBeats(tokens)
+                ? inBeats(tokens, meter)
+                : tokens.stream().map(this::part).toList();
         if (parts.getFirst().isRounds) addRounds(parts, meter);
         else addBars(new Bar(meter, parts, shares(parts, meter)), times);
+    }
+
+    private static boolean isInBeats(List<Token> tokens) {
+        return tokens.stream().anyMatch(token -> token.text.equals(BEAT));
+    }
+
+    /** A chord or a slash a beat: {@code C / G /}. */
+    private List<Part> inBeats(List<Token> tokens, Meter meter) {
+        int beats = meter.beats().size();
+        if (tokens.size() != beats) {
+            throw wrong("harmony-reader.slashes", tokens.getFirst().index, tokens.size(), bars.size() + 1, beats);
+        }
+        var parts = new ArrayList<Part>();
+        int from = 0;
+        for (int next = 1; next <= tokens.size(); next++) {
+            boolean goesOn = next < tokens.size() && tokens.get(next).text.equals(BEAT);
+            if (goesOn) continue;
+            Token token = tokens.get(from);
+            Part part = token.text.equals(BEAT) ? goesOn(token, Optional.empty()) : part(token);
+            parts.add(new Part(part.name, Optional.of(Length.of(next - from)), false, part.mark, part.index));
+            from = next;
+        }
+        return parts;
     }
 
     /** One chord for several bars is held; several chords come again. */

@@ -24,6 +24,15 @@ final class SpokenHarmony {
     private final List<Span> spans = new ArrayList<>();
     private SpanLength.Unit unit = SpanLength.Unit.BAR;
     private OptionalInt number = OptionalInt.empty();
+    /** Whether the number is no more than {@code a}. */
+    private boolean isOnlyArticle;
+
+    /** Whether half a unit is said, with or without a number before it. */
+    private boolean isHalf;
+
+    /** Whether the chords since the comma share a bar; how that is said further means nothing. */
+    private boolean isShared;
+
     private int phraseStart;
     /** Whether a chord was said since the last comma. */
     private boolean isOpen;
@@ -43,6 +52,7 @@ final class SpokenHarmony {
     boolean isSpoken() {
         if (text.contains("|") || text.contains("[")) return false;
         List<String> words = Stream.of(text.strip().split("[\\s,;]+")).toList();
+        if (words.size() > 1 && lexicon.is("harmony.half", words.getFirst())) return true;
         boolean counted = words.size() > 1
                 && number(words.getFirst()).isPresent()
                 && !words.get(1).isEmpty()
@@ -51,16 +61,26 @@ final class SpokenHarmony {
     }
 
     private boolean isSaid(String word) {
-        return Stream.of("once", "twice", "times", "then", "for").anyMatch(code -> lexicon.is("harmony." + code, word));
+        return Stream.of("once", "twice", "times", "then", "for", "share", "half")
+                        .anyMatch(code -> lexicon.is("harmony." + code, word))
+                || lexicon.find("harmony-unit", word).isPresent();
     }
 
     /** The number that a word says; {@code A} is a chord, {@code a} a number. */
     private OptionalInt number(String word) {
         if (word.matches("\\d{1,3}")) return OptionalInt.of(Integer.parseInt(word));
-        boolean article = lexicon.is("harmony.article", word) && Character.isLowerCase(word.charAt(0));
-        if (article) return OptionalInt.of(1);
+        if (isArticle(word)) return OptionalInt.of(1);
         Optional<String> said = lexicon.find("number", word);
         return said.isPresent() ? OptionalInt.of(Integer.parseInt(said.get())) : OptionalInt.empty();
+    }
+
+    private boolean isArticle(String word) {
+        return lexicon.is("harmony.article", word) && Character.isLowerCase(word.charAt(0));
+    }
+
+    private void number(OptionalInt said, boolean isArticle) {
+        number = said;
+        isOnlyArticle = isArticle;
     }
 
     HarmonyLine read() {
@@ -73,21 +93,29 @@ final class SpokenHarmony {
         if (number.isPresent()) {
             throw new NotationException("spoken-harmony.says-nothing", text, text.length(), number.getAsInt());
         }
+        if (isHalf) throw new NotationException("spoken-harmony.half-of-nothing", text, text.length());
         return line();
     }
 
     /** {@code twice} behind a comma says that everything comes again, otherwise what was said since the comma. */
     private void endPhrase() {
         isOpen = false;
+        isShared = false;
         phraseStart = spans.size();
     }
 
     private void read(String word, int index) {
         OptionalInt said = number(word);
-        if (lexicon.is("harmony.for", word)) isHeldFor = !spans.isEmpty();
+        if (isShared) return;
+        if (lexicon.is("harmony.share", word)) share(index);
+        else if (lexicon.is("harmony.half", word)) half();
+        else if (isHalf && said.isPresent()) return;
+        else if (isArticle(word) && number.isPresent()) return;
+        else if (lexicon.is("harmony.for", word)) isHeldFor = !spans.isEmpty();
         else if (said.isPresent() && isHeldFor) hold(said.getAsInt(), index);
         else if (isHeldFor && isUnit(word)) hold(held, index);
-        else if (said.isPresent()) number = said;
+        else if (isBehindChord(word, index)) hold(number.getAsInt(), index);
+        else if (said.isPresent()) number(said, isArticle(word));
         else if (lexicon.is("harmony.all", word)) isOpen = false;
         else if (lexicon.is("harmony.then", word)) endPhrase();
         else if (lexicon.is("harmony.once", word)) repeat(1, index);
@@ -99,6 +127,28 @@ final class SpokenHarmony {
             add(word, index);
             number = OptionalInt.empty();
         }
+    }
+
+    /** {@code C two bars}: a length at the end of what is said of a chord is its own. */
+    private boolean isBehindChord(String word, int index) {
+        if (number.isEmpty() || isHalf || !isOpen || !isUnit(word)) return false;
+        String rest = text.substring(index + word.length()).strip();
+        return rest.isEmpty() || ",;".indexOf(rest.charAt(0)) >= 0 || lexicon.is("harmony.then", rest.split("\\s")[0]);
+    }
+
+    /** {@code half a bar} and {@code a half bar} are one, {@code one and a half bars} three halves. */
+    private void half() {
+        isHalf = true;
+        if (isOnlyArticle) number = OptionalInt.empty();
+    }
+
+    /** The chords of this phrase are one bar, each of them as long: {@code C and G share a bar}. */
+    private void share(int index) {
+        List<Span> sharing = spans.subList(isOpen ? phraseStart : spans.size(), spans.size());
+        if (sharing.size() < 2) throw new NotationException("spoken-harmony.shares-nothing", text, index);
+        Length beats = Length.of(meter.beats().size()).dividedBy(sharing.size());
+        sharing.replaceAll(span -> new Span(span.chord(), SpanLength.Unit.BEAT.of(beats)));
+        isShared = true;
     }
 
     private boolean isUnit(String word) {
@@ -114,6 +164,7 @@ final class SpokenHarmony {
             throw new NotationException("spoken-harmony.counts-rounds", text, index);
         }
         held = count;
+        number = OptionalInt.empty();
         spans.set(spans.size() - 1, new Span(spans.getLast().chord(), unit.of(Length.of(count))));
     }
 
@@ -132,7 +183,16 @@ final class SpokenHarmony {
         if (unit == SpanLength.Unit.ROUND && round.isEmpty()) {
             throw new NotationException("spoken-harmony.counts-rounds", text, index);
         }
-        spans.add(new Span(chord, unit.of(Length.of(count))));
+        spans.add(new Span(chord, isHalf ? halved() : unit.of(Length.of(count))));
+        isHalf = false;
+    }
+
+    /** {@code half a bar}, {@code one and a half bars}, in beats, since it is no whole number of them. */
+    private SpanLength halved() {
+        Length units = Length.of(number.orElse(0)).plus(Length.of(1, 2));
+        return unit == SpanLength.Unit.BAR
+                ? SpanLength.Unit.BEAT.of(units.times(Length.of(meter.beats().size())))
+                : unit.of(units);
     }
 
     private void repeat(int times, int index) {

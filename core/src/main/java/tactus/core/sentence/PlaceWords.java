@@ -62,6 +62,8 @@ public final class PlaceWords {
         if (lexicon.is("stretch.last-bar", text)) return Optional.of(Stretch.last(1));
         OptionalInt last = whole(lexicon.read("stretch-bars.last", text));
         if (last.isPresent()) return Optional.of(Stretch.last(last.getAsInt()));
+        Optional<List<String>> range = lexicon.read("stretch-range.bars", text);
+        if (range.isPresent()) return Optional.of(Stretch.ofCode(String.join("-", range.get())));
         String bars = lexicon.read("stretch-bars.one", text)
                 .or(() -> lexicon.read("stretch-bars.several", text))
                 .map(List::getFirst)

@@ -3,6 +3,9 @@ package tactus.core.sentence;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import tactus.core.language.Lexicon;
 import tactus.core.language.Ordinals;
 import tactus.core.refusal.NotationException;
@@ -20,6 +23,11 @@ import tactus.core.timeline.Timeline;
 
 /** Reads the sentence of a rule, part by part: where it holds; what it says is read by {@link PlayReader}. */
 final class RuleReader {
+
+    /** What is longer is not said in one breath, and is not looked through for where its parts could divide. */
+    private static final int LONGEST_TALK = 200;
+
+    private static final Pattern GAP = Pattern.compile("[\\s,]+");
 
     private final Lexicon lexicon;
     private final PlaceWords places;
@@ -39,7 +47,7 @@ final class RuleReader {
 
     Rule read() {
         int colon = colon();
-        if (colon < 0) throw slips.wrong("rule-reader.needs-colon", sentence.length());
+        if (colon < 0) return withoutColon();
         List<Said> parts = parts(sentence.substring(0, colon));
         Optional<Said> named = parts.stream().filter(this::isPlace).findFirst();
         Said place = named.orElse(parts.getFirst());
@@ -58,17 +66,69 @@ final class RuleReader {
         return new Rule(where, plays.read(at), true);
     }
 
-    /** A part of the place and where it stands; the parts come in any order. */
-    private record Said(String text, int at) {}
+    /** {@code in the verse, March}: the colon is where the words before it are a place and those behind it are played. */
+    private Rule withoutColon() {
+        Matcher gaps = GAP.matcher(sentence);
+        while (sentence.length() <= LONGEST_TALK && gaps.find()) {
+            String guessed = sentence.substring(0, gaps.start()) + ":" + sentence.substring(gaps.start() + 1);
+            try {
+                return new RuleReader(lexicon, song, guessed).read();
+            } catch (NotationException elsewhere) {
+                // The colon may stand further on.
+                continue;
+            }
+        }
+        throw slips.wrong("rule-reader.needs-colon", sentence.length());
+    }
 
-    private static List<Said> parts(String text) {
+    /** A part of the place and where it stands; the parts come in any order. */
+    private record Said(String text, int at) {
+
+        /** What is left when {@code whole} without what stands in front of it is {@code rest}. */
+        Said rest(String rest) {
+            return new Said(rest, at + text.length() - rest.length());
+        }
+    }
+
+    private List<Said> parts(String text) {
         var parts = new ArrayList<Said>();
         int at = 0;
         for (String part : text.split(",", -1)) {
-            parts.add(new Said(part.strip(), at + Slips.indent(part)));
+            parts.addAll(divided(new Said(part.strip(), at + Slips.indent(part))));
             at += part.length() + 1;
         }
         return parts;
+    }
+
+    /** {@code last bar of the Verse} is two parts, {@code in the Verse} one with words in front of it. */
+    private List<Said> divided(Said said) {
+        if (isRead(said) || said.text.length() > LONGEST_TALK) return List.of(said);
+        Said bare = bare(said);
+        if (isRead(bare)) return List.of(bare);
+        return inTwo(said).or(() -> inTwo(bare)).orElse(List.of(said));
+    }
+
+    private Optional<List<Said>> inTwo(Said said) {
+        Matcher gaps = GAP.matcher(said.text);
+        while (gaps.find()) {
+            var head = new Said(said.text.substring(0, gaps.start()), said.at);
+            if (!isRead(head)) continue;
+            List<Said> tail = divided(said.rest(said.text.substring(gaps.end())));
+            if (tail.stream().allMatch(this::isRead))
+                return Optional.of(Stream.concat(Stream.of(head), tail.stream()).toList());
+        }
+        return Optional.empty();
+    }
+
+    /** Without the words in front that only join it to others. */
+    private Said bare(Said said) {
+        return lexicon.read("rule.in", said.text)
+                .map(holes -> said.rest(holes.getFirst()))
+                .orElse(said);
+    }
+
+    private boolean isRead(Said said) {
+        return isPlace(said) || isCondition(said);
     }
 
     private boolean isPlace(Said said) {

@@ -126,6 +126,17 @@ class RuleSentenceTest {
                 "where nobody sings, last chord, second Verse: soft;second Verse, last chord, where nobody sings: soft",
                 "where somebody sings: soft;everywhere, where somebody sings: soft",
                 "on D: P;everywhere, on every D: P",
+                "last bar of the second Verse: stop;second Verse, last bar: stop and count",
+                "every second pass of the Verse: P;Verse, every second pass: P",
+                "last bar of the last pass of the Verse: P;Verse, last pass, last bar: P",
+                "on the last G of the Verse: P;Verse, on the last G: P",
+                "last chord where nobody sings: P;everywhere, last chord, where nobody sings: P",
+                "in version First week in the Verse: soft;Verse, in version First week: soft",
+                "Verse, bars 5 to 8: soft;Verse, bars 5-8: soft",
+                "bars 5 and 6 of the Verse: soft;Verse, bars 5-6: soft",
+                "in the verse, P, soft;Verse: P, soft",
+                "Verse pass 2 P;Verse, pass 2: P",
+                "last chorus, or P;Last chorus: or P",
                 "Verse, last G: P;Verse, on the last G: P",
                 "in version First week: only beats form;everywhere, in version First week: only beats form"
             })
@@ -172,7 +183,7 @@ class RuleSentenceTest {
     @CsvSource(
             delimiter = ';',
             value = {
-                "Verse P; needs a colon; 7",
+                "Versus P; needs a colon; 8",
                 "Bridge: P; no section; 0",
                 "third Verse: P; there are 2; 0",
                 "Verse, sometimes: P; no place; 7",
