@@ -7,6 +7,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
@@ -23,6 +24,7 @@ import tactus.words.Words;
 /** The places to go to, the song's facts, and how many snags there are. Style class {@code header}. */
 final class Header extends HBox {
 
+    private static final double NARROW = 1200;
     private static final PseudoClass CLEAN = PseudoClass.getPseudoClass("clean");
 
     private final Map<Place, ToggleButton> places = new LinkedHashMap<>();
@@ -49,6 +51,11 @@ final class Header extends HBox {
             switches.getChildren().add(toggle);
         }
         var bound = new Bound(this);
+        // In a narrow window the facts need the room that the icons take.
+        widthProperty()
+                .subscribe(width -> places.values()
+                        .forEach(toggle -> toggle.setContentDisplay(
+                                width.doubleValue() < NARROW ? ContentDisplay.TEXT_ONLY : ContentDisplay.LEFT)));
         bound.follow(place, chosen -> places.forEach((each, toggle) -> toggle.setSelected(each == chosen)));
         places.forEach((each, toggle) -> keepSelected(toggle, each, place));
         title.setId("song-title");

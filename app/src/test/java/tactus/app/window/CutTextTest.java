@@ -24,6 +24,7 @@ import tactus.app.bars.PatternPalette;
 import tactus.app.demo.DemoSong;
 import tactus.app.place.Place;
 import tactus.core.library.Level;
+import tactus.core.pattern.Pattern;
 import tactus.core.picking.FingerSchool;
 import tactus.core.picking.PickingStyle;
 import tactus.core.picking.Strike;
@@ -33,6 +34,7 @@ import tactus.core.song.Song;
 /** Nothing a teacher must read is cut: in every place and panel, every demo song, both sizes and themes. */
 class CutTextTest extends WindowTest {
 
+    private static final String AGAINST_THE_HAND = "-d-U-d-u";
     private static final List<String> PANELS = List.of("panel.", "bench.", "arrange.");
 
     @ParameterizedTest
@@ -60,10 +62,14 @@ class CutTextTest extends WindowTest {
         assertEquals("", String.join("\n", cut));
     }
 
-    /** With the facts said whose words are the longest. */
+    /** With the facts said whose words are the longest, and two snags below the first pattern. */
     private static Song wordy(Song song) {
         Facts facts = song.facts();
-        return song.withFacts(facts.withLevel(Optional.of(Level.FIRST_LESSONS))
+        Pattern first = song.patterns().getFirst();
+        Song slipped = first.line().length() == AGAINST_THE_HAND.length()
+                ? song.withPattern(first.withLine(AGAINST_THE_HAND))
+                : song;
+        return slipped.withFacts(facts.withLevel(Optional.of(Level.FIRST_LESSONS))
                 .withPicking(new PickingStyle(FingerSchool.LOW_ON_SIX, Optional.of(Strike.THUMB_AND_INDEX))));
     }
 
@@ -96,7 +102,10 @@ class CutTextTest extends WindowTest {
         for (Node up = control.getParent(); up != null; up = up.getParent()) if (up instanceof ScrollPane) return false;
         Bounds bounds = control.localToScene(control.getLayoutBounds());
         return bounds.getWidth() > 0
-                && (bounds.getMinX() < -1 || bounds.getMaxX() > stage.getScene().getWidth() + 1);
+                && (bounds.getMinX() < -1
+                        || bounds.getMaxX() > stage.getScene().getWidth() + 1
+                        || bounds.getMinY() < -1
+                        || bounds.getMaxY() > stage.getScene().getHeight() + 1);
     }
 
     /** Whether a control reaches over the side of what it stands in, and so over what stands beside. */

@@ -45,8 +45,7 @@ final class DictationReader {
 
     Dictation read() {
         List<MatchResult> found = words.word().matcher(text).results().toList();
-        boolean isNumbered =
-                found.stream().anyMatch(word -> words.numbered(plain(word)).isPresent());
+        boolean isNumbered = isNumbered(found);
         for (int i = 0; i < found.size(); i++) {
             boolean isJoining = !isNumbered && i + 1 < found.size() && isJoining(plain(found.get(i)), found.get(i + 1));
             before = plain(found.get(i));
@@ -61,6 +60,20 @@ final class DictationReader {
         }
         checkNumber(read.strokes(), text);
         return read;
+    }
+
+    /** Whether the count of a stroke is said, as that of an accent is not. */
+    private boolean isNumbered(List<MatchResult> found) {
+        boolean accented = false;
+        for (MatchResult each : found) {
+            String word = plain(each);
+            if (words.numbered(word).isPresent() && !accented) return true;
+            boolean accents = words.mark(word).filter("accented"::equals).isPresent();
+            boolean ends =
+                    word.equals(",") || words.stroke(word, text, each.start()).isPresent();
+            accented = accents || accented && !ends;
+        }
+        return false;
     }
 
     /** {@code down and up}: where no number is said, an "and" before a stroke is no count, but for that of {@code the and}. */

@@ -145,6 +145,7 @@ class SpokenLessonTest {
                 "D U D U D U D U, accents on the ands;dUdUdUdU",
                 "D D U U D U, accented on the and of 2;d-dU-udu",
                 "four downs, accent on 1;D-d-d-d-",
+                "down and up and down and up, accent on the and of 2;d--Ud--u",
                 "accent down, up, down, up;D--ud--u"
             })
     void whatIsAccentedIsStruckThereAndAccented(String said, String line) {
