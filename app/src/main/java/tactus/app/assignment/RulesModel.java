@@ -98,6 +98,17 @@ public final class RulesModel {
         return all;
     }
 
+    /** How a sentence that is being typed is read, in our words; empty while it cannot be. */
+    Optional<String> reading(String text) {
+        try {
+            return text.isBlank()
+                    ? Optional.empty()
+                    : Optional.of(words().of(words().rules().parse(text)));
+        } catch (NotationException wrong) {
+            return Optional.empty();
+        }
+    }
+
     /** What is wrong with a sentence that is being typed, if anything. */
     Optional<String> problem(String text) {
         try {

@@ -38,6 +38,7 @@ public final class RulesPanel extends PanelBox {
     private final TextField sentence = new TextField();
     private final ProblemLabel problem = new ProblemLabel();
     private final Label writing = title("rules.write");
+    private final Label reading = quiet("");
     private final Label really = quiet("");
     private final VBox sentences = new VBox();
     private final VBox suggestions = new VBox();
@@ -65,10 +66,14 @@ public final class RulesPanel extends PanelBox {
                         writing,
                         sentence,
                         problem,
+                        reading,
                         hint(),
                         title("assign.all"),
                         sentences,
                         suggestions);
+        reading.setId("rule-reading");
+        reading.visibleProperty().bind(reading.textProperty().isNotEmpty());
+        reading.managedProperty().bind(reading.visibleProperty());
         lastField.managedProperty().bind(lastField.visibleProperty());
         really.managedProperty().bind(really.visibleProperty());
         listen();
@@ -85,7 +90,11 @@ public final class RulesPanel extends PanelBox {
     private void listen() {
         bound.take(always.valueProperty(), chosen -> rules.assignToSection(chosen.map(Pattern::id), false));
         bound.take(last.valueProperty(), chosen -> rules.assignToSection(chosen.map(Pattern::id), true));
-        sentence.textProperty().subscribe((_, text) -> problem.say(rules.problem(text)));
+        sentence.textProperty().subscribe((_, text) -> {
+            problem.say(rules.problem(text));
+            // What was taken stays to be read until something else is typed.
+            if (!text.isBlank()) read("rules.reading", rules.reading(text));
+        });
         sentence.setOnAction(_ -> take());
         rules.editedProperty().subscribe((_, index) -> {
             writing.setText(Words.of(index.isPresent() ? "rules.rewrite" : "rules.write"));
@@ -96,9 +105,16 @@ public final class RulesPanel extends PanelBox {
 
     private void take() {
         if (sentence.getText().isBlank()) return;
+        Optional<String> taken = rules.reading(sentence.getText());
         Optional<String> wrong = rules.take(sentence.getText());
         problem.say(wrong);
-        if (wrong.isEmpty()) sentence.clear();
+        if (wrong.isPresent()) return;
+        sentence.clear();
+        read("rules.taken", taken);
+    }
+
+    private void read(String how, Optional<String> said) {
+        reading.setText(said.map(text -> Words.of(how, text)).orElse(""));
     }
 
     private ComboBox<Optional<Pattern>> patterns(String id, String nothing) {

@@ -73,6 +73,22 @@ class RulesFlowTest extends WindowTest {
     }
 
     @Test
+    void aRuleAsItIsSpokenIsShownAsItIsReadBeforeAndAfterItIsTaken() {
+        chord(ALT, U);
+        click("#section-name");
+        click("#rule-sentence");
+        type("last bar of the second Verse, stop");
+        WaitForAsyncUtils.waitForFxEvents();
+        String read = "second Verse, last bar: stop and count";
+        assertTrue(text("#rule-reading").contains("“" + read + "”"), text("#rule-reading"));
+        press(ENTER);
+        assertEquals(read, lastRule());
+        assertTrue(text("#rule-reading").startsWith("Taken: “" + read), text("#rule-reading"));
+        type("of the");
+        assertEquals("", text("#rule-reading"));
+    }
+
+    @Test
     void chordsAreTypedAsALineAndWhatDoesNotComeOutEvenIsSaidAtOnce() {
         chord(ALT, A);
         assertEquals("C | G/B | Am | F", text("#harmony-line"));
