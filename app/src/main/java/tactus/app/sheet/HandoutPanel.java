@@ -1,6 +1,7 @@
 package tactus.app.sheet;
 
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -37,6 +38,7 @@ final class HandoutPanel extends VBox {
     private final Label outcome = new Label();
     private final CheckBox landscape = new CheckBox(Words.of("sheet.landscape"));
     private final ToggleGroup fits = new ToggleGroup();
+    private final ToggleGroup pictures = new ToggleGroup();
     private final WholeNumberSpinner percent = new WholeNumberSpinner(Handout.SMALLEST, Handout.LARGEST);
     private final WholeNumberSpinner shapes = new WholeNumberSpinner(60, 300);
     private final CheckBox easier = new CheckBox(Words.of("sheet.withEasier"));
@@ -74,6 +76,8 @@ final class HandoutPanel extends VBox {
                         title("sheet.parts"),
                         parts,
                         easier,
+                        title("sheet.pictures"),
+                        pictureRow(),
                         title("sheet.reader"),
                         new NamedField(Words.of("sheet.name"), name),
                         new NamedField(Words.of("sheet.date"), date),
@@ -123,18 +127,31 @@ final class HandoutPanel extends VBox {
     private Node fitRow() {
         var row = new FlowPane();
         row.getStyleClass().add("paper-row");
-        for (Handout.Fit fit : Handout.Fit.values()) {
-            var button = new ToggleButton(Words.of("sheet.fit." + Lexicon.code(fit)));
-            button.setId("fit-" + Lexicon.code(fit));
-            button.setToggleGroup(fits);
-            button.setUserData(fit);
-            button.setOnAction(_ -> {
-                button.setSelected(true);
-                problem.say(model.change("fit", handout -> handout.withFit(fit)));
-            });
-            row.getChildren().add(button);
-        }
+        for (Handout.Fit fit : Handout.Fit.values())
+            row.getChildren().add(choice(fits, "fit", fit, handout -> handout.withFit(fit)));
         return row;
+    }
+
+    private Node pictureRow() {
+        var row = new FlowPane();
+        row.getStyleClass().add("paper-row");
+        for (Handout.Pictures which : Handout.Pictures.values())
+            row.getChildren().add(choice(pictures, "pictures", which, handout -> handout.with(which)));
+        return row;
+    }
+
+    /** A button that makes one of several choices, of which one is always made. */
+    private Node choice(ToggleGroup group, String what, Enum<?> value, UnaryOperator<Handout> change) {
+        String code = Lexicon.code(value);
+        var button = new ToggleButton(Words.of("sheet." + what + "." + code));
+        button.setId(what + "-" + code);
+        button.setToggleGroup(group);
+        button.setUserData(value);
+        button.setOnAction(_ -> {
+            button.setSelected(true);
+            problem.say(model.change(what, change));
+        });
+        return button;
     }
 
     private Node sizeRow() {
@@ -215,6 +232,7 @@ final class HandoutPanel extends VBox {
         percent.setDisable(handout.fit() != Handout.Fit.AS_NEEDED);
         shapes.show(handout.shapes());
         fits.getToggles().forEach(toggle -> toggle.setSelected(toggle.getUserData() == handout.fit()));
+        pictures.getToggles().forEach(toggle -> toggle.setSelected(toggle.getUserData() == handout.pictures()));
         parts.show(handout);
         name.show(handout.reader().name());
         date.show(handout.reader().date());

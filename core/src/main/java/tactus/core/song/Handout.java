@@ -14,9 +14,17 @@ import tactus.core.refusal.Refusal;
  * @param isLandscape whether the paper lies on its side
  * @param shapes the size of the pictures of shapes, 60 to 300 per cent of the usual one
  * @param hasEasier whether an easier shape stands beside each one that has one
+ * @param pictures which of the bars have a small picture of what is played
  */
 public record Handout(
-        List<Part> parts, int percent, Fit fit, boolean isLandscape, int shapes, boolean hasEasier, Reader reader) {
+        List<Part> parts,
+        int percent,
+        Fit fit,
+        boolean isLandscape,
+        int shapes,
+        boolean hasEasier,
+        Pictures pictures,
+        Reader reader) {
 
     /** A part of the sheet. */
     public enum Part {
@@ -34,6 +42,15 @@ public record Handout(
         PRACTICE,
         /** What the marks mean. */
         LEGEND
+    }
+
+    /** Which of the bars have a small picture of the hand. */
+    public enum Pictures {
+        NONE,
+        /** In front of the name where something else is played. */
+        WHERE_IT_CHANGES,
+        /** What each bar plays. */
+        EVERY_BAR
     }
 
     /** How many pages it shall have. */
@@ -115,12 +132,14 @@ public record Handout(
             false,
             100,
             false,
+            Pictures.WHERE_IT_CHANGES,
             Reader.ANYBODY);
 
     /** @throws Refusal if there is no part or a size is outside its range */
     public Handout {
         parts = List.copyOf(new LinkedHashSet<>(parts));
         Objects.requireNonNull(fit);
+        Objects.requireNonNull(pictures);
         Objects.requireNonNull(reader);
         if (parts.isEmpty()) throw new Refusal("handout.no-part");
         if (percent < SMALLEST || percent > LARGEST) throw new Refusal("handout.percent", percent, SMALLEST, LARGEST);
@@ -130,7 +149,7 @@ public record Handout(
 
     /** @throws Refusal if there is none */
     public Handout withParts(List<Part> others) {
-        return new Handout(others, percent, fit, isLandscape, shapes, hasEasier, reader);
+        return new Handout(others, percent, fit, isLandscape, shapes, hasEasier, pictures, reader);
     }
 
     /** The same with {@code part}, at the place where it usually is, or without it. */
@@ -157,32 +176,37 @@ public record Handout(
 
     /** @throws Refusal if {@code other} is outside its range */
     public Handout withPercent(int other) {
-        return new Handout(parts, other, fit, isLandscape, shapes, hasEasier, reader);
+        return new Handout(parts, other, fit, isLandscape, shapes, hasEasier, pictures, reader);
     }
 
     /** The same on another number of pages. */
     public Handout withFit(Fit other) {
-        return new Handout(parts, percent, other, isLandscape, shapes, hasEasier, reader);
+        return new Handout(parts, percent, other, isLandscape, shapes, hasEasier, pictures, reader);
     }
 
     /** The same on paper that lies otherwise. */
     public Handout withLandscape(boolean lies) {
-        return new Handout(parts, percent, fit, lies, shapes, hasEasier, reader);
+        return new Handout(parts, percent, fit, lies, shapes, hasEasier, pictures, reader);
     }
 
     /** @throws Refusal if {@code other} is outside its range */
     public Handout withShapes(int other) {
-        return new Handout(parts, percent, fit, isLandscape, other, hasEasier, reader);
+        return new Handout(parts, percent, fit, isLandscape, other, hasEasier, pictures, reader);
     }
 
     /** The same with easier shapes, or without. */
     public Handout withEasier(boolean has) {
-        return new Handout(parts, percent, fit, isLandscape, shapes, has, reader);
+        return new Handout(parts, percent, fit, isLandscape, shapes, has, pictures, reader);
+    }
+
+    /** The same with small pictures in other bars. */
+    public Handout with(Pictures other) {
+        return new Handout(parts, percent, fit, isLandscape, shapes, hasEasier, other, reader);
     }
 
     /** The same for somebody else. */
     public Handout with(Reader other) {
-        return new Handout(parts, percent, fit, isLandscape, shapes, hasEasier, other);
+        return new Handout(parts, percent, fit, isLandscape, shapes, hasEasier, pictures, other);
     }
 
     /** The same look for this one's reader. */

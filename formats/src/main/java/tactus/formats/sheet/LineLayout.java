@@ -40,12 +40,14 @@ final class LineLayout {
     private final Timeline timeline;
     private final SongWords words;
     private final Pages pages;
+    private final RibbonPictures pictures;
     private final LineOfBars line;
     private final boolean hasParts;
 
     /** @param hasParts whether the passes of the entry have different bars, so that each line says its own */
-    LineLayout(Song song, Timeline timeline, Pages pages, LineOfBars line, boolean hasParts) {
+    LineLayout(Song song, Timeline timeline, Pages pages, RibbonPictures pictures, LineOfBars line, boolean hasParts) {
         this.song = song;
+        this.pictures = pictures;
         this.timeline = timeline;
         this.pages = pages;
         this.line = line;
@@ -78,6 +80,8 @@ final class LineLayout {
         for (Lane each : line.block().lanes()) {
             layLane(each, lane, false);
             lane += RIBBON;
+            layPictures(each, lane);
+            lane += pictures.height();
         }
         for (Lane each : line.block().second()) {
             layLane(each, lane, true);
@@ -152,13 +156,43 @@ final class LineLayout {
             double left = left() + line.xAt(from) + 1.5;
             double right = left() + line.xAt(to) - 1.5;
             frame(left, top + 1, right, top + RIBBON - 2, isSecond ? Ink.FAINT : Ink.SOFT);
-            layText(ribbon, isSecond, left + 3, top + 8.8, right - left - 5);
+            double room = right - left - 4;
+            String brief = RibbonWords.of(song, words, ribbon, isSecond).brief();
+            double emblem = pictures.layEmblem(
+                    pen,
+                    ribbon,
+                    left + 2,
+                    top + 1.5,
+                    room,
+                    RIBBON - 4,
+                    pen.width(brief, Typeface.REGULAR, RIBBON_LETTERS));
+            layText(ribbon, isSecond, left + 3 + emblem, top + 8.8, room - emblem);
             for (Length cut : ribbon.cuts()) {
                 if (!line.start().isLessThan(cut) || line.end().isLessThan(cut)) continue;
                 double x = left() + line.xAt(cut) - 2.5;
                 pen.line(new Point(x, top), new Point(x, top + RIBBON - 1), 1.2, Ink.WARM);
             }
         }
+    }
+
+    /** What each bar of the line plays in the first of the passes of {@code lane}. */
+    private void layPictures(Lane lane, double top) throws IOException {
+        var bars = new ArrayList<TimelineBar>();
+        var lefts = new ArrayList<Double>();
+        var widths = new ArrayList<Double>();
+        for (int i = 0; i < line.bars().size(); i++) {
+            TimelineBar bar = line.bars().get(i);
+            List<TimelineBar> alike =
+                    bar.inSection().isEmpty() ? List.of(bar) : line.block().alike(timeline, bar);
+            int pass = lane.passes().getFirst();
+            bars.add(alike.stream()
+                    .filter(each -> each.pass() == pass)
+                    .findFirst()
+                    .orElse(bar));
+            lefts.add(left() + line.x(i));
+            widths.add(line.widths().get(i));
+        }
+        pictures.layBars(pages.pen(), bars, lefts, widths, top);
     }
 
     /** The whole where there is room, otherwise the form alone, otherwise in smaller letters. */
@@ -256,7 +290,12 @@ final class LineLayout {
     }
 
     double height() {
-        int lanes = line.block().lanes().size() + line.block().second().size();
-        return above(notes()) + BAR_HEIGHT + sung().size() * WORDS + lanes * RIBBON;
+        int lanes = line.block().lanes().size();
+        int second = line.block().second().size();
+        return above(notes())
+                + BAR_HEIGHT
+                + sung().size() * WORDS
+                + lanes * (RIBBON + pictures.height())
+                + second * RIBBON;
     }
 }

@@ -102,7 +102,7 @@ public final class Picture {
         switch (subject) {
             case Subject.OfPattern(PatternId id) -> new PatternsLayout(usual(), timeline, pages, look).lay(id);
             case Subject.OfShape(String name) -> layShape(pages, name);
-            case Subject.OfSection(SectionId id) -> new RunningOrderLayout(song, timeline, pages).lay(id);
+            case Subject.OfSection(SectionId id) -> new RunningOrderLayout(song, timeline, pages, look).lay(id);
         }
         return pages;
     }

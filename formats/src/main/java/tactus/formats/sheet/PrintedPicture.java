@@ -1,6 +1,7 @@
 package tactus.formats.sheet;
 
 import java.io.IOException;
+import java.util.Comparator;
 import tactus.core.picture.HandPicture;
 import tactus.core.picture.Mark;
 import tactus.core.picture.Point;
@@ -24,6 +25,48 @@ final class PrintedPicture {
 
     void print(HandPicture picture) throws IOException {
         for (Mark mark : picture.marks()) print(mark);
+    }
+
+    /** Prints no more than the strokes, over one line in place of the strings, since there is room for little else. */
+    void printStrokes(HandPicture picture, double width, double height) throws IOException {
+        double base = height - 0.5;
+        pen.line(at(new Point(0, base)), at(new Point(width, base)), 0.5, Ink.FAINT);
+        int chopped = -1;
+        for (Mark mark : picture.marks()) {
+            switch (mark) {
+                case Mark.Brush brush -> printStroke(brush);
+                case Mark.Cross cross -> {
+                    // One cross for all strings.
+                    if (cross.slot() != chopped) printSmallCross(cross, base / 2);
+                    chopped = cross.slot();
+                }
+                case Mark.Finger _, Mark.StopBar _ -> print(mark);
+                case Mark.Trail trail -> {
+                    // What rings on is one line here, not six.
+                    var low = new Point(trail.to().x(), base);
+                    pen.line(at(new Point(trail.from().x(), base)), at(low), 1.2, Ink.SOFT);
+                }
+                default -> {}
+            }
+        }
+    }
+
+    /** From where it enters the strings to where it leaves them; the outline would be thinner than a line. */
+    private void printStroke(Mark.Brush brush) throws IOException {
+        var byHeight = Comparator.comparingDouble(Point::y);
+        Point highest = brush.outline().stream().min(byHeight).orElseThrow();
+        Point lowest = brush.outline().stream().max(byHeight).orElseThrow();
+        boolean accented = brush.isAccented();
+        pen.line(at(highest), at(lowest), accented ? 2 : brush.isAgainst() ? 0.6 : 1.1, accented ? Ink.WARM : Ink.DARK);
+    }
+
+    private void printSmallCross(Mark.Cross cross, double middle) throws IOException {
+        Point at = at(new Point(cross.middle().x(), middle));
+        double arm = 1.7;
+        double thickness = cross.isAccented() ? 1.2 : 0.8;
+        Ink ink = cross.isAccented() ? Ink.WARM : Ink.DARK;
+        pen.line(moved(at, -arm, -arm), moved(at, arm, arm), thickness, ink);
+        pen.line(moved(at, -arm, arm), moved(at, arm, -arm), thickness, ink);
     }
 
     private void print(Mark mark) throws IOException {

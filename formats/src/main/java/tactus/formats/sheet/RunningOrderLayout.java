@@ -43,8 +43,10 @@ final class RunningOrderLayout {
     private final SongWords words;
     private final Pages pages;
     private final Outline outline;
+    private final RibbonPictures pictures;
 
-    RunningOrderLayout(Song song, Timeline timeline, Pages pages) {
+    RunningOrderLayout(Song song, Timeline timeline, Pages pages, SheetLook look) {
+        pictures = new RibbonPictures(song, timeline, look);
         this.song = song;
         this.timeline = timeline;
         words = new SongWords(song);
@@ -92,7 +94,13 @@ final class RunningOrderLayout {
         Block block = use.blocks().getFirst();
         int count = Math.min(barsALine(block.bars()), block.bars().size());
         double width = (pages.width() - LineLayout.GUTTER) / barsALine(block.bars());
-        return new LineLayout(song, timeline, pages, even(block, block.bars().subList(0, count), width), false)
+        return new LineLayout(
+                        song,
+                        timeline,
+                        pages,
+                        pictures,
+                        even(block, block.bars().subList(0, count), width),
+                        false)
                 .height();
     }
 
@@ -146,7 +154,7 @@ final class RunningOrderLayout {
             var line = i == 0 && pickup.isPresent()
                     ? withPickup(block, bars, pickup.get(), width)
                     : even(block, bars, width);
-            new LineLayout(song, timeline, pages, line, hasParts).lay();
+            new LineLayout(song, timeline, pages, pictures, line, hasParts).lay();
         }
         pages.moveDown(2);
     }

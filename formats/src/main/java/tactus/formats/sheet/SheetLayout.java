@@ -45,7 +45,7 @@ final class SheetLayout {
             case PATTERNS -> new PatternsLayout(song, timeline, pages, look).lay();
             case MAP -> new MapLayout(song, timeline, pages).lay();
             case BARS -> {
-                new RunningOrderLayout(song, timeline, pages).lay();
+                new RunningOrderLayout(song, timeline, pages, look).lay();
                 pages.moveDown(8);
             }
             case PRACTICE -> new PracticeLayout(song, timeline, pages).lay();

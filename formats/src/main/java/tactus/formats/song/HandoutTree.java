@@ -10,7 +10,7 @@ import tools.jackson.databind.node.ObjectNode;
 final class HandoutTree {
 
     private static final Set<String> FIELDS =
-            Set.of("parts", "percent", "pages", "landscape", "shapes", "easier", "for", "date", "homework");
+            Set.of("parts", "percent", "pages", "landscape", "shapes", "easier", "pictures", "for", "date", "homework");
 
     private HandoutTree() {}
 
@@ -24,6 +24,7 @@ final class HandoutTree {
         if (handout.isLandscape()) tree.put("landscape", true);
         if (handout.shapes() != usual.shapes()) tree.put("shapes", handout.shapes());
         if (handout.hasEasier()) tree.put("easier", true);
+        if (handout.pictures() != usual.pictures()) tree.put("pictures", Codes.of(handout.pictures()));
         putText(tree, "for", handout.reader().name());
         putText(tree, "date", handout.reader().date());
         putText(tree, "homework", handout.reader().homework());
@@ -64,6 +65,13 @@ final class HandoutTree {
                         "remedy.as-usual",
                         each -> each.isThere() ? Codes.read(each, Handout.Fit.values()) : Handout.USUAL.fit()));
         handout = handout.withLandscape(truth(at.field("landscape"))).withEasier(truth(at.field("easier")));
+        handout = handout.with(at.field("pictures")
+                .or(
+                        handout.pictures(),
+                        "remedy.as-usual",
+                        each -> each.isThere()
+                                ? Codes.read(each, Handout.Pictures.values())
+                                : Handout.USUAL.pictures()));
         Handout.Reader reader = Handout.Reader.ANYBODY;
         reader = text(reader, at.field("for"), reader::withName);
         reader = text(reader, at.field("date"), reader::withDate);

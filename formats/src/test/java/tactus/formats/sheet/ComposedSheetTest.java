@@ -11,17 +11,22 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import tactus.core.outline.Block;
+import tactus.core.outline.Outline;
 import tactus.core.pattern.PatternId;
 import tactus.core.refusal.Refusal;
 import tactus.core.section.SectionId;
@@ -97,6 +102,45 @@ class ComposedSheetTest {
     }
 
     @Test
+    void smallPicturesStandWhereSomethingElseIsPlayedOrInEveryBarOrNowhere(@TempDir Path folder) throws IOException {
+        Song song = demo("lantern-walk");
+        Map<Handout.Pictures, Long> drawn = new EnumMap<>(Handout.Pictures.class);
+        for (Handout.Pictures which : Handout.Pictures.values()) {
+            UnaryOperator<Handout> composed =
+                    handout -> handout.withParts(List.of(Handout.Part.BARS)).with(which);
+            long paths = sheet(song, composed).svg().stream()
+                    .flatMap(String::lines)
+                    .filter(line -> line.startsWith("<path"))
+                    .count();
+            drawn.put(which, paths);
+            Song kept = song.withLesson(
+                    song.lesson().with(composed.apply(song.lesson().handout())));
+            SongFile.write(kept, folder.resolve("kept.tactus.json"));
+            assertEquals(
+                    which,
+                    SongFile.read(folder.resolve("kept.tactus.json"))
+                            .song()
+                            .lesson()
+                            .handout()
+                            .pictures());
+        }
+        List<Block> blocks = Outline.of(Timeline.of(song)).uses().stream()
+                .filter(use -> use.sameAs().isEmpty())
+                .flatMap(use -> use.blocks().stream())
+                .toList();
+        long ribbons = blocks.stream()
+                .flatMap(block -> Stream.concat(block.lanes().stream(), block.second().stream()))
+                .mapToLong(lane -> lane.ribbons().size())
+                .sum();
+        // In a ribbon stand a line and one to twelve strokes, two lines for a cross; in a bar strings, beats and path
+        // as well.
+        long changes = drawn.get(Handout.Pictures.WHERE_IT_CHANGES) - drawn.get(Handout.Pictures.NONE);
+        assertTrue(changes > ribbons * 4 && changes < ribbons * 16, ribbons + " ribbons: " + changes);
+        long bars = drawn.get(Handout.Pictures.EVERY_BAR) - drawn.get(Handout.Pictures.NONE);
+        assertTrue(bars > 44 * 12 && bars > 4 * changes, "lines in bars: " + bars);
+    }
+
+    @Test
     void onePageHasTheLargestPrintThatFitsOrSaysThatItCannotBe() throws IOException {
         Song song = demo("lantern-walk");
         song = song.withLesson(song.lesson()
@@ -123,6 +167,7 @@ class ComposedSheetTest {
                 handout -> handout.withParts(List.of(Handout.Part.values())).withEasier(true),
                 handout -> handout.withLandscape(true).withPercent(130).withShapes(180),
                 handout -> handout.withPercent(220),
+                handout -> handout.with(Handout.Pictures.EVERY_BAR),
                 handout -> handout.withFit(Handout.Fit.ONE_PAGE).with(Handout.Part.PRACTICE, true));
         var arguments = new ArrayList<Arguments>();
         for (String demo : DEMOS) for (int i = 0; i < all.size(); i++) arguments.add(Arguments.of(demo, i, all.get(i)));
