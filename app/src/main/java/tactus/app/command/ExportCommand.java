@@ -16,6 +16,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import tactus.app.work.Export;
+import tactus.app.work.MusicChoice;
 import tactus.core.refusal.Refusal;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
@@ -118,7 +119,7 @@ final class ExportCommand implements Callable<Integer> {
         String name = export.fileName(FileName.of(song.facts().title(), "song"));
         var written = new ArrayList<Path>();
         try {
-            for (MusicOptions.Part part : music.parts(song, timeline, export)) {
+            for (MusicChoice.Part part : music.chosen().parts(song, timeline, export)) {
                 Path target = free(name + part.suffix() + "." + export.ending());
                 var job = new Export.Job(song, timeline, SheetLook.on(paper), part.look(), target, force);
                 written.addAll(writing(target, () -> export.write(job, _ -> {}, () -> false)));

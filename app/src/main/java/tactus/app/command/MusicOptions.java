@@ -4,34 +4,24 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import picocli.CommandLine.Option;
-import tactus.app.work.Export;
-import tactus.app.work.SoundLook;
+import tactus.app.work.MusicChoice;
 import tactus.core.performance.CountVoice;
 import tactus.core.performance.Layer;
 import tactus.core.performance.Mix;
 import tactus.core.performance.MixVoice;
 import tactus.core.refusal.Refusal;
-import tactus.core.song.Song;
 import tactus.core.time.CountSchool;
-import tactus.core.timeline.BarRange;
-import tactus.core.timeline.Timeline;
-import tactus.core.timeline.TimelineBar;
-import tactus.formats.file.FileName;
-import tactus.formats.midi.MidiLook;
 import tactus.sound.score.Playback;
 
 /** Options of the export: which bars, and how they sound. */
 final class MusicOptions {
 
     private static final Pattern SHARE = Pattern.compile("(\\d{1,3}(?:\\.\\d+)?)\\s*%?");
-    private static final int MOST_ROUNDS = 100;
     private static final String COUNT_IN = "count-in";
     private static final String STRINGS = "strings";
 
@@ -87,38 +77,12 @@ final class MusicOptions {
     @Option(names = "--by-section", description = "a sound file for each entry of the running order")
     private boolean bySection;
 
-    /** A file to be written. */
-    record Part(String suffix, Export.MusicLook look) {}
-
     /**
-     * The files that {@code export} makes of {@code song}.
+     * What was chosen.
      *
      * @throws Refusal if an option says what cannot be
      */
-    List<Part> parts(Song song, Timeline timeline, Export export) {
-        int last = timeline.bars().isEmpty() ? 0 : timeline.bars().getLast().number();
-        Optional<BarRange> range = bars == null ? Optional.empty() : Optional.of(BarRange.parse(bars, last));
-        var whole = new Part("", look(range));
-        if (!bySection || export != Export.WAV) return List.of(whole);
-        var parts = new ArrayList<Part>();
-        for (int use = 0; use < song.uses().size(); use++) {
-            int entry = use;
-            List<Integer> numbers = timeline.bars().stream()
-                    .filter(bar -> bar.use() == entry)
-                    .map(TimelineBar::number)
-                    .filter(number -> number > 0)
-                    .filter(number -> range.isEmpty() || range.get().has(number))
-                    .toList();
-            if (numbers.isEmpty()) continue;
-            String name = FileName.of(song.nameOf(song.uses().get(use)), "section");
-            parts.add(new Part(
-                    String.format(Locale.ROOT, "-%02d-%s", use + 1, name),
-                    look(Optional.of(new BarRange(numbers.getFirst(), numbers.getLast())))));
-        }
-        return parts;
-    }
-
-    private Export.MusicLook look(Optional<BarRange> range) {
+    MusicChoice chosen() {
         Set<MixVoice> heard = EnumSet.of(MixVoice.GUITAR, MixVoice.SECOND);
         boolean countsIn = false;
         boolean strings = false;
@@ -134,17 +98,16 @@ final class MusicOptions {
                 one(CountVoice.Said.values(), CountVoice.Said::code, says, "--says"),
                 names,
                 one(CountVoice.Silence.values(), CountVoice.Silence::code, silent, "--silent"));
-        if (rounds < 1 || rounds > MOST_ROUNDS) throw new Refusal("export.rounds", rounds, MOST_ROUNDS);
-        return new Export.MusicLook(
-                range,
-                new MidiLook(countsIn, heard.contains(MixVoice.CLICK), heard.contains(MixVoice.DRUMS), strings),
-                new SoundLook(
-                        Mix.of(heard.toArray(MixVoice[]::new)),
-                        voice,
-                        one(Layer.values(), Layer::code, layer, "--layer"),
-                        countsIn,
-                        speed(),
-                        rounds));
+        return new MusicChoice(
+                bars == null ? "" : bars,
+                Mix.of(heard.toArray(MixVoice[]::new)),
+                countsIn,
+                strings,
+                speed(),
+                rounds,
+                one(Layer.values(), Layer::code, layer, "--layer"),
+                voice,
+                bySection);
     }
 
     private double speed() {

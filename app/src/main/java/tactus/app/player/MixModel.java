@@ -23,7 +23,8 @@ public final class MixModel {
     private final ObjectProperty<Layer> layer = new SimpleObjectProperty<>(this, "layer", Layer.WHOLE);
     private final BooleanProperty clicks = new SimpleBooleanProperty(this, "clicks");
 
-    MixModel() {
+    /** The guitars alone, to begin with. */
+    public MixModel() {
         clicks.subscribe(on -> mix.set(mix.get().withMuted(MixVoice.CLICK, !on)));
         mix.subscribe(now -> clicks.set(!now.muted().contains(MixVoice.CLICK)));
     }

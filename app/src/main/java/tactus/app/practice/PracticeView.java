@@ -22,6 +22,7 @@ import tactus.app.action.Scope;
 import tactus.app.field.Bound;
 import tactus.app.field.WrappedCell;
 import tactus.app.hand.HandView;
+import tactus.app.player.MixPanel;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;

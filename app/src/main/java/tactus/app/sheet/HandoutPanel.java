@@ -104,6 +104,9 @@ final class HandoutPanel extends VBox {
             button.setText(Words.of("sheet.out." + export.code()));
             row.getChildren().add(button);
         }
+        var more = actions.wordedButton("song.export");
+        more.setText(Words.of("sheet.out.more"));
+        row.getChildren().add(more);
         return row;
     }
 

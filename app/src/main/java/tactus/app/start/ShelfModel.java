@@ -45,7 +45,13 @@ public final class ShelfModel {
         return state.getReadOnlyProperty();
     }
 
-    List<ShelvedSong> find(String query) {
+    /** The files of all songs of the folders. */
+    public List<Path> files() {
+        return songs.get().stream().map(song -> Path.of(song.place())).toList();
+    }
+
+    /** The songs that {@code query} finds. */
+    public List<ShelvedSong> find(String query) {
         return SongQuery.parse(query, Words.lexicon(), songs.get()).find();
     }
 

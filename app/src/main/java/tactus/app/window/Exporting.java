@@ -12,6 +12,7 @@ import tactus.app.field.Images;
 import tactus.app.place.Place;
 import tactus.app.work.Export;
 import tactus.app.work.ExportTask;
+import tactus.app.work.FileTrouble;
 import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
 import tactus.core.refusal.Refusal;
@@ -132,7 +133,7 @@ final class Exporting {
     private void fail(Throwable wrong, Path file) {
         status.say("");
         String reason = switch (wrong) {
-            case IOException unwritten -> SongDesk.said(unwritten, file);
+            case IOException unwritten -> FileTrouble.said(unwritten, file);
             case Refusal refusal -> Words.why(refusal);
             default -> throw new IllegalStateException(wrong);
         };

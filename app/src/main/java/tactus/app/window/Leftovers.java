@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import tactus.app.work.Autosave;
+import tactus.app.work.FileTrouble;
 import tactus.app.work.Origin;
 import tactus.core.song.Song;
 import tactus.formats.song.SongFile;
@@ -39,7 +40,7 @@ final class Leftovers {
             offer(SongFile.read(file).song(), file, others);
         } catch (IOException unreadable) {
             LOG.warn("left work cannot be read", unreadable);
-            String why = SongDesk.said(unreadable, file);
+            String why = FileTrouble.said(unreadable, file);
             notices.show(
                     Words.of("recover.unreadable", why, file),
                     List.of(

@@ -13,6 +13,9 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
 import tactus.app.comparison.VersionsModel;
+import tactus.app.export.ExportPage;
+import tactus.app.fetch.FetchModel;
+import tactus.app.fetch.FetchPage;
 import tactus.app.place.Place;
 import tactus.app.place.PlaceParts;
 import tactus.app.player.PlayerBar;
@@ -20,6 +23,7 @@ import tactus.app.player.PlayerModel;
 import tactus.app.start.ShelfModel;
 import tactus.app.work.Autosave;
 import tactus.app.work.Export;
+import tactus.app.work.FileTrouble;
 import tactus.app.work.OfferedShapes;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
@@ -49,6 +53,8 @@ final class MainWindow extends StackPane {
     private final StackPane cover = new StackPane();
     private final SongDesk desk;
     private final Beginnings beginnings;
+    private final ShelfModel shelf;
+    private final FileAsker asker;
     private final AnimationTimer clock;
     private final Autosaving autosaving;
 
@@ -67,6 +73,7 @@ final class MainWindow extends StackPane {
         this.work = work;
         this.settings = settings;
         this.autosave = autosave;
+        this.asker = asker;
         work.complete(new OfferedShapes(settings)::complete);
         player = new PlayerModel(work, transport);
         places = List.copyOf(makePlaces.apply(new PlaceParts(
@@ -81,8 +88,8 @@ final class MainWindow extends StackPane {
                 this::cover)));
         place.set(first());
         desk = new SongDesk(work, settings, autosave, asker, overlay, notices, status);
-        beginnings = new Beginnings(
-                desk, overlay, settings, new ShelfModel(settings, background::run), asker, this::toChords);
+        shelf = new ShelfModel(settings, background::run);
+        beginnings = new Beginnings(desk, overlay, settings, shelf, asker, this::toChords);
         desk.beginWith(beginnings::show);
         var exporting = new Exporting(work, asker, background, status, notices, settings::sheetLook);
         var printing = new Printing(
@@ -104,7 +111,8 @@ final class MainWindow extends StackPane {
                 autosave,
                 background,
                 desk::origin,
-                full -> notices.show(Words.of("autosave.failed", SongDesk.said(full, autosave.folder())), List.of()));
+                full -> notices.show(
+                        Words.of("autosave.failed", FileTrouble.said(full, autosave.folder())), List.of()));
         new Consequences(work, notices);
     }
 
@@ -210,6 +218,38 @@ final class MainWindow extends StackPane {
         overlay.page(Words.of("find.title"), finding, finding.first())
                 .getStyleClass()
                 .add("find-page");
+    }
+
+    /** Looks into other songs for patterns and shapes. */
+    void fetch() {
+        shelf.refresh();
+        var page = new FetchPage(
+                new FetchModel(work, shelf, settings.recentProperty().get()), settings);
+        overlay.page(Words.of("fetch.title"), page, page.first());
+    }
+
+    /** Writes this song or many out. */
+    void exportMany() {
+        shelf.refresh();
+        var asking = new ExportPage.Asking() {
+            @Override
+            public List<Path> songs() {
+                return asker.toOpenSeveral();
+            }
+
+            @Override
+            public Optional<Path> folder() {
+                return asker.toOpenFolder();
+            }
+        };
+        var page = new ExportPage(work, settings, asking, shelf::files, task -> {
+            status.follow(task, Words.of("bulk.writing"));
+            task.runningProperty().subscribe((was, runs) -> {
+                if (was && !runs) status.say(Words.of("bulk.ended"));
+            });
+            background.run(task);
+        });
+        overlay.page(Words.of("bulk.title"), page, page.first());
     }
 
     /** Covers the whole window, or uncovers it again. */

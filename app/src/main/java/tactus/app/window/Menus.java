@@ -99,7 +99,8 @@ final class Menus extends MenuBar {
     }
 
     private List<MenuItem> songItems(Settings settings) {
-        var items = items(new MenuColumn("song", List.of(List.of("song.new", "song.open", "song.import"))));
+        var items =
+                items(new MenuColumn("song", List.of(List.of("song.new", "song.open", "song.import", "song.fetch"))));
         items.add(recentMenu(settings));
         items.add(demoMenu());
         items.add(new SeparatorMenuItem());
@@ -107,7 +108,7 @@ final class Menus extends MenuBar {
                 "song",
                 List.of(
                         List.of("song.save", "song.saveAs"),
-                        List.of("sheet.print", "song.book"),
+                        List.of("sheet.print", "song.export", "song.book"),
                         List.of("picture.copy", "picture.save", "picture.draw"),
                         Stream.of(Export.values())
                                 .map(kind -> "export." + kind.code())

@@ -1,11 +1,7 @@
 package tactus.app.window;
 
 import java.io.IOException;
-import java.nio.file.AccessDeniedException;
-import java.nio.file.FileAlreadyExistsException;
-import java.nio.file.FileSystemException;
 import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -18,6 +14,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import tactus.app.demo.DemoSong;
 import tactus.app.work.Autosave;
+import tactus.app.work.FileTrouble;
 import tactus.app.work.Origin;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
@@ -28,7 +25,6 @@ import tactus.core.statement.Statement;
 import tactus.core.transcription.Transcription;
 import tactus.formats.file.Checksum;
 import tactus.formats.file.FileName;
-import tactus.formats.file.FormatException;
 import tactus.formats.song.OpenedSong;
 import tactus.formats.song.Problem;
 import tactus.formats.song.SongFile;
@@ -135,7 +131,7 @@ final class SongDesk {
                 begin(song.withFacts(song.facts().withTitle(title.substring(0, Math.min(title.length(), 100)))));
             } catch (IOException unreadable) {
                 LOG.warn("{} cannot be opened", file, unreadable);
-                notices.show(Words.of("open.failed", said(unreadable, file)), List.of());
+                notices.show(Words.of("open.failed", FileTrouble.said(unreadable, file)), List.of());
             }
         });
     }
@@ -173,7 +169,7 @@ final class SongDesk {
             }
         } catch (IOException unreadable) {
             LOG.warn("{} cannot be opened", file, unreadable);
-            notices.show(Words.of("open.failed", said(unreadable, file)), List.of());
+            notices.show(Words.of("open.failed", FileTrouble.said(unreadable, file)), List.of());
         }
     }
 
@@ -246,7 +242,7 @@ final class SongDesk {
             if (other.isEmpty()) return Words.of("elsewhere.same");
             return other.stream().map(Words::say).collect(Collectors.joining("\n  • ", "\n  • ", ""));
         } catch (IOException unreadable) {
-            return said(unreadable, file);
+            return FileTrouble.said(unreadable, file);
         }
     }
 
@@ -267,21 +263,8 @@ final class SongDesk {
     private boolean fail(IOException full, Path file) {
         LOG.warn("{} cannot be saved", file, full);
         notices.show(
-                Words.of("save.failed", said(full, file)),
+                Words.of("save.failed", FileTrouble.said(full, file)),
                 List.of(new Overlay.Answer("save-as", Words.of("save.elsewhere"), this::saveAs)));
         return false;
-    }
-
-    /** What went wrong with {@code file} in the user's words. */
-    static String said(IOException wrong, Path file) {
-        return switch (wrong) {
-            case FormatException format -> format.getMessage();
-            case AccessDeniedException _ -> Words.of("file.denied", file);
-            case FileAlreadyExistsException there -> Words.of("file.there", there.getFile());
-            case NoSuchFileException _ -> Words.of("file.missing", file);
-            case FileSystemException system
-            when system.getReason() != null -> Words.of("file.reason", file, system.getReason());
-            default -> Words.of("file.reason", file, String.valueOf(wrong.getMessage()));
-        };
     }
 }

@@ -54,6 +54,8 @@ final class WindowActions {
                 "picture.copy", Scope.ANYWHERE, () -> exporting.copyPicture(window.shown()), "Shortcut+Alt+C"));
         actions.add(Action.of("picture.save", Scope.ANYWHERE, () -> exporting.savePicture(window.shown(), "png")));
         actions.add(Action.of("picture.draw", Scope.ANYWHERE, () -> exporting.savePicture(window.shown(), "svg")));
+        actions.add(Action.of("song.fetch", Scope.ANYWHERE, window::fetch, "Shortcut+Shift+F"));
+        actions.add(Action.of("song.export", Scope.ANYWHERE, window::exportMany, "Shortcut+Alt+E"));
         actions.add(Action.of("song.book", Scope.ANYWHERE, exporting::exportBook));
         actions.add(Action.of("song.close", Scope.ANYWHERE, close, "Shortcut+Q"));
     }

@@ -1,4 +1,4 @@
-package tactus.app.practice;
+package tactus.app.player;
 
 import java.util.List;
 import java.util.function.Function;
@@ -17,7 +17,6 @@ import tactus.app.action.LateTooltip;
 import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
-import tactus.app.player.MixModel;
 import tactus.core.performance.CountVoice;
 import tactus.core.performance.Layer;
 import tactus.core.performance.Mix;
@@ -26,7 +25,7 @@ import tactus.core.time.CountSchool;
 import tactus.words.Words;
 
 /** What is heard: the voices, each with its level, what the counting voice says, and what of the part is played. */
-final class MixPanel extends VBox {
+public final class MixPanel extends VBox {
 
     private final Bound bound = new Bound(this);
     private final MixModel model;
@@ -37,7 +36,7 @@ final class MixPanel extends VBox {
     private final ComboBox<Layer> layer = chooser("layer", List.of(Layer.values()), Layer::code);
     private final CheckBox names = new CheckBox(Words.of("mix.names"));
 
-    MixPanel(MixModel model) {
+    public MixPanel(MixModel model) {
         this.model = model;
         getStyleClass().add("mix-panel");
         var title = new Label(Words.of("mix.title"));
@@ -79,7 +78,7 @@ final class MixPanel extends VBox {
     }
 
     /** The voice counts as the song is counted elsewhere in the window. */
-    void count(CountSchool school) {
+    public void count(CountSchool school) {
         voice(now -> new CountVoice(school, now.said(), now.chords(), now.silence()));
     }
 

@@ -1,0 +1,106 @@
+package tactus.app.fetch;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import tactus.app.demo.DemoSong;
+import tactus.app.start.ShelfModel;
+import tactus.app.work.FileTrouble;
+import tactus.app.work.Work;
+import tactus.core.refusal.Refusal;
+import tactus.core.song.Song;
+import tactus.formats.song.SongFile;
+import tactus.words.Words;
+
+/** Other songs, what they have, and its way into the one that is open. */
+public final class FetchModel {
+
+    /**
+     * A song that can be looked into.
+     *
+     * @param file where it is; empty for a demo song
+     */
+    record Source(String title, String facts, Optional<Path> file) {}
+
+    private final Work work;
+    private final ShelfModel shelf;
+    private final List<Path> recent;
+
+    /** @param recent files that were opened before */
+    public FetchModel(Work work, ShelfModel shelf, List<Path> recent) {
+        this.work = work;
+        this.shelf = shelf;
+        this.recent = List.copyOf(recent);
+    }
+
+    /** Songs of the folders that a query of the start page finds; without one also those opened last, and the demo songs. */
+    List<Source> find(String query) {
+        var found = new ArrayList<Source>();
+        shelf.find(query)
+                .forEach(song -> found.add(new Source(
+                        song.title(),
+                        Words.of("shelf.facts", song.key(), song.capo(), song.meter()),
+                        Optional.of(Path.of(song.place())))));
+        String plain = query.strip().toLowerCase(Locale.ROOT);
+        Stream<Source> others = Stream.concat(
+                recent.stream()
+                        .filter(file ->
+                                found.stream().noneMatch(each -> each.file().equals(Optional.of(file))))
+                        .map(file -> new Source(
+                                file.getFileName().toString().replaceFirst("(\\.tactus)?\\.json$", ""),
+                                Words.of("fetch.recent"),
+                                Optional.of(file))),
+                Stream.of(DemoSong.values())
+                        .map(demo -> new Source(demo.title(), Words.of("fetch.demo"), Optional.empty())));
+        others.filter(each -> each.title().toLowerCase(Locale.ROOT).contains(plain))
+                .forEach(found::add);
+        return found;
+    }
+
+    /**
+     * What {@code source} has.
+     *
+     * @throws IOException if it cannot be read
+     */
+    List<Fetchable> of(Source source) throws IOException {
+        return Fetchable.of(song(source));
+    }
+
+    private static Song song(Source source) throws IOException {
+        if (source.file().isPresent()) return SongFile.read(source.file().get()).song();
+        return Stream.of(DemoSong.values())
+                .filter(demo -> demo.title().equals(source.title()))
+                .findFirst()
+                .orElseThrow()
+                .song();
+    }
+
+    static String why(IOException unread, Source source) {
+        return FileTrouble.said(unread, source.file().orElse(Path.of(source.title())));
+    }
+
+    /** Takes {@code wanted} over, as one step that can be taken back. Returns what was said of each. */
+    List<String> fetch(List<Fetchable> wanted) {
+        var said = new ArrayList<String>();
+        Song next = work.song();
+        var names = new ArrayList<String>();
+        for (Fetchable each : wanted) {
+            try {
+                next = each.into(next);
+                names.add(each.name());
+            } catch (Refusal not) {
+                said.add(Words.why(not));
+            }
+        }
+        Song fetched = next;
+        if (!names.isEmpty()) {
+            work.change("edit.fetch", _ -> fetched, String.join(", ", names));
+            said.addFirst(Words.of("fetch.done", String.join(", ", names)));
+        }
+        return said;
+    }
+}

@@ -1,0 +1,2 @@
+/** Fetching patterns and shapes of other songs into the one that is open. */
+package tactus.app.fetch;
