@@ -226,8 +226,9 @@ final class SpokenWords {
         return lexicon.find("count-every", word).map(SYLLABLES::get);
     }
 
+    /** Whether {@code word} can be the finger as well as a sound that goes on. */
     boolean isRing(String word) {
-        return lexicon.is("pinch.ring", word);
+        return lexicon.is("pinch.ring", word) && lexicon.is("stroke.ring", word);
     }
 
     Optional<Stroke> ringFinger() {

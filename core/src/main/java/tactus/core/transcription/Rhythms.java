@@ -10,7 +10,10 @@ import java.util.function.IntFunction;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.pattern.PatternId;
+import tactus.core.picking.PickingHand;
 import tactus.core.stroke.Hand;
+import tactus.core.stroke.Pick;
+import tactus.core.stroke.Pluck;
 import tactus.core.stroke.Stroke;
 import tactus.core.time.Division;
 import tactus.core.time.Feel;
@@ -24,14 +27,17 @@ final class Rhythms {
     private final Map<List<Object>, Pattern> patterns = new LinkedHashMap<>();
     private final IntFunction<String> name;
     private final Feel feel;
+    private final PickingHand hand;
     private boolean hasRounded;
 
     /**
      * @param name what the pattern with a number, from 1, is called
      * @param feel how pairs of slots were played
+     * @param hand where fingers are on chords that do not have them where the rule does
      */
-    Rhythms(IntFunction<String> name, Feel feel) {
+    Rhythms(IntFunction<String> name, Feel feel, PickingHand hand) {
         this.name = name;
+        this.hand = hand;
         this.feel = feel;
     }
 
@@ -62,7 +68,11 @@ final class Rhythms {
             hasRounded |= !slots.get(index).at().equals(each.at());
             pattern = pattern.withStroke(index, each.stroke());
         }
-        return pattern;
+        return pattern.played().stream().anyMatch(Rhythms::isByFingers) ? pattern.withPicking(hand) : pattern;
+    }
+
+    private static boolean isByFingers(Stroke stroke) {
+        return stroke instanceof Pluck pluck && pluck.picks().stream().anyMatch(Pick.ByRole.class::isInstance);
     }
 
     private static int nearest(List<Slot> slots, Length at) {

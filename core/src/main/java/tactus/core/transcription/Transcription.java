@@ -91,10 +91,11 @@ public record Transcription(Song song, List<Statement> left) {
         private final List<Rule> rules = new ArrayList<>();
         private String sounding = NO_CHORD;
 
-        Finding(ReadMusic music, Naming naming) {
-            this.music = music;
+        Finding(ReadMusic read, Naming naming) {
             this.naming = naming;
-            rhythms = new Rhythms(naming::pattern, music.feel());
+            Fingered fingered = Fingered.of(read);
+            music = fingered.music();
+            rhythms = new Rhythms(naming::pattern, music.feel(), fingered.hand());
         }
 
         Transcription found() {

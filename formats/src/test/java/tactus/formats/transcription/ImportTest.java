@@ -9,6 +9,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -16,6 +18,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tactus.core.harmony.Chord;
+import tactus.core.harmony.HarmonyLine;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.rule.Play;
+import tactus.core.rule.Rule;
+import tactus.core.rule.Where;
+import tactus.core.section.Section;
 import tactus.core.shape.Voicing;
 import tactus.core.song.Song;
 import tactus.core.stroke.Direction;
@@ -98,6 +107,53 @@ class ImportTest {
         assertTrue(
                 read.song().patterns().size() <= 5 * song.patterns().size(),
                 read.song().patterns().size() + " patterns");
+    }
+
+    /** One figure of fingers, on chords whose roots lie on strings 6, 5 and 4: other strings, the same pattern. */
+    @ParameterizedTest
+    @CsvSource({
+        "pimami--, 1",
+        "pi(m a)iqi(m a)i, 1",
+        "(p a)-i-q-m-, 1",
+        "p-i-m-a-, 1",
+        "p-q-p-q-, 1",
+        "p-(q m)-p-(q i)-, 1",
+        "(p m)iqi(p a)iqi, 1"
+    })
+    void aFigureThatIsPickedOnManyChordsComesBackAsOnePatternOfFingers(String line, int patterns) throws IOException {
+        Song song = picked(line, "C | G | Am | F | Em | Dm | D | E");
+        Timeline before = Timeline.of(song);
+        for (String ending : List.of("musicxml", "mid")) {
+            Path file = folder.resolve("picked." + ending);
+            if (ending.equals("mid")) MidiSong.write(song, before, new MidiLook(false, false, false, true), file);
+            else MusicXmlSong.write(song, before, file);
+            Transcription read = Import.read(file);
+            assertSameBars(line, before, bars(before), bars(Timeline.of(read.song())));
+            assertEquals(
+                    patterns,
+                    read.song().patterns().size(),
+                    ending + ": "
+                            + read.song().patterns().stream().map(Pattern::line).toList());
+        }
+    }
+
+    private static Song picked(String line, String chords) throws IOException {
+        Song demo = demo("lantern-walk");
+        var meter = demo.facts().meter();
+        var section = demo.sections().getFirst();
+        var harmony = HarmonyLine.parse(chords, meter, Optional.empty(), Words.lexicon());
+        Pattern figure = Pattern.empty(new PatternId("figure"), "Figure", meter).withLine(line);
+        Song song = Song.empty("Picked").withFacts(demo.facts().withTitle("Picked"));
+        Map<String, String> shapes = Map.of(
+                "C", "x32010", "G", "320003", "Am", "x02210", "F", "133211", "Em", "022000", "Dm", "xx0231", "D",
+                "xx0232", "E", "022100");
+        for (String name : chords.split(" \\| "))
+            song = song.withChord(new Chord(name, Voicing.parse(shapes.get(name))));
+        var verse = new Section(section.id(), "Verse", harmony.bars(), harmony.spans(), 1);
+        return song.withPattern(figure)
+                .withSection(verse)
+                .withOrder(List.of(section.id()))
+                .withRule(new Rule(Where.in(section.id()), Play.pattern(figure.id())));
     }
 
     private static boolean isRaised(Timeline timeline, int bar) {
