@@ -8,7 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.UnaryOperator;
+import java.util.function.BiFunction;
 import java.util.stream.Stream;
 import tactus.core.harmony.Chord;
 import tactus.core.picking.Fingers;
@@ -58,21 +58,16 @@ record Fingered(ReadMusic music, PickingHand hand) {
         }
 
         Fingered found() {
-            List<List<ReadBar>> asFingers = each(this::withFingers);
+            List<List<ReadBar>> fingers = each(music.parts(), (bar, _) -> withFingers(bar));
             // Where a finger is on a chord may have been said by a later bar.
-            sounding = "";
-            var bars = new ArrayList<ReadMusic.Part>();
-            for (int part = 0; part < music.parts().size(); part++) {
-                List<ReadBar> read = music.parts().get(part).bars();
-                var kept = new ArrayList<ReadBar>();
-                for (int bar = 0; bar < read.size(); bar++) {
-                    ReadBar fingers = asFingers.get(part).get(bar);
-                    kept.add(isSame(read.get(bar), fingers) ? fingers : read.get(bar));
-                    sounding = last(read.get(bar));
-                }
-                bars.add(new ReadMusic.Part(music.parts().get(part).name(), kept));
-            }
-            var changed = new ReadMusic(music.facts(), music.shapes(), bars, music.feel(), music.left());
+            List<List<ReadBar>> kept =
+                    each(music.parts(), (bar, at) -> isSame(bar, at.in(fingers)) ? at.in(fingers) : bar);
+            List<List<ReadBar.StrokeAt>> figures = byFrequency(kept);
+            List<List<ReadBar>> likened = each(music.parts(), (bar, at) -> likened(bar, at.in(kept), figures));
+            var parts = new ArrayList<ReadMusic.Part>();
+            for (int part = 0; part < likened.size(); part++)
+                parts.add(new ReadMusic.Part(music.parts().get(part).name(), likened.get(part)));
+            var changed = new ReadMusic(music.facts(), music.shapes(), parts, music.feel(), music.left());
             return rhythms(changed) < rhythms(music)
                     ? new Fingered(changed, hand)
                     : new Fingered(music, PickingHand.FOLLOWING);
@@ -86,18 +81,62 @@ record Fingered(ReadMusic music, PickingHand hand) {
                     .count();
         }
 
-        private List<List<ReadBar>> each(UnaryOperator<ReadBar> change) {
+        /** Which bar of which part. */
+        private record At(int part, int bar) {
+
+            ReadBar in(List<List<ReadBar>> parts) {
+                return parts.get(part).get(bar);
+            }
+        }
+
+        /** Changes each bar, knowing which chord sounds at its beginning. */
+        private List<List<ReadBar>> each(List<ReadMusic.Part> read, BiFunction<ReadBar, At, ReadBar> change) {
             sounding = "";
             var parts = new ArrayList<List<ReadBar>>();
-            for (ReadMusic.Part part : music.parts()) {
+            for (ReadMusic.Part part : read) {
                 var bars = new ArrayList<ReadBar>();
                 for (ReadBar bar : part.bars()) {
-                    bars.add(change.apply(bar));
+                    bars.add(change.apply(bar, new At(parts.size(), bars.size())));
                     sounding = last(bar);
                 }
                 parts.add(bars);
             }
             return parts;
+        }
+
+        /** What is played in bars, the most frequent first. */
+        private static List<List<ReadBar.StrokeAt>> byFrequency(List<List<ReadBar>> parts) {
+            Map<List<ReadBar.StrokeAt>, Integer> often = new LinkedHashMap<>();
+            parts.forEach(bars -> bars.forEach(bar -> often.merge(bar.strokes(), 1, Integer::sum)));
+            return often.entrySet().stream()
+                    .sorted(Map.Entry.<List<ReadBar.StrokeAt>, Integer>comparingByValue()
+                            .reversed())
+                    .map(Map.Entry::getKey)
+                    .toList();
+        }
+
+        /** A string can be the thumb's or a finger's: what another bar plays with its fingers is taken if it comes to the same. */
+        private ReadBar likened(ReadBar bar, ReadBar kept, List<List<ReadBar.StrokeAt>> figures) {
+            for (List<ReadBar.StrokeAt> figure : figures) {
+                if (figure.equals(kept.strokes())) return kept;
+                var other = new ReadBar(bar.meter(), bar.chords(), figure);
+                if (isInTime(bar, other) && isSame(bar, other)) return other;
+            }
+            return kept;
+        }
+
+        /** Whether both strike at the same places, as strongly. */
+        private static boolean isInTime(ReadBar bar, ReadBar other) {
+            if (bar.strokes().size() != other.strokes().size()) return false;
+            for (int i = 0; i < bar.strokes().size(); i++) {
+                ReadBar.StrokeAt one = bar.strokes().get(i);
+                ReadBar.StrokeAt two = other.strokes().get(i);
+                boolean isAlike = one.stroke() instanceof Pluck first && two.stroke() instanceof Pluck second
+                        ? first.touch() == second.touch() && first.force() == second.force()
+                        : one.stroke().equals(two.stroke());
+                if (!one.at().equals(two.at()) || !isAlike) return false;
+            }
+            return true;
         }
 
         private String last(ReadBar bar) {
@@ -192,17 +231,19 @@ record Fingered(ReadMusic music, PickingHand hand) {
                 if (shape == null || !shape.fits(music.facts().tuning())) continue;
                 Held held = music.facts().held(shape);
                 Fingers on = Fingers.on(held, shape.name(), used, hand);
-                for (int pick = 0; pick < wanted.picks().size(); pick++) {
-                    Plucked there = on.at(found.picks().get(pick));
-                    boolean isThere = switch (wanted.picks().get(pick)) {
-                        case Pick.OnString(int string) -> there.string() == string;
-                        case Pick.Fretted(int string, int fret) -> there.string() == string && there.fret() == fret;
-                        case Pick.ByRole _ -> true;
-                    };
-                    if (!isThere) return false;
-                }
+                if (!strings(on, wanted).equals(strings(on, found))) return false;
             }
             return true;
+        }
+
+        /** The strings that are plucked, with their frets. */
+        private static Map<Integer, Integer> strings(Fingers on, Pluck pluck) {
+            Map<Integer, Integer> strings = new HashMap<>();
+            for (Pick pick : pluck.picks()) {
+                Plucked there = on.at(pick);
+                strings.put(there.string(), there.fret());
+            }
+            return strings;
         }
 
         private static Set<Role> roles(Stroke stroke) {
