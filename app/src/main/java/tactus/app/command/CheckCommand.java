@@ -42,7 +42,7 @@ final class CheckCommand implements Callable<Integer> {
     public Integer call() {
         OpenedSong read = SongArgument.open(file);
         // What is checked is the song as its shown version has it.
-        var opened = new OpenedSong(read.song().asShown(), read.problems());
+        var opened = new OpenedSong(read.song().asShown(), read.id(), read.problems());
         Song song = opened.song();
         List<Snag> snags = Snags.of(song, Timeline.of(song), Words.lexicon());
         PrintWriter out = spec.commandLine().getOut();

@@ -15,6 +15,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import tactus.app.demo.DemoClass;
 import tactus.app.start.ShelfModel;
+import tactus.app.work.Work;
 import tactus.core.logbook.ChangeEntry;
 import tactus.core.logbook.Lesson;
 import tactus.core.logbook.Progress;
@@ -26,6 +27,8 @@ import tactus.core.practice.Take;
 import tactus.core.refusal.Refusal;
 import tactus.core.shelf.ShelvedSong;
 import tactus.core.song.Song;
+import tactus.core.song.SongId;
+import tactus.formats.song.SongFile;
 import tactus.records.logbook.DamagedLogbook;
 import tactus.records.logbook.Logbook;
 import tactus.words.Words;
@@ -107,6 +110,36 @@ final class ClassModel {
             problem.set(Words.of("class.damaged", damaged.aside(), copy.isEmpty() ? 0 : 1, copy));
         } catch (IOException failed) {
             problem.set(Words.of("class.failed", failed.getMessage()));
+        }
+    }
+
+    /** Tells the logbook of the song in {@code work}, so that what is written down of it follows a new title. */
+    void meet(Work work) {
+        Optional<SongId> id = work.idProperty().get();
+        if (book.isEmpty() || id.isEmpty() || work.getFile().isEmpty() || work.isUnsaved()) return;
+        try {
+            String title = work.written().facts().title();
+            Path place = work.getFile().get().toAbsolutePath();
+            switch (book.get().meet(id.get(), title, place, there -> isSong(there, id.get()))) {
+                case Logbook.Meeting.Known _ -> {}
+                case Logbook.Meeting.Renamed renamed -> {
+                    refresh();
+                    problem.set(Words.of("class.renamed", renamed.before(), title));
+                }
+                case Logbook.Meeting.Copy copy ->
+                    problem.set(Words.of("class.copy", title, copy.title(), copy.place()));
+            }
+        } catch (IOException failed) {
+            problem.set(Words.of("class.failed", failed.getMessage()));
+        }
+    }
+
+    private static boolean isSong(Path file, SongId id) {
+        try {
+            return Files.isRegularFile(file)
+                    && SongFile.read(file).id().filter(id::equals).isPresent();
+        } catch (IOException unreadable) {
+            return false;
         }
     }
 

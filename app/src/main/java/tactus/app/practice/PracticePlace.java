@@ -40,6 +40,7 @@ public final class PracticePlace implements Place {
         exporting = new LoopExport(parts.work(), parts.settings(), parts.player(), parts.target(), parts.background());
         view = new Once<>(() -> new PracticeView(
                 parts.work(), parts.settings(), model, parts.player(), students, exporting, parts.actions()));
+        meetSongs();
     }
 
     @Override
@@ -50,6 +51,14 @@ public final class PracticePlace implements Place {
     @Override
     public Feather icon() {
         return Feather.TRENDING_UP;
+    }
+
+    /** A song that is opened or saved under another title keeps what the logbook knows of it. */
+    private void meetSongs() {
+        parts.work().idProperty().subscribe(_ -> students.meet(parts.work()));
+        parts.work().unsavedProperty().subscribe(isUnsaved -> {
+            if (!isUnsaved) students.meet(parts.work());
+        });
     }
 
     @Override
@@ -98,6 +107,7 @@ public final class PracticePlace implements Place {
     /** The class covers the window until it is put away. */
     private void openClass() {
         students.open();
+        students.meet(parts.work());
         var page = new ClassView(parts.work(), parts.settings(), students, () -> {
             parts.cover().accept(Optional.empty());
             takeFocus();

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
-import java.util.stream.Stream;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
@@ -106,15 +105,20 @@ final class Menus extends MenuBar {
         items.add(new SeparatorMenuItem());
         items.addAll(items(new MenuColumn(
                 "song",
-                List.of(
-                        List.of("song.save", "song.saveAs"),
-                        List.of("sheet.print", "song.export", "song.book"),
-                        List.of("picture.copy", "picture.save", "picture.draw"),
-                        Stream.of(Export.values())
-                                .map(kind -> "export." + kind.code())
-                                .toList(),
-                        List.of("song.close")))));
+                List.of(List.of("song.save", "song.saveAs"), List.of("sheet.print", "song.export", "song.book")))));
+        items.add(exportMenu());
+        items.add(new SeparatorMenuItem());
+        items.addAll(items(new MenuColumn(
+                "song", List.of(List.of("picture.copy", "picture.save", "picture.draw"), List.of("song.close")))));
         return items;
+    }
+
+    /** What the whole song can be written as at once, apart from the menu, which would be higher than a small screen. */
+    private Menu exportMenu() {
+        var export = new Menu(Words.of("menu.export"));
+        export.setId("menu-export");
+        for (Export kind : Export.values()) export.getItems().add(actions.menuItem("export." + kind.code()));
+        return export;
     }
 
     private Menu recentMenu(Settings settings) {

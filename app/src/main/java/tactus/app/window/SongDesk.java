@@ -21,6 +21,7 @@ import tactus.app.work.Work;
 import tactus.core.edit.Difference;
 import tactus.core.edit.Edit;
 import tactus.core.song.Song;
+import tactus.core.song.SongId;
 import tactus.core.statement.Statement;
 import tactus.core.transcription.Transcription;
 import tactus.formats.file.Checksum;
@@ -160,7 +161,7 @@ final class SongDesk {
             autosave.forget();
             origin = contents.map(known -> new Origin(file, known));
             if (opened.isWhole()) {
-                work.open(opened.song(), file);
+                work.open(opened.song(), file, opened.id());
                 settings.remember(file);
                 status.say(Words.of("status.opened", file.getFileName()));
             } else {
@@ -248,15 +249,35 @@ final class SongDesk {
 
     private boolean overwrite(Path file) {
         try {
-            SongFile.write(work.written(), file);
+            SongId id = idIn(file);
+            SongFile.write(work.written(), id, file);
             origin = Optional.of(new Origin(file, Checksum.of(file)));
-            work.savedAs(file);
+            work.savedAs(file, id);
             autosave.forget();
             settings.remember(file);
             status.say(Words.of("status.saved", file));
             return true;
         } catch (IOException full) {
             return fail(full, file);
+        }
+    }
+
+    /** A song keeps what it is known by, also where its file has moved; a copy beside the file it came from is another song. */
+    private SongId idIn(Path file) {
+        boolean isCopy = work.getFile()
+                .filter(from -> !from.equals(file) && Files.exists(from))
+                .isPresent();
+        if (isCopy) return SongId.fresh();
+        return work.idProperty().get().or(() -> idOf(file)).orElseGet(SongId::fresh);
+    }
+
+    /** Of a song that was repaired or recovered, which goes back to where it was. */
+    private static Optional<SongId> idOf(Path file) {
+        try {
+            return Files.exists(file) ? SongFile.read(file).id() : Optional.empty();
+        } catch (IOException unreadable) {
+            LOG.info("{} is written over and had no id that can be read", file);
+            return Optional.empty();
         }
     }
 

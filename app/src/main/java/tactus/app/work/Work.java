@@ -19,6 +19,7 @@ import tactus.core.snag.Snag;
 import tactus.core.snag.Snags;
 import tactus.core.song.InVersion;
 import tactus.core.song.Song;
+import tactus.core.song.SongId;
 import tactus.core.statement.Statement;
 import tactus.core.timeline.Timeline;
 import tactus.words.Words;
@@ -58,6 +59,8 @@ public final class Work {
     private final ReadOnlyObjectWrapper<State> state = new ReadOnlyObjectWrapper<>(this, "state");
     private final ReadOnlyObjectWrapper<Optional<Path>> file =
             new ReadOnlyObjectWrapper<>(this, "file", Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<SongId>> id =
+            new ReadOnlyObjectWrapper<>(this, "id", Optional.empty());
     private final ReadOnlyBooleanWrapper unsaved = new ReadOnlyBooleanWrapper(this, "unsaved");
     private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper(this, "canUndo");
     private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper(this, "canRedo");
@@ -77,17 +80,29 @@ public final class Work {
         start(song, Optional.empty(), song);
     }
 
+    /** What the file of the song is known by; empty while it has none, or one without. */
+    public ReadOnlyObjectProperty<Optional<SongId>> idProperty() {
+        return id.getReadOnlyProperty();
+    }
+
     private void start(Song song, Optional<Path> path, Song asSaved) {
         saved = asSaved;
         typing = "";
         file.set(path);
+        id.set(Optional.empty());
         show(History.of(new Step(song, Optional.empty())), State.of(song));
         opened.set(opened.get() + 1);
     }
 
     /** Works on {@code song}, which is in {@code path} as it stands. */
     public void open(Song song, Path path) {
+        open(song, path, Optional.empty());
+    }
+
+    /** Works on {@code song}, which is in {@code path} as it stands and is known by {@code known}. */
+    public void open(Song song, Path path, Optional<SongId> known) {
         start(song, Optional.of(path), song);
+        id.set(known);
     }
 
     /** Works on {@code song}, which is in no file but worth nothing until it is changed: a new or demo song. */
@@ -104,8 +119,9 @@ public final class Work {
         start(song, path, Song.empty("?"));
     }
 
-    /** Remembers that the song as it stands is in {@code path}. */
-    public void savedAs(Path path) {
+    /** Remembers that the song as it stands is in {@code path}, known by {@code known}. */
+    public void savedAs(Path path, SongId known) {
+        id.set(Optional.of(known));
         saved = written();
         file.set(Optional.of(path));
         unsaved.set(false);

@@ -23,6 +23,7 @@ import static javafx.scene.input.KeyCode.W;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.when;
@@ -74,6 +75,25 @@ class PracticeFlowTest extends WindowTest {
         assertTrue(
                 !text("#take-sentence").isEmpty() && text("#take-numbers").startsWith("score"), text("#take-numbers"));
         assertEquals("0 of 4 rounds clean", text("#practice-rounds"));
+    }
+
+    @Test
+    void whatIsWrittenOfASongFollowsItsNewTitle() throws Exception {
+        when(asker.toWrite(any(), any())).thenReturn(file("walk.tactus.json"));
+        chord(CONTROL, S);
+        click("#button-place-practice");
+        click("#button-practice-class");
+        type("Mirel");
+        press(ENTER);
+        click("#class-give");
+        assertTrue(textsIn(".class-page").contains("Lantern Walk, at 92"), textsIn(".class-page"));
+        press(ESCAPE);
+        robot.interact(() ->
+                work.change("edit.title", song -> song.withFacts(song.facts().withTitle("Evening Walk"))));
+        chord(CONTROL, S);
+        press(C);
+        assertTrue(textsIn(".class-page").contains("Evening Walk, at 92"), textsIn(".class-page"));
+        assertFalse(textsIn(".class-page").contains("Lantern Walk, at"), textsIn(".class-page"));
     }
 
     @Test

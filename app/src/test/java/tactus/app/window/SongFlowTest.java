@@ -15,6 +15,7 @@ import static javafx.scene.input.KeyCode.SHIFT;
 import static javafx.scene.input.KeyCode.U;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.never;
@@ -33,6 +34,7 @@ import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.demo.DemoSong;
 import tactus.core.pattern.PatternId;
+import tactus.core.song.SongId;
 import tactus.core.time.Length;
 import tactus.core.time.Tempo;
 import tactus.formats.file.Checksum;
@@ -97,6 +99,28 @@ class SongFlowTest extends WindowTest {
         assertFalse(Files.exists(folder.resolve("other.tactus.json")));
         chord(CONTROL, SHIFT, S);
         assertTrue(Files.exists(folder.resolve("other.tactus.json")));
+    }
+
+    private SongId id(String name) throws IOException {
+        return SongFile.read(folder.resolve(name)).id().orElseThrow();
+    }
+
+    @Test
+    void aSongKeepsItsIdWhereItsFileMovesAndACopyGetsItsOwn() throws IOException {
+        write("walk.tactus.json");
+        chord(CONTROL, S);
+        SongId first = id("walk.tactus.json");
+        change();
+        chord(CONTROL, S);
+        assertEquals(first, id("walk.tactus.json"));
+        write("copy.tactus.json");
+        chord(CONTROL, SHIFT, S);
+        SongId copy = id("copy.tactus.json");
+        assertNotEquals(first, copy);
+        Files.delete(folder.resolve("copy.tactus.json"));
+        write("moved.tactus.json");
+        chord(CONTROL, SHIFT, S);
+        assertEquals(copy, id("moved.tactus.json"));
     }
 
     @Test

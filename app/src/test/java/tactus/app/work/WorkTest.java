@@ -22,6 +22,7 @@ import tactus.core.snag.Snag;
 import tactus.core.snag.Snags;
 import tactus.core.song.Assignment;
 import tactus.core.song.Song;
+import tactus.core.song.SongId;
 import tactus.core.timeline.Timeline;
 import tactus.words.Words;
 
@@ -80,7 +81,7 @@ class WorkTest {
         assertFalse(work.isUnsaved());
         title("Second");
         assertTrue(work.isUnsaved());
-        work.savedAs(Path.of("song.json"));
+        work.savedAs(Path.of("song.json"), SongId.fresh());
         assertFalse(work.isUnsaved());
         title("Third");
         work.undo();

@@ -6,7 +6,9 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.util.Optional;
 import tactus.core.song.Song;
+import tactus.core.song.SongId;
 import tactus.formats.file.FormatException;
 import tactus.formats.file.WholeFile;
 import tactus.words.Words;
@@ -113,12 +115,29 @@ public final class SongFile {
      * @throws IOException if it cannot be written; what was there before is then unchanged
      */
     public static void write(Song song, Path file) throws IOException {
-        byte[] text = toBytes(song);
+        write(song, Optional.empty(), file);
+    }
+
+    /**
+     * Writes {@code song} as the one that is known as {@code id}, whole or not at all.
+     *
+     * @throws IOException if it cannot be written; what was there before is then unchanged
+     */
+    public static void write(Song song, SongId id, Path file) throws IOException {
+        write(song, Optional.of(id), file);
+    }
+
+    private static void write(Song song, Optional<SongId> id, Path file) throws IOException {
+        byte[] text = toBytes(song, id);
         WholeFile.write(file, out -> out.write(text));
     }
 
     /** Returns what {@link #write} puts into the file. */
     public static byte[] toBytes(Song song) {
-        return (WRITER.writeValueAsString(SongTree.of(song)) + "\n").getBytes(StandardCharsets.UTF_8);
+        return toBytes(song, Optional.empty());
+    }
+
+    private static byte[] toBytes(Song song, Optional<SongId> id) {
+        return (WRITER.writeValueAsString(SongTree.of(song, id)) + "\n").getBytes(StandardCharsets.UTF_8);
     }
 }

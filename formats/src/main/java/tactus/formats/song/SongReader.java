@@ -30,6 +30,7 @@ import tactus.core.song.Lesson;
 import tactus.core.song.Materials;
 import tactus.core.song.SnagId;
 import tactus.core.song.Song;
+import tactus.core.song.SongId;
 import tactus.core.song.Version;
 import tactus.core.song.Versions;
 import tactus.core.statement.Statement;
@@ -72,7 +73,8 @@ final class SongReader {
             "accepted",
             "hints",
             "mnemonics",
-            "sheet");
+            "sheet",
+            "id");
 
     private final List<Problem> problems = new ArrayList<>();
     private final List<OldAcceptance> oldAccepted = new ArrayList<>();
@@ -110,7 +112,10 @@ final class SongReader {
                 versions,
                 changeCounts(),
                 lesson(patterns.keySet(), sections.keySet()));
-        return new OpenedSong(OldAcceptance.resolved(song, oldAccepted), problems);
+        Optional<SongId> id = root.field("id").isThere()
+                ? root.field("id").optional("remedy.left-out", each -> new SongId(each.text()))
+                : Optional.empty();
+        return new OpenedSong(OldAcceptance.resolved(song, oldAccepted), id, problems);
     }
 
     private Lesson lesson(Set<PatternId> patterns, Set<SectionId> sections) {

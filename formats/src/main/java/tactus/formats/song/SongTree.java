@@ -1,6 +1,7 @@
 package tactus.formats.song;
 
 import java.util.Locale;
+import java.util.Optional;
 import tactus.core.harmony.Chord;
 import tactus.core.harmony.ChordMove;
 import tactus.core.picking.FingerSchool;
@@ -17,6 +18,7 @@ import tactus.core.song.Handout;
 import tactus.core.song.Lesson;
 import tactus.core.song.Overlay;
 import tactus.core.song.Song;
+import tactus.core.song.SongId;
 import tactus.core.song.Version;
 import tactus.core.time.Tempo;
 import tools.jackson.databind.node.ArrayNode;
@@ -28,10 +30,11 @@ final class SongTree {
 
     private SongTree() {}
 
-    static ObjectNode of(Song song) {
+    static ObjectNode of(Song song, Optional<SongId> id) {
         ObjectNode tree = object();
         tree.put("format", SongFile.FORMAT);
         tree.put("version", SongFile.VERSION);
+        id.ifPresent(known -> tree.put("id", known.value()));
         putFacts(tree, song.facts());
         ArrayNode chords = tree.putArray("chords");
         song.chords().forEach(chord -> chords.add(of(chord)));

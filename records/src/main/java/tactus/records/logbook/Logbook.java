@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -24,6 +25,7 @@ import tactus.core.logbook.Records;
 import tactus.core.logbook.Student;
 import tactus.core.logbook.TakeEntry;
 import tactus.core.refusal.Refusal;
+import tactus.core.song.SongId;
 
 /**
  * Students and what is known of them, in a database. It is copied when it is opened, and the last seven copies are kept; a damaged one
@@ -174,6 +176,54 @@ public final class Logbook implements AutoCloseable {
                     rows("SELECT * FROM change ORDER BY day, rowid", Logbook::change));
         } catch (SQLException unreadable) {
             throw new IOException("the logbook cannot be read: " + unreadable.getMessage(), unreadable);
+        }
+    }
+
+    /** What the logbook knew of a song that was opened or saved. */
+    public sealed interface Meeting {
+
+        /** It is called as before, or is new. */
+        record Known() implements Meeting {}
+
+        /**
+         * It has another title; what is written down of it stands under the new one now.
+         *
+         * @param before the title that it had
+         */
+        record Renamed(String before) implements Meeting {}
+
+        /**
+         * The file is a copy of one that is still there: nothing was changed.
+         *
+         * @param title of the song it is a copy of
+         * @param place of that one
+         */
+        record Copy(String title, Path place) implements Meeting {}
+    }
+
+    /**
+     * Remembers what the song known by {@code id} is called and where it lies; if its title has changed, what is written down
+     * of it follows.
+     *
+     * @param isStillThere whether a file that was that song still is
+     * @throws IOException if it cannot be written down
+     */
+    public synchronized Meeting meet(SongId id, String title, Path place, Predicate<Path> isStillThere)
+            throws IOException {
+        try {
+            connection.setAutoCommit(false);
+            try {
+                Meeting met = new KnownSongs(connection).meet(id, title, place, isStillThere);
+                connection.commit();
+                return met;
+            } catch (SQLException failed) {
+                connection.rollback();
+                throw failed;
+            } finally {
+                connection.setAutoCommit(true);
+            }
+        } catch (SQLException unwritten) {
+            throw new IOException("the logbook cannot be written: " + unwritten.getMessage(), unwritten);
         }
     }
 

@@ -9,7 +9,8 @@ import java.util.List;
 final class LogbookTables {
 
     /** Each step brings a database from the version that is its index to the next one. Steps are added, never changed. */
-    private static final List<List<String>> STEPS = List.of(List.of("""
+    private static final List<List<String>> STEPS = List.of(
+            List.of("""
             CREATE TABLE student (
                 name TEXT PRIMARY KEY, since TEXT NOT NULL, span INTEGER, note TEXT NOT NULL)
             """, """
@@ -30,7 +31,8 @@ final class LogbookTables {
                 student TEXT NOT NULL REFERENCES student (name) ON DELETE CASCADE ON UPDATE CASCADE,
                 day TEXT NOT NULL, from_chord TEXT NOT NULL, to_chord TEXT NOT NULL, per_minute INTEGER NOT NULL,
                 UNIQUE (student, day, from_chord, to_chord, per_minute))
-            """));
+            """),
+            List.of("CREATE TABLE song (id TEXT PRIMARY KEY, title TEXT NOT NULL, place TEXT NOT NULL)"));
 
     private LogbookTables() {}
 

@@ -28,6 +28,7 @@ import tactus.core.logbook.Records;
 import tactus.core.logbook.Student;
 import tactus.core.logbook.TakeEntry;
 import tactus.core.refusal.Refusal;
+import tactus.core.song.SongId;
 import tactus.formats.table.LogTable;
 
 class LogbookTest {
@@ -68,6 +69,65 @@ class LogbookTest {
         }
         try (Logbook book = open(1)) {
             assertEquals(RECORDS, book.records());
+        }
+    }
+
+    private static List<String> songs(Logbook book) throws IOException {
+        return Stream.concat(
+                        book.records().lessons().stream().map(Lesson::song),
+                        book.records().takes().stream().map(TakeEntry::song))
+                .toList();
+    }
+
+    @Test
+    void whatIsWrittenOfASongFollowsItsTitleAndItsFile() throws Exception {
+        SongId id = SongId.fresh();
+        Path place = folder.resolve("walk.tactus.json");
+        try (Logbook book = Logbook.forNow()) {
+            book.add(RECORDS);
+            assertEquals(new Logbook.Meeting.Known(), book.meet(id, "Lantern Walk", place, _ -> true));
+            assertEquals(new Logbook.Meeting.Renamed("Lantern Walk"), book.meet(id, "Evening Walk", place, _ -> true));
+            assertEquals(List.of("Evening Walk", "Evening Walk"), songs(book));
+            // The file has moved; the old one is not there any more.
+            Path moved = folder.resolve("moved.tactus.json");
+            assertEquals(new Logbook.Meeting.Renamed("Evening Walk"), book.meet(id, "Walk", moved, _ -> false));
+            assertEquals(List.of("Walk", "Walk"), songs(book));
+        }
+    }
+
+    @Test
+    void aCopyOfAFileAndAnotherSongOfTheSameTitleTakeNothingAway() throws Exception {
+        SongId id = SongId.fresh();
+        Path place = folder.resolve("walk.tactus.json");
+        try (Logbook book = Logbook.forNow()) {
+            book.add(RECORDS);
+            book.meet(id, "Lantern Walk", place, _ -> true);
+            Path copy = folder.resolve("copy.tactus.json");
+            assertEquals(
+                    new Logbook.Meeting.Copy("Lantern Walk", place), book.meet(id, "My copy", copy, place::equals));
+            assertEquals(List.of("Lantern Walk", "Lantern Walk"), songs(book));
+            SongId other = SongId.fresh();
+            book.meet(other, "Lantern Walk", copy, place::equals);
+            assertEquals(new Logbook.Meeting.Known(), book.meet(other, "Other Walk", copy, place::equals));
+            assertEquals(List.of("Lantern Walk", "Lantern Walk"), songs(book), "it may be the first one's");
+        }
+    }
+
+    @Test
+    void aLogbookOfTheFirstVersionIsBroughtUpToDate() throws Exception {
+        try (Logbook book = open(0)) {
+            book.add(RECORDS);
+        }
+        try (var old = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("logbook.sqlite"));
+                var statement = old.createStatement()) {
+            statement.execute("DROP TABLE song");
+            statement.execute("PRAGMA user_version = 1");
+        }
+        try (Logbook book = open(1)) {
+            assertEquals(RECORDS, book.records());
+            assertEquals(
+                    new Logbook.Meeting.Known(),
+                    book.meet(SongId.fresh(), "Lantern Walk", folder.resolve("a.json"), _ -> false));
         }
     }
 
