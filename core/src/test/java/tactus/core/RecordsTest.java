@@ -68,13 +68,20 @@ class RecordsTest {
 
     /** Values to try for what no rule can guess. */
     private static final Map<Class<?>, List<Object>> EXAMPLES = Map.of(
-            String.class, List.of("a", "C", "4/4", "x", ""),
-            int.class, List.of(1, 0, 2, 4, 6, 60, 90, 440),
-            long.class, List.of(1L),
-            double.class, List.of(1.0, 90.0, 440.0, 648.0),
-            boolean.class, List.of(false),
-            char.class, List.of('d'),
-            Length.class, List.of(Length.QUARTER));
+            String.class,
+            List.of("a", "C", "4/4", "x", "", "00000000-0000-4000-8000-000000000000"),
+            int.class,
+            List.of(1, 0, 2, 4, 6, 60, 90, 440),
+            long.class,
+            List.of(1L),
+            double.class,
+            List.of(1.0, 90.0, 440.0, 648.0),
+            boolean.class,
+            List.of(false),
+            char.class,
+            List.of('d'),
+            Length.class,
+            List.of(Length.QUARTER));
 
     private static final Meter FOUR = Meter.of(4, 4);
     /** Records whose components no rule can guess. */
