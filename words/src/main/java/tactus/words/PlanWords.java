@@ -2,6 +2,7 @@ package tactus.words;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import tactus.core.practice.PlanChange;
 import tactus.core.practice.PracticePlan;
 
@@ -28,12 +29,20 @@ public final class PlanWords {
                 item.step().bars().from() == item.step().bars().to() ? 0 : 1);
     }
 
+    /** What is done so that it does not hurt: {@code let the barre go …; or F as xx3211}; empty if nothing need be. */
+    public static String care(PracticePlan.Item item) {
+        return item.care().stream().map(Words::say).collect(Collectors.joining("; "));
+    }
+
     /** All days, a line for each thing. */
     public static List<String> lines(PracticePlan plan) {
         var lines = new ArrayList<String>();
         for (PracticePlan.Day day : plan.days()) {
             lines.add(day(day));
-            day.items().forEach(item -> lines.add("  " + item(item)));
+            for (PracticePlan.Item item : day.items()) {
+                lines.add("  " + item(item));
+                if (!item.care().isEmpty()) lines.add("      " + care(item));
+            }
         }
         return lines;
     }

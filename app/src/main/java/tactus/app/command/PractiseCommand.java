@@ -20,6 +20,7 @@ import tactus.core.logbook.Student;
 import tactus.core.practice.HandLoad;
 import tactus.core.practice.Ladder;
 import tactus.core.practice.LadderStep;
+import tactus.core.practice.PracticeCare;
 import tactus.core.practice.PracticePlan;
 import tactus.core.refusal.Refusal;
 import tactus.core.shape.FrettingHand;
@@ -28,6 +29,7 @@ import tactus.core.song.ChangeCount;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
 import tactus.records.logbook.Logbook;
+import tactus.words.PlanWords;
 import tactus.words.Words;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -102,9 +104,9 @@ final class PractiseCommand implements Callable<Integer> {
             Timeline timeline = Timeline.of(song);
             var neck = new Neck(Neck.USUAL.scaleLength(), song.facts().capo());
             Ladder ladder = Ladder.of(song, timeline, neck, hand);
-            PracticePlan plan = PracticePlan.of(ladder, minutes, days);
-            HandLoad load = HandLoad.of(song, timeline, neck, hand);
-            print(ladder, plan, load);
+            var care = new PracticeCare(song, timeline, neck, hand);
+            PracticePlan plan = care.eased(PracticePlan.of(ladder, minutes, days));
+            print(ladder, plan, care.loads(plan), HandLoad.of(song, timeline, neck, hand));
         } catch (Refusal impossible) {
             throw new CommandFailure(
                     TactusCommand.USAGE, Words.of("command.refused", "practise", Words.why(impossible)));
@@ -126,10 +128,10 @@ final class PractiseCommand implements Callable<Integer> {
         return new ChangeCount(count.group(1), count.group(2), Integer.parseInt(count.group(3)));
     }
 
-    private void print(Ladder ladder, PracticePlan plan, HandLoad load) {
+    private void print(Ladder ladder, PracticePlan plan, List<PracticeCare.DayLoad> loads, HandLoad load) {
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
-            out.println(JsonMapper.shared().writeValueAsString(tree(ladder, plan, load)));
+            out.println(JsonMapper.shared().writeValueAsString(tree(ladder, plan, loads, load)));
             return;
         }
         for (LadderStep step : ladder.steps()) {
@@ -140,19 +142,29 @@ final class PractiseCommand implements Callable<Integer> {
         for (PracticePlan.Day day : plan.days()) {
             out.println();
             out.println("day " + day.number() + ", " + day.minutes() + " min");
-            for (PracticePlan.Item item : day.items())
-                out.println("  " + item.minutes() + " min  "
-                        + Words.say(item.step().what()) + (item.isAgain() ? " (again)" : ""));
+            for (PracticePlan.Item item : day.items()) {
+                out.println("  " + PlanWords.item(item));
+                if (!item.care().isEmpty()) out.println("      " + PlanWords.care(item));
+            }
         }
         out.println();
         load.cautions(minutes).forEach(code -> out.println(caution(code, load)));
+    }
+
+    /** Which step of the ladder it is, from 1; its tempo may have been eased. */
+    private static int number(Ladder ladder, LadderStep step) {
+        for (int i = 0; i < ladder.steps().size(); i++) {
+            LadderStep each = ladder.steps().get(i);
+            if (each.what().equals(step.what()) && each.bars().equals(step.bars())) return i + 1;
+        }
+        return 0;
     }
 
     private static String caution(String code, HandLoad load) {
         return Words.of(code, Math.round(load.barreSeconds()), Math.round(load.downsAMinute()));
     }
 
-    private ObjectNode tree(Ladder ladder, PracticePlan plan, HandLoad load) {
+    private ObjectNode tree(Ladder ladder, PracticePlan plan, List<PracticeCare.DayLoad> days, HandLoad load) {
         ObjectNode tree = JsonNodeFactory.instance.objectNode();
         ArrayNode steps = tree.putArray("steps");
         ladder.steps().forEach(step -> steps.add(tree(step)));
@@ -162,18 +174,20 @@ final class PractiseCommand implements Callable<Integer> {
             ArrayNode items = one.putArray("items");
             for (PracticePlan.Item item : day.items())
                 items.addObject()
-                        .put("step", ladder.steps().indexOf(item.step()) + 1)
+                        .put("step", number(ladder, item.step()))
                         .put("what", Words.say(item.step().what()))
                         .put("minutes", item.minutes())
-                        .put("again", item.isAgain());
+                        .put("again", item.isAgain())
+                        .put("to", item.step().to())
+                        .put("care", PlanWords.care(item));
         }
         ArrayNode loads = tree.putArray("load");
-        for (PracticePlan.Day day : plan.days()) {
+        for (PracticeCare.DayLoad day : days) {
             ObjectNode one = loads.addObject()
-                    .put("day", day.number())
-                    .put("barreSeconds", rounded(load.barreSeconds()))
-                    .put("downsAMinute", rounded(load.downsAMinute()))
-                    .put("stretchMm", rounded(load.stretch()))
+                    .put("day", day.day())
+                    .put("barreSeconds", rounded(day.barreSeconds()))
+                    .put("downsAMinute", rounded(day.downsAMinute()))
+                    .put("stretchMm", rounded(day.stretch()))
                     .put("minutes", day.minutes());
             ArrayNode cautions = one.putArray("cautions");
             load.cautions(day.minutes()).forEach(code -> cautions.add(caution(code, load)));

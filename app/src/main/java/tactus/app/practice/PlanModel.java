@@ -18,6 +18,7 @@ import tactus.core.logbook.Progress;
 import tactus.core.logbook.Student;
 import tactus.core.practice.Ladder;
 import tactus.core.practice.PlanChange;
+import tactus.core.practice.PracticeCare;
 import tactus.core.practice.PracticePlan;
 import tactus.core.shape.FrettingHand;
 import tactus.core.song.ChangeCount;
@@ -58,7 +59,7 @@ final class PlanModel {
     /** Plans anew in place of what was changed by hand, which can be taken back. Answers why not. */
     Optional<String> compute(int minutesADay, int howMany) {
         return Attempt.of(() -> {
-            PracticePlan computed = PracticePlan.of(ladder(), minutesADay, howMany);
+            PracticePlan computed = care().eased(PracticePlan.of(ladder(), minutesADay, howMany));
             keep();
             minutes = minutesADay;
             days = howMany;
@@ -66,11 +67,25 @@ final class PlanModel {
         });
     }
 
+    private Optional<Progress> known() {
+        return students.chosenProperty().get().flatMap(students::progress);
+    }
+
+    private FrettingHand hand() {
+        return known().map(Progress::student).map(Student::hand).orElseGet(settings.handProperty()::get);
+    }
+
+    private PracticeCare care() {
+        Song song = work.song();
+        return new PracticeCare(
+                song.asShown(), Timeline.of(song), settings.neck(song.facts().capo()), hand());
+    }
+
     /** With the hand and the counts of the student who is chosen. */
     private Ladder ladder() {
         Song song = work.song();
-        Optional<Progress> known = students.chosenProperty().get().flatMap(students::progress);
-        FrettingHand hand = known.map(Progress::student).map(Student::hand).orElseGet(settings.handProperty()::get);
+        Optional<Progress> known = known();
+        FrettingHand hand = hand();
         for (ChangeCount each : known.map(Progress::counts).orElse(List.of())) song = song.withChangeCount(each);
         return Ladder.of(song, Timeline.of(song), settings.neck(song.facts().capo()), hand);
     }

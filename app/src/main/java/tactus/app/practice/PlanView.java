@@ -128,15 +128,16 @@ final class PlanView extends BorderPane {
     }
 
     private Node row(int day, int index, PracticePlan.Item item) {
-        var said = text(PlanWords.item(item), "class-text");
-        HBox.setHgrow(said, Priority.ALWAYS);
-        said.setMaxWidth(Double.MAX_VALUE);
+        var words = new VBox(text(PlanWords.item(item), "class-text"));
+        if (!item.care().isEmpty()) words.getChildren().add(text(PlanWords.care(item), "quiet"));
+        HBox.setHgrow(words, Priority.ALWAYS);
+        Node said = words.getChildren().getFirst();
         String id = "plan-" + (day + 1) + "-" + (index + 1);
         said.setId(id);
         var shorter = link("plan.shorter", id + "-shorter", () -> model.lasting(day, index, item.minutes() - STEP));
         shorter.setDisable(item.minutes() <= STEP);
         var row = new HBox(
-                said,
+                words,
                 shorter,
                 link("plan.longer", id + "-longer", () -> model.lasting(day, index, item.minutes() + STEP)),
                 link("plan.move-on", id + "-on", () -> model.moveOn(day, index)),

@@ -212,7 +212,7 @@ class PracticeFlowTest extends WindowTest {
         click("#plan-table");
         assertTrue(text("#plan-done").startsWith("Written"), text("#plan-done"));
         assertEquals(
-                "day,minutes,what,bars,from,to,again,rests of the day",
+                "day,minutes,what,bars,from,to,again,rests of the day,care",
                 Files.readAllLines(table).getFirst());
         Path paper = folder.resolve("days.pdf");
         when(asker.toWrite(anyString(), eq("pdf"))).thenReturn(Optional.of(paper));

@@ -195,11 +195,28 @@ public record Ladder(List<LadderStep> steps) {
             add(
                     LadderStep.Kind.ONE_CHORD,
                     Statement.of("ladder.one-chord", played.pattern().name(), chord),
-                    bars,
+                    barsOn(played.pattern(), chord).orElse(bars),
                     loop,
                     slow(),
                     3,
                     Statement.of("ladder.one-chord-why", chord));
+        }
+
+        /** The first bars in which the pattern is played on {@code chord}, all of it if it ever is. */
+        private Optional<BarRange> barsOn(Pattern pattern, String chord) {
+            List<TimelineSpan> there = timeline.spans().stream()
+                    .filter(span -> span.chord().equals(chord)
+                            && span.pattern().filter(pattern.id()::equals).isPresent()
+                            && timeline.barAt(span.start())
+                                    .filter(bar -> bar.number() > 0)
+                                    .isPresent())
+                    .toList();
+            return there.stream()
+                    .filter(span -> !span.end().isLessThan(span.start().plus(pattern.length())))
+                    .findFirst()
+                    .or(() -> there.stream().findFirst())
+                    .flatMap(span -> timeline.barAt(span.start())
+                            .map(bar -> through(bar, span.start().plus(pattern.length()))));
         }
 
         /** The chord that lasts longest under the pattern. */

@@ -60,4 +60,9 @@ public record LadderStep(
         if (from < 1 || to < from) throw new IllegalArgumentException("no tempo from " + from + " to " + to);
         if (rounds < 1 || minutes < 1) throw new IllegalArgumentException("a step takes rounds and minutes");
     }
+
+    /** @throws IllegalArgumentException if {@code other} is less than {@link #from} */
+    LadderStep withTo(int other) {
+        return new LadderStep(kind, what, bars, loop, from, other, rounds, minutes, why);
+    }
 }

@@ -24,7 +24,7 @@ public final class PlanChange {
         if (minutes < 1 || minutes > PracticePlan.MOST_MINUTES) throw new Refusal("plan.item-minutes", minutes);
         return changed(plan, day, items -> {
             Item before = items.get(item);
-            items.set(item, new Item(before.step(), minutes, before.isAgain()));
+            items.set(item, new Item(before.step(), minutes, before.isAgain(), before.care()));
         });
     }
 
@@ -45,7 +45,7 @@ public final class PlanChange {
         var left = new ArrayList<>(plan.left());
         var carried = new ArrayList<Item>();
         Item moved = days.get(day).remove(item);
-        carried.add(new Item(moved.step(), moved.minutes(), false));
+        carried.add(new Item(moved.step(), moved.minutes(), false, moved.care()));
         for (int next = day + 1; next < days.size() && !carried.isEmpty(); next++) {
             List<Item> items = days.get(next);
             // It is not done twice on one day.

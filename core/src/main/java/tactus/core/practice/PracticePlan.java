@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import tactus.core.refusal.Refusal;
+import tactus.core.statement.Statement;
 
 /**
  * A ladder spread over days: each day takes up what was reached, does the hardest while the hand is fresh, and ends with music.
@@ -37,10 +38,17 @@ public record PracticePlan(List<Day> days, List<LadderStep> left) {
      *
      * @param minutes at least 1
      * @param isAgain whether it is kept alive from an earlier day
+     * @param care what is done so that it does not hurt
      */
-    public record Item(LadderStep step, int minutes, boolean isAgain) {
+    public record Item(LadderStep step, int minutes, boolean isAgain, List<Statement> care) {
         public Item {
             Objects.requireNonNull(step);
+            care = List.copyOf(care);
+        }
+
+        /** One that asks for no care. */
+        public Item(LadderStep step, int minutes, boolean isAgain) {
+            this(step, minutes, isAgain, List.of());
         }
     }
 

@@ -186,6 +186,18 @@ class LadderTest {
         assertThrows(Refusal.class, () -> PlanChange.lasting(plan, 0, 0, 241));
     }
 
+    /** One bar of G, then three of C: what is practised on C is not looped where G is. */
+    @Test
+    void aPatternOnOneChordIsLoopedWhereThatChordIs() {
+        Song song = at(90, "4/4 4/4 4/4 4/4", "G: 1 bar, C: 3 bars", "d-dud-du");
+        LadderStep step = Ladder.of(song, Timeline.of(song)).steps().stream()
+                .filter(each -> each.kind() == LadderStep.Kind.ONE_CHORD)
+                .findFirst()
+                .orElseThrow();
+        assertEquals("C", step.what().values().getLast());
+        assertEquals("2", step.bars().toString());
+    }
+
     /** A song of five minutes in days of five minutes. */
     @Test
     void aStepThatIsLongerThanADayIsBegunAllTheSame() {

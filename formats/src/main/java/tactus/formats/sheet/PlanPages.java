@@ -17,6 +17,7 @@ public final class PlanPages {
     private static final double BOX = 7;
     private static final double INDENT = 13;
     private static final double SIZE = 10;
+    private static final double SMALL = 8.5;
     private static final double LINE = 13;
 
     private final Pages pages;
@@ -59,13 +60,21 @@ public final class PlanPages {
     private void layItem(PracticePlan.Item item) throws IOException {
         String text = MusicText.signs(PlanWords.item(item));
         List<String> lines = pages.lines(text, pages.width() - INDENT, Typeface.REGULAR, SIZE);
-        double base = pages.startBlock(LINE * lines.size());
+        List<String> care = item.care().isEmpty()
+                ? List.of()
+                : pages.lines(PlanWords.care(item), pages.width() - INDENT, Typeface.REGULAR, SMALL);
+        double height = LINE * (lines.size() + care.size());
+        double base = pages.startBlock(height);
         pages.pen().box(pages.left(), base - BOX, BOX, Ink.SOFT);
         for (String line : lines) {
             pages.pen().text(line, pages.left() + INDENT, base, Typeface.REGULAR, SIZE, Ink.DARK);
             base += LINE;
         }
-        pages.moveDown(LINE * lines.size());
+        for (String line : care) {
+            pages.pen().text(line, pages.left() + INDENT, base, Typeface.REGULAR, SMALL, Ink.WARM);
+            base += LINE;
+        }
+        pages.moveDown(height);
     }
 
     private void layLine(String line, double x, Typeface face, double size, double height, double behind)

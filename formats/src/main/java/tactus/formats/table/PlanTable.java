@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import tactus.core.practice.PlanChange;
 import tactus.core.practice.PracticePlan;
 import tactus.formats.file.WholeFile;
+import tactus.words.PlanWords;
 import tactus.words.Words;
 
 /** A plan of days as a table (RFC 4180, UTF-8), a row for each thing. */
@@ -17,7 +18,7 @@ public final class PlanTable {
     public static void write(PracticePlan plan, Path file) throws IOException {
         WholeFile.write(file, out -> {
             CsvWriter csv = CsvWriter.builder().build(out);
-            csv.writeRecord("day", "minutes", "what", "bars", "from", "to", "again", "rests of the day");
+            csv.writeRecord("day", "minutes", "what", "bars", "from", "to", "again", "rests of the day", "care");
             for (PracticePlan.Day day : plan.days())
                 for (PracticePlan.Item item : day.items())
                     csv.writeRecord(
@@ -28,7 +29,8 @@ public final class PlanTable {
                             Integer.toString(item.step().from()),
                             Integer.toString(item.step().to()),
                             item.isAgain() ? "yes" : "no",
-                            Integer.toString(PlanChange.rests(day)));
+                            Integer.toString(PlanChange.rests(day)),
+                            PlanWords.care(item));
             csv.flush();
         });
     }
