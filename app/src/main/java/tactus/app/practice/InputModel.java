@@ -9,7 +9,6 @@ import java.util.function.Function;
 import java.util.function.LongConsumer;
 import java.util.function.LongSupplier;
 import javafx.application.Platform;
-import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import tactus.app.player.PlayerModel;
@@ -104,13 +103,14 @@ final class InputModel {
         return said.getReadOnlyProperty();
     }
 
-    private IntegerProperty latency() {
-        return midi.get().isPresent() ? settings.midiLatencyProperty() : settings.latencyProperty();
+    /** What is listened to: an instrument by its name, or the keys. */
+    private String name() {
+        return midi.get().orElse("");
     }
 
     /** By how many seconds what is heard comes late. */
     double late() {
-        return latency().get() / 1000.0;
+        return settings.delaysProperty().get().of(name()) / 1000.0;
     }
 
     /** Plays the click alone, to which one claps; or gives it up. */
@@ -145,8 +145,9 @@ final class InputModel {
         OptionalDouble late = Latency.of(player.clicks(), List.copyOf(claps));
         player.stop();
         if (late.isPresent()) {
-            latency().set((int) Math.round(late.getAsDouble() / speed * 1000));
-            said.set(Words.of("input.latency", latency().get()));
+            int delay = (int) Math.round(late.getAsDouble() / speed * 1000);
+            settings.delaysProperty().set(settings.delaysProperty().get().with(name(), delay));
+            said.set(Words.of("input.latency", delay));
         } else said.set(Words.of("input.uneven"));
         return true;
     }

@@ -41,6 +41,8 @@ final class MainWindow extends StackPane {
     private final Settings settings;
     private final Autosave autosave;
     private final PlayerModel player;
+    private static final long TICK_NANOS = 24_000_000;
+
     private final Actions actions = new Actions();
     private final Background background = new Background();
     private final Overlay overlay = new Overlay();
@@ -142,8 +144,13 @@ final class MainWindow extends StackPane {
 
     private AnimationTimer clock() {
         return new AnimationTimer() {
+            private long last;
+
             @Override
             public void handle(long now) {
+                // Every second picture of the screen is smooth enough, and costs half as much.
+                if (now - last < TICK_NANOS) return;
+                last = now;
                 player.tick();
             }
         };

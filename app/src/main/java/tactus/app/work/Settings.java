@@ -49,8 +49,7 @@ public final class Settings {
     private final ObjectProperty<FrettingHand> hand = new SimpleObjectProperty<>(this, "hand", FrettingHand.USUAL);
     private final IntegerProperty scaleLength =
             new SimpleIntegerProperty(this, "scaleLength", (int) Neck.USUAL.scaleLength());
-    private final IntegerProperty latency = new SimpleIntegerProperty(this, "latency", 0);
-    private final IntegerProperty midiLatency = new SimpleIntegerProperty(this, "midiLatency", 0);
+    private final ObjectProperty<Delays> delays = new SimpleObjectProperty<>(this, "delays", Delays.NONE);
     private final ObjectProperty<Paper> paper = new SimpleObjectProperty<>(this, "paper", Paper.A4);
     private final ObjectProperty<List<Path>> folders = new SimpleObjectProperty<>(this, "folders", List.of());
     private final ReadOnlyObjectWrapper<List<Path>> recent = new ReadOnlyObjectWrapper<>(this, "recent", List.of());
@@ -71,8 +70,7 @@ public final class Settings {
         counting.set(chosen(CountSchool.values(), kept.getProperty("counting")));
         paper.set(chosen(Paper.values(), kept.getProperty("paper")));
         readHand(kept);
-        latency.set(signed(kept, "latency"));
-        midiLatency.set(signed(kept, "midiLatency"));
+        delays.set(Delays.read(kept));
         List.of(
                         dark,
                         showsNext,
@@ -85,8 +83,7 @@ public final class Settings {
                         scaleLength,
                         paper,
                         folders,
-                        latency,
-                        midiLatency)
+                        delays)
                 .forEach(setting -> setting.subscribe(this::write));
     }
 
@@ -123,12 +120,6 @@ public final class Settings {
         return text.matches("\\d{1,9}") ? Integer.parseInt(text) : usual;
     }
 
-    /** Milliseconds that can be negative. */
-    private static int signed(Properties kept, String key) {
-        String text = kept.getProperty(key, "");
-        return text.matches("-?\\d{1,4}") ? Integer.parseInt(text) : 0;
-    }
-
     private Properties read() {
         var kept = new Properties();
         Path file = folder.file("settings.properties");
@@ -154,8 +145,7 @@ public final class Settings {
         kept.setProperty("handSpan", Integer.toString(hand.get().span()));
         kept.setProperty("thumb", Boolean.toString(hand.get().thumb()));
         kept.setProperty("scaleLength", Integer.toString(scaleLength.get()));
-        kept.setProperty("latency", Integer.toString(latency.get()));
-        kept.setProperty("midiLatency", Integer.toString(midiLatency.get()));
+        delays.get().write(kept);
         kept.setProperty("recent", lines(recent.get()));
         kept.setProperty("folders", lines(folders.get()));
         try {
@@ -170,14 +160,9 @@ public final class Settings {
         return String.join("\n", paths.stream().map(Path::toString).toList());
     }
 
-    /** By how much keys reach the program late, in milliseconds, as it was measured. */
-    public IntegerProperty latencyProperty() {
-        return latency;
-    }
-
-    /** By how much notes of a MIDI instrument reach the program late, in milliseconds, as it was measured. */
-    public IntegerProperty midiLatencyProperty() {
-        return midiLatency;
+    /** By how much keys and instruments reach the program late, as it was measured. */
+    public ObjectProperty<Delays> delaysProperty() {
+        return delays;
     }
 
     /** The folders in which songs are looked for. */

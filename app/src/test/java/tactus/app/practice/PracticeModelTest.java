@@ -141,28 +141,28 @@ class PracticeModelTest {
     /** Claps that come 80 ms late, as they do over a wireless device: from then on a steady student is judged steady. */
     @Test
     void aDelayIsMeasuredByClappingAndTakenOff() {
-        settings.latencyProperty().set(0);
+        settings.delaysProperty().set(settings.delaysProperty().get().with("", 0));
         model.input().measure(model.pattern());
         for (double click : List.of(0.0, 1.0, 2.0, 3.0, 0.0, 1.0, 2.0, 3.0)) {
             at(player.clicks().get((int) click) + 0.08);
             model.tap(Optional.empty());
         }
-        assertEquals(80, settings.latencyProperty().get());
+        assertEquals(80, settings.delaysProperty().get().of(""));
         assertTrue(model.input().saidProperty().get().contains("80 ms"));
         assertTrue(model.takeProperty().get().isEmpty(), "claps are no take");
         assertEquals(0.08, model.input().late(), 1e-9);
-        settings.latencyProperty().set(0);
+        settings.delaysProperty().set(settings.delaysProperty().get().with("", 0));
     }
 
     @Test
     void unevenClapsAreAskedForAgainAndAPressMoreGivesUp() {
-        settings.latencyProperty().set(0);
+        settings.delaysProperty().set(settings.delaysProperty().get().with("", 0));
         model.input().measure(model.pattern());
         for (double off : List.of(0.1, 0.3, 0.0, -0.2, 0.25, -0.1, 0.3, 0.15)) {
             at(player.clicks().get(1) + off);
             model.tap(Optional.empty());
         }
-        assertEquals(0, settings.latencyProperty().get());
+        assertEquals(0, settings.delaysProperty().get().of(""));
         assertTrue(model.input().saidProperty().get().contains("too far apart"));
         model.input().measure(model.pattern());
         model.input().measure(model.pattern());

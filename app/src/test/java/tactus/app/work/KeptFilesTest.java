@@ -9,7 +9,9 @@ import java.nio.file.Path;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Properties;
 import java.util.function.LongFunction;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -100,6 +102,21 @@ class KeptFilesTest {
         autosave.keep(Song.empty("Saved"), Optional.empty());
         autosave.forget();
         assertEquals(List.of(), autosave(200).left());
+    }
+
+    @Test
+    void theDelayOfEachInstrumentIsKeptByItsName() {
+        var settings = new Settings(new DataFolder(root));
+        settings.delaysProperty()
+                .set(settings.delaysProperty().get().with("", 40).with("Stage = piano: 2", -12));
+        Delays again = new Settings(new DataFolder(root)).delaysProperty().get();
+        assertEquals(40, again.of(""));
+        assertEquals(-12, again.of("Stage = piano: 2"));
+        assertEquals(0, again.of("another"));
+        Properties spoilt = new Properties();
+        spoilt.setProperty("latency", "soon");
+        spoilt.setProperty("latency.far", "9999");
+        assertEquals(new Delays(Map.of("far", 1_000)), Delays.read(spoilt));
     }
 
     @Test

@@ -157,13 +157,23 @@ public final class Logbook implements AutoCloseable {
         return rows("SELECT 1 FROM student LIMIT 1", row -> row.getInt(1)).isEmpty();
     }
 
-    private static boolean isCopied(Path folder) throws IOException {
+    private boolean isCopied(Path folder) throws IOException {
         Optional<Path> last = copies(folder).stream().findFirst();
         if (last.isEmpty()) return false;
         Path file = folder.resolveSibling(NAME);
         Path log = folder.resolveSibling(NAME + "-wal");
         boolean hasLog = Files.exists(log) && Files.size(log) > 0;
-        return !hasLog && Files.getLastModifiedTime(last.get()).compareTo(Files.getLastModifiedTime(file)) >= 0;
+        int newer = Files.getLastModifiedTime(last.get()).compareTo(Files.getLastModifiedTime(file));
+        // Within one tick of the clock of files nobody can tell by the time.
+        return !hasLog && (newer > 0 || newer == 0 && isLike(last.get()));
+    }
+
+    private boolean isLike(Path copy) throws IOException {
+        try (var other = new Logbook(DriverManager.getConnection("jdbc:sqlite:" + copy))) {
+            return other.records().equals(records());
+        } catch (SQLException unreadable) {
+            return false;
+        }
     }
 
     /** All that is kept. */
