@@ -41,7 +41,7 @@ public final class Logbook implements AutoCloseable {
 
     private final Connection connection;
 
-    private Logbook(Connection connection) {
+    Logbook(Connection connection) {
         this.connection = connection;
     }
 
@@ -220,20 +220,45 @@ public final class Logbook implements AutoCloseable {
      */
     public synchronized Meeting meet(SongId id, String title, Path place, Predicate<Path> isStillThere)
             throws IOException {
+        return whole(() -> new KnownSongs(connection).meet(id, title, place, isStillThere));
+    }
+
+    /** Writes in one transaction. */
+    private interface Writing<T> {
+        T write() throws SQLException;
+    }
+
+    /** All of what {@code writing} writes, or nothing. */
+    private <T> T whole(Writing<T> writing) throws IOException {
         try {
             connection.setAutoCommit(false);
-            try {
-                Meeting met = new KnownSongs(connection).meet(id, title, place, isStillThere);
-                connection.commit();
-                return met;
-            } catch (SQLException failed) {
-                connection.rollback();
-                throw failed;
-            } finally {
-                connection.setAutoCommit(true);
-            }
-        } catch (SQLException unwritten) {
-            throw new IOException("the logbook cannot be written: " + unwritten.getMessage(), unwritten);
+            T done = writing.write();
+            connection.commit();
+            connection.setAutoCommit(true);
+            return done;
+        } catch (SQLException failed) {
+            undo(failed);
+            boolean isFull = String.valueOf(failed.getMessage()).contains("SQLITE_FULL");
+            throw new IOException(
+                    isFull
+                            ? "the disk is full; nothing was written to the logbook"
+                            : "the logbook cannot be written: " + failed.getMessage(),
+                    failed);
+        }
+    }
+
+    /** On a full disk SQLite has ended the transaction itself, which the driver does not know: it is given one to end. */
+    private void undo(SQLException failed) {
+        try (var statement = connection.createStatement()) {
+            statement.execute("BEGIN");
+        } catch (SQLException stillOpen) {
+            failed.addSuppressed(stillOpen);
+        }
+        try {
+            connection.rollback();
+            connection.setAutoCommit(true);
+        } catch (SQLException lost) {
+            failed.addSuppressed(lost);
         }
     }
 
@@ -299,21 +324,7 @@ public final class Logbook implements AutoCloseable {
      * @return how many rows are new or other
      */
     public synchronized int add(Records records) throws IOException {
-        try {
-            connection.setAutoCommit(false);
-            try {
-                int count = addAll(records);
-                connection.commit();
-                return count;
-            } catch (SQLException failed) {
-                connection.rollback();
-                throw failed;
-            } finally {
-                connection.setAutoCommit(true);
-            }
-        } catch (SQLException failed) {
-            throw new IOException("the logbook cannot be written: " + failed.getMessage(), failed);
-        }
+        return whole(() -> addAll(records));
     }
 
     private int addAll(Records records) throws SQLException {

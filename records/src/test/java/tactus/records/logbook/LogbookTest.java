@@ -11,9 +11,11 @@ import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
 import java.sql.DriverManager;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -128,6 +130,33 @@ class LogbookTest {
             assertEquals(
                     new Logbook.Meeting.Known(),
                     book.meet(SongId.fresh(), "Lantern Walk", folder.resolve("a.json"), _ -> false));
+        }
+    }
+
+    /** SQLite is told that the file may not grow, which is what a full disk comes to. */
+    @Test
+    void aFullDiskIsSaidAndLeavesWhatWasThere() throws Exception {
+        Connection small = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("logbook.sqlite"));
+        LogbookTables.prepare(small);
+        try (var book = new Logbook(small);
+                var statement = small.createStatement()) {
+            book.add(RECORDS);
+            statement.execute("PRAGMA wal_checkpoint(TRUNCATE)");
+            statement.execute("PRAGMA max_page_count = 1");
+            var many = new ArrayList<TakeEntry>();
+            for (int i = 1; i <= 5_000; i++)
+                many.add(new TakeEntry("Mirel", NOW.plusSeconds(i), "Lantern Walk", "", "1-16", 60, 83, 0, 20, 0));
+            var full =
+                    assertThrows(IOException.class, () -> book.add(new Records(List.of(), List.of(), many, List.of())));
+            assertEquals("the disk is full; nothing was written to the logbook", full.getMessage());
+            assertEquals(RECORDS, book.records());
+            // Where there is room again it goes on.
+            statement.execute("PRAGMA max_page_count = 1000000");
+            assertEquals(5_000, book.add(new Records(List.of(), List.of(), many, List.of())));
+            assertEquals(5_001, book.records().takes().size());
+        }
+        try (Logbook book = open(1)) {
+            assertEquals(5_001, book.records().takes().size());
         }
     }
 
