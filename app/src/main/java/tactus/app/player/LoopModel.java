@@ -18,6 +18,7 @@ public final class LoopModel {
     private final BooleanProperty breath = new SimpleBooleanProperty(this, "breath");
     private final ObjectProperty<Optional<HeardBars>> heard =
             new SimpleObjectProperty<>(this, "heard", Optional.empty());
+    private final BooleanProperty onlyCountIn = new SimpleBooleanProperty(this, "onlyCountIn");
     private final IntegerProperty climb = new SimpleIntegerProperty(this, "climb", 0);
     private final IntegerProperty rounds = new SimpleIntegerProperty(this, "rounds", 2);
 
@@ -31,6 +32,16 @@ public final class LoopModel {
     /** Which bars are heard; empty if all are. */
     public ObjectProperty<Optional<HeardBars>> heardProperty() {
         return heard;
+    }
+
+    /** Whether nothing is heard but what is counted in, so that a microphone hears the student alone. */
+    public BooleanProperty onlyCountInProperty() {
+        return onlyCountIn;
+    }
+
+    /** Which bars are heard, both considered. */
+    Optional<HeardBars> heardNow() {
+        return onlyCountIn.get() ? Optional.of(HeardBars.NONE) : heard.get();
     }
 
     /** By how many beats a minute it gets faster, 0 to {@value #MOST_CLIMB}. */

@@ -65,6 +65,7 @@ public final class PlayerModel {
         loops.subscribe(_ -> replace());
         loop.breathProperty().subscribe(_ -> replace());
         loop.heardProperty().subscribe(_ -> replace());
+        loop.onlyCountInProperty().subscribe(_ -> replace());
         withoutExceptions.subscribe(_ -> replace());
     }
 
@@ -196,7 +197,7 @@ public final class PlayerModel {
                     speed.get(),
                     countsIn.get(),
                     loop.breathProperty().get(),
-                    loop.heardProperty().get());
+                    loop.heardNow());
         }
         if (!loops.get()) return playback(first.seconds(), played.seconds(), false);
         var section =

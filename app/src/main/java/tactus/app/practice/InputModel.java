@@ -8,14 +8,20 @@ import java.util.function.DoubleConsumer;
 import java.util.function.Function;
 import java.util.function.LongConsumer;
 import java.util.function.LongSupplier;
+import java.util.function.Supplier;
 import javafx.application.Platform;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Settings;
 import tactus.core.pattern.Pattern;
 import tactus.core.practice.Latency;
+import tactus.sound.device.AudioIn;
+import tactus.sound.device.MicrophoneIn;
 import tactus.sound.device.MidiIn;
+import tactus.sound.take.LiveStrokes;
 import tactus.words.Words;
 
 /**
@@ -28,23 +34,35 @@ final class InputModel {
     private final PlayerModel player;
     private final Function<LongConsumer, MidiIn> open;
     private final LongSupplier nanos;
+    private final Supplier<Optional<AudioIn>> microphone;
+    private final BooleanProperty headphones = new SimpleBooleanProperty(this, "headphones");
+    private final ReadOnlyObjectWrapper<Optional<String>> hearing =
+            new ReadOnlyObjectWrapper<>(this, "hearing", Optional.empty());
     private final ReadOnlyObjectWrapper<Optional<String>> midi =
             new ReadOnlyObjectWrapper<>(this, "midi", Optional.empty());
     private final ReadOnlyObjectWrapper<String> said = new ReadOnlyObjectWrapper<>(this, "said", "");
     private final List<Double> claps = new ArrayList<>();
     private DoubleConsumer stroke = _ -> {};
     private Optional<MidiIn> in = Optional.empty();
+    private Optional<LiveStrokes> ear = Optional.empty();
     private boolean isClapping;
 
     InputModel(Settings settings, PlayerModel player) {
-        this(settings, player, MidiIn::open, System::nanoTime);
+        this(settings, player, MidiIn::open, MicrophoneIn::open, System::nanoTime);
     }
 
     /**
      * @param open listens to what is plugged in
+     * @param microphone opens the microphone, if there is one
      * @param nanos the clock that its strokes are told by
      */
-    InputModel(Settings settings, PlayerModel player, Function<LongConsumer, MidiIn> open, LongSupplier nanos) {
+    InputModel(
+            Settings settings,
+            PlayerModel player,
+            Function<LongConsumer, MidiIn> open,
+            Supplier<Optional<AudioIn>> microphone,
+            LongSupplier nanos) {
+        this.microphone = microphone;
         this.settings = settings;
         this.player = player;
         this.open = open;
@@ -52,6 +70,7 @@ final class InputModel {
         player.playingProperty().subscribe((_, playing) -> {
             if (!playing) isClapping = false;
         });
+        headphones.subscribe((_, _) -> hush());
     }
 
     /** {@code taken} is told of each stroke of an instrument, with how many seconds ago it was. */
@@ -65,6 +84,7 @@ final class InputModel {
             close();
             return;
         }
+        close();
         MidiIn opened = open.apply(at -> Platform.runLater(() -> take(at)));
         if (opened.names().isEmpty()) {
             said.set(
@@ -79,13 +99,50 @@ final class InputModel {
         said.set("");
     }
 
-    /** Listens to no instrument any longer, so that other programs can. */
+    /** Listens to the microphone, or no longer. Until headphones are said to be worn, only the count-in is played meanwhile. */
+    void toggleMicrophone() {
+        if (ear.isPresent()) {
+            close();
+            return;
+        }
+        close();
+        Optional<AudioIn> opened = microphone.get();
+        if (opened.isEmpty()) {
+            said.set(Words.of("input.no-microphone"));
+            return;
+        }
+        hearing.set(Optional.of(opened.get().name()));
+        ear = Optional.of(new LiveStrokes(
+                opened.get(), at -> Platform.runLater(() -> take(at)), () -> Platform.runLater(this::unplugged)));
+        hush();
+    }
+
+    private void unplugged() {
+        if (ear.isEmpty()) return;
+        close();
+        said.set(Words.of("input.microphone-gone"));
+    }
+
+    /** The student wears headphones, so that what is played is not heard by the microphone; or not. */
+    BooleanProperty headphonesProperty() {
+        return headphones;
+    }
+
+    private void hush() {
+        player.loopModel().onlyCountInProperty().set(ear.isPresent() && !headphones.get());
+        said.set(ear.isEmpty() ? "" : Words.of(headphones.get() ? "input.headphones" : "input.no-headphones"));
+    }
+
+    /** Listens to nothing any longer, so that other programs can. */
     void close() {
-        if (in.isEmpty()) return;
-        in.get().close();
+        boolean wasOpen = in.isPresent() || ear.isPresent();
+        in.ifPresent(MidiIn::close);
+        ear.ifPresent(LiveStrokes::close);
         in = Optional.empty();
+        ear = Optional.empty();
         midi.set(Optional.empty());
-        said.set("");
+        hearing.set(Optional.empty());
+        if (wasOpen) hush();
     }
 
     private void take(long at) {
@@ -105,7 +162,12 @@ final class InputModel {
 
     /** What is listened to: an instrument by its name, or the keys. */
     private String name() {
-        return midi.get().orElse("");
+        return midi.get().or(hearing::get).orElse("");
+    }
+
+    /** What the microphone is called, while it is listened to. */
+    ReadOnlyObjectProperty<Optional<String>> hearingProperty() {
+        return hearing.getReadOnlyProperty();
     }
 
     /** By how many seconds what is heard comes late. */

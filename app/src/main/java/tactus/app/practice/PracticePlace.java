@@ -95,6 +95,10 @@ public final class PracticePlace implements Place {
         actions.add(
                 Action.of("practice.midi", Scope.PRACTICE, () -> model.input().toggleMidi(), "I"));
         actions.add(Action.of(
+                "practice.microphone", Scope.PRACTICE, () -> model.input().toggleMicrophone(), "H"));
+        BooleanProperty headphones = model.input().headphonesProperty();
+        actions.add(Action.of("practice.headphones", Scope.PRACTICE, () -> headphones.set(!headphones.get())));
+        actions.add(Action.of(
                 "practice.latency", Scope.PRACTICE, () -> model.input().measure(model.pattern()), "Y"));
         actions.add(Action.of("practice.save-sound", Scope.PRACTICE, () -> save(Export.WAV)));
         actions.add(Action.of("practice.save-midi", Scope.PRACTICE, () -> save(Export.MIDI)));
@@ -150,7 +154,7 @@ public final class PracticePlace implements Place {
                                 "practice.simulate"),
                         List.of("practice.down", "practice.up", "practice.tap"),
                         List.of("practice.faster", "practice.slower", "practice.breathe"),
-                        List.of("practice.midi", "practice.latency"),
+                        List.of("practice.midi", "practice.microphone", "practice.headphones", "practice.latency"),
                         List.of("practice.save-sound", "practice.save-midi"),
                         Arrays.stream(MixVoice.values())
                                 .map(voice -> "mix." + voice.code())

@@ -88,6 +88,7 @@ final class PracticeView extends BorderPane {
                 students.chosenProperty(),
                 model.simulatesProperty(),
                 model.input().midiProperty(),
+                model.input().hearingProperty(),
                 model.input().saidProperty());
         who.managedProperty().bind(who.textProperty().isNotEmpty());
         sentence.setId("take-sentence");
@@ -164,6 +165,7 @@ final class PracticeView extends BorderPane {
         InputModel input = model.input();
         String hears = input.midiProperty()
                 .get()
+                .or(input.hearingProperty()::get)
                 .map(names -> Words.of("practice.hears-midi", names))
                 .orElse(Words.of("practice.hears"));
         String whose = students.chosenProperty()

@@ -7,10 +7,14 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
 import java.nio.file.Path;
+import java.util.ArrayDeque;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.demo.DemoSong;
 import tactus.app.player.PlayerModel;
 import tactus.app.start.ShelfModel;
@@ -20,7 +24,9 @@ import tactus.app.work.Work;
 import tactus.core.practice.DueStroke;
 import tactus.core.practice.LadderStep;
 import tactus.core.timeline.TimelineBar;
+import tactus.sound.device.AudioIn;
 import tactus.sound.device.MidiIn;
+import tactus.sound.device.RecordedIn;
 import tactus.sound.transport.Transport;
 
 /** The ladder is played and what is played along is judged, on a clock that the test sets. */
@@ -172,12 +178,43 @@ class PracticeModelTest {
 
     @Test
     void withoutAMidiInstrumentItIsSaid() {
-        var input = new InputModel(settings, player, stroke -> MidiIn.open(stroke), System::nanoTime);
+        var input = new InputModel(settings, player, stroke -> MidiIn.open(stroke), Optional::empty, System::nanoTime);
         input.toggleMidi();
         assertTrue(
                 input.saidProperty().get().contains("no MIDI instrument"),
                 input.saidProperty().get());
         assertTrue(input.midiProperty().get().isEmpty());
+    }
+
+    /** The stand-in is a recording; what it hears is tested where sound is. */
+    @Test
+    void aMicrophoneHearsTheStudentAloneAndIsMissedWhenItIsGone() throws Exception {
+        FxToolkit.registerPrimaryStage();
+        var ins = new ArrayDeque<AudioIn>(List.of(new RecordedIn(new float[44_100 * 600], 44_100)));
+        ins.add(new RecordedIn(new float[100], 44_100));
+        var input =
+                new InputModel(settings, player, MidiIn::open, () -> Optional.ofNullable(ins.poll()), System::nanoTime);
+        var onlyCountIn = player.loopModel().onlyCountInProperty();
+        input.toggleMicrophone();
+        assertEquals(Optional.of("recording"), input.hearingProperty().get());
+        assertTrue(onlyCountIn.get(), "what is played would be heard as the student's");
+        input.headphonesProperty().set(true);
+        assertFalse(onlyCountIn.get());
+        input.toggleMicrophone();
+        assertTrue(input.hearingProperty().get().isEmpty());
+        input.headphonesProperty().set(false);
+        assertFalse(onlyCountIn.get(), "nothing is listened to");
+        WaitForAsyncUtils.waitForAsyncFx(5_000, input::toggleMicrophone);
+        WaitForAsyncUtils.waitFor(
+                20, TimeUnit.SECONDS, () -> input.hearingProperty().get().isEmpty());
+        assertTrue(
+                input.saidProperty().get().contains("gone"),
+                input.saidProperty().get());
+        assertFalse(onlyCountIn.get());
+        input.toggleMicrophone();
+        assertTrue(
+                input.saidProperty().get().contains("no microphone"),
+                input.saidProperty().get());
     }
 
     @Test
