@@ -1,6 +1,5 @@
 package tactus.app.practice;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
@@ -155,10 +154,9 @@ public final class PracticePlace implements Place {
                         List.of("practice.down", "practice.up", "practice.tap"),
                         List.of("practice.faster", "practice.slower", "practice.breathe"),
                         List.of("practice.midi", "practice.microphone", "practice.headphones", "practice.latency"),
-                        List.of("practice.save-sound", "practice.save-midi"),
-                        Arrays.stream(MixVoice.values())
-                                .map(voice -> "mix." + voice.code())
-                                .toList())));
+                        // What is heard stands beside the ladder with its digits; the menu would be higher than a small
+                        // screen.
+                        List.of("practice.save-sound", "practice.save-midi"))));
     }
 
     @Override
