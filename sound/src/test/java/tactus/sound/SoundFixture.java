@@ -16,6 +16,7 @@ import tactus.core.song.Song;
 import tactus.core.time.Meter;
 import tactus.core.time.Tempo;
 import tactus.core.timeline.Timeline;
+import tactus.sound.wave.WaveRendering;
 
 /** Bars of one chord at 120. */
 public final class SoundFixture {
@@ -48,5 +49,13 @@ public final class SoundFixture {
         double sum = 0;
         for (int i = from; i < to; i++) sum += samples[i] * samples[i];
         return Math.sqrt(sum / (to - from));
+    }
+
+    /** What is played of {@code timeline} in its first seconds, on one channel, 44,100 samples a second. */
+    public static float[] mono(Timeline timeline, double seconds) {
+        float[] both = WaveRendering.of(timeline).render((int) (seconds * 44_100));
+        var mono = new float[both.length / 2];
+        for (int i = 0; i < mono.length; i++) mono[i] = (both[2 * i] + both[2 * i + 1]) / 2;
+        return mono;
     }
 }

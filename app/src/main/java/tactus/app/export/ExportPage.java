@@ -33,6 +33,7 @@ import javafx.scene.layout.VBox;
 import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
+import tactus.app.field.TitledColumn;
 import tactus.app.field.WholeNumberSpinner;
 import tactus.app.player.MixModel;
 import tactus.app.player.MixPanel;
@@ -137,7 +138,8 @@ public final class ExportPage extends VBox {
                 .map(Optional::of)
                 .forEach(version.getItems()::add);
         version.setValue(Optional.empty());
-        var column = column("bulk.songs", open, list, buttons, new NamedField(Words.of("bulk.version"), version));
+        var column =
+                new TitledColumn("bulk.songs", open, list, buttons, new NamedField(Words.of("bulk.version"), version));
         HBox.setHgrow(column, Priority.ALWAYS);
         return column;
     }
@@ -156,7 +158,7 @@ public final class ExportPage extends VBox {
             kinds.put(kind, box);
             boxes.add(box);
         }
-        VBox column = column("bulk.kinds", boxes.toArray(Node[]::new));
+        VBox column = new TitledColumn("bulk.kinds", boxes.toArray(Node[]::new));
         column.setMinWidth(210);
         return column;
     }
@@ -180,7 +182,7 @@ public final class ExportPage extends VBox {
         var scroll = new ScrollPane(all);
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        VBox column = column("bulk.music", scroll);
+        VBox column = new TitledColumn("bulk.music", scroll);
         column.setMinWidth(340);
         return column;
     }
@@ -225,15 +227,6 @@ public final class ExportPage extends VBox {
         button.setMinWidth(USE_PREF_SIZE);
         button.setOnAction(_ -> effect.run());
         return button;
-    }
-
-    private static VBox column(String code, Node... parts) {
-        var title = new Label(Words.of(code));
-        title.getStyleClass().add("column-title");
-        var column = new VBox(title);
-        column.getChildren().addAll(parts);
-        column.getStyleClass().add("start-column");
-        return column;
     }
 
     private void write() {

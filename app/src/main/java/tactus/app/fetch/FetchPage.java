@@ -15,6 +15,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import tactus.app.field.TitledColumn;
 import tactus.app.hand.HandView;
 import tactus.app.neck.HeldShape;
 import tactus.app.neck.ShapeView;
@@ -69,9 +70,9 @@ public final class FetchPage extends VBox {
         });
         VBox.setVgrow(songs, Priority.ALWAYS);
         VBox.setVgrow(things, Priority.ALWAYS);
-        var left = column("fetch.songs", query, songs);
+        var left = new TitledColumn("fetch.songs", query, songs);
         left.setMinWidth(300);
-        var right = column("fetch.things", things);
+        var right = new TitledColumn("fetch.things", things);
         HBox.setHgrow(right, Priority.ALWAYS);
         var columns = new HBox(left, right);
         columns.getStyleClass().add("start-columns");
@@ -93,15 +94,6 @@ public final class FetchPage extends VBox {
         var foot = new HBox(10, fetch, said);
         foot.getStyleClass().add("page-foot");
         return foot;
-    }
-
-    private static VBox column(String code, Control... parts) {
-        var title = new Label(Words.of(code));
-        title.getStyleClass().add("column-title");
-        var column = new VBox(title);
-        column.getChildren().addAll(parts);
-        column.getStyleClass().add("start-column");
-        return column;
     }
 
     private void find() {

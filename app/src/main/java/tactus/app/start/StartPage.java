@@ -3,7 +3,6 @@ package tactus.app.start;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import javafx.scene.Node;
 import javafx.scene.TraversalDirection;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -22,6 +21,7 @@ import tactus.app.demo.DemoSong;
 import tactus.app.field.LevelBox;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
+import tactus.app.field.TitledColumn;
 import tactus.core.chart.Chart;
 import tactus.core.refusal.Refusal;
 import tactus.words.Words;
@@ -104,7 +104,7 @@ public final class StartPage extends VBox {
             field.addEventHandler(KeyEvent.KEY_PRESSED, press -> {
                 if (press.getCode() == KeyCode.ENTER) begin();
             });
-        var column = column(
+        var column = new TitledColumn(
                 "start.facts",
                 new NamedField(Words.of("start.title"), title),
                 new NamedField(Words.of("start.key"), key),
@@ -133,7 +133,7 @@ public final class StartPage extends VBox {
         take.setOnAction(_ -> take());
         var foot = new HBox(10, take, sum);
         foot.getStyleClass().add("page-foot");
-        var column = column("start.paste", pasted, unread, reading, foot);
+        var column = new TitledColumn("start.paste", pasted, unread, reading, foot);
         HBox.setHgrow(column, Priority.ALWAYS);
         return column;
     }
@@ -152,7 +152,7 @@ public final class StartPage extends VBox {
         open.setOnAction(_ -> beginning.open());
         var finder = new ShelfPanel(shelf, beginning, beginning::folder);
         VBox.setVgrow(finder, Priority.ALWAYS);
-        var column = column("start.songs", finder, open);
+        var column = new TitledColumn("start.songs", finder, open);
         if (!recent.isEmpty()) column.getChildren().add(titled("start.recent"));
         int number = 1;
         for (Path file : recent.stream().limit(3).toList()) {
@@ -177,13 +177,6 @@ public final class StartPage extends VBox {
         link.setTooltip(new Tooltip(whole));
         link.setOnAction(_ -> effect.run());
         return link;
-    }
-
-    private static VBox column(String code, Node... parts) {
-        var column = new VBox(titled(code));
-        column.getChildren().addAll(parts);
-        column.getStyleClass().add("start-column");
-        return column;
     }
 
     private static Label titled(String code) {

@@ -1,9 +1,7 @@
 package tactus.core.dictation;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import tactus.core.language.Lexicon;
 import tactus.core.refusal.NotationException;
@@ -29,7 +27,6 @@ final class DictationReader {
     private final SaidAccents accents = new SaidAccents();
     private Optional<String> inOneBreath = Optional.empty();
     private Optional<String> eitherEnd = Optional.empty();
-    private String before = "";
     private boolean isOn;
     private Force force = Force.PLAIN;
     private Touch touch = Touch.PLAIN;
@@ -44,13 +41,7 @@ final class DictationReader {
     }
 
     Dictation read() {
-        List<MatchResult> found = words.word().matcher(text).results().toList();
-        boolean isNumbered = isNumbered(found);
-        for (int i = 0; i < found.size(); i++) {
-            boolean isJoining = !isNumbered && i + 1 < found.size() && isJoining(plain(found.get(i)), found.get(i + 1));
-            before = plain(found.get(i));
-            if (!isJoining) read(before, found.get(i).start());
-        }
+        new JoiningWords(text, words).each(this::read);
         if (open >= 0) throw new NotationException("dictation-reader.bracket-closed", text, open);
         said.settle();
         accents.settle();
@@ -60,32 +51,6 @@ final class DictationReader {
         }
         checkNumber(read.strokes(), text);
         return read;
-    }
-
-    /** Whether the count of a stroke is said, as that of an accent is not. */
-    private boolean isNumbered(List<MatchResult> found) {
-        boolean accented = false;
-        for (MatchResult each : found) {
-            String word = plain(each);
-            if (words.numbered(word).isPresent() && !accented) return true;
-            boolean accents = words.mark(word).filter("accented"::equals).isPresent();
-            boolean ends =
-                    word.equals(",") || words.stroke(word, text, each.start()).isPresent();
-            accented = accents || accented && !ends;
-        }
-        return false;
-    }
-
-    /** {@code down and up}: where no number is said, an "and" before a stroke is no count, but for that of {@code the and}. */
-    private boolean isJoining(String word, MatchResult next) {
-        return words.isAnd(word)
-                && words.mark(before).isEmpty()
-                && (words.stroke(plain(next), text, next.start()).isPresent()
-                        || words.several(plain(next)).isPresent());
-    }
-
-    private static String plain(MatchResult word) {
-        return word.group().toLowerCase(Locale.ROOT);
     }
 
     /** A stroke without a direction and one right behind it, said without a comma: {@code mute down}. */

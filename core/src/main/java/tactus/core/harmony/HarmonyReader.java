@@ -45,26 +45,9 @@ final class HarmonyReader {
 
     HarmonyReader(String line, Meter usual, Optional<Length> round) {
         this.line = line;
-        signs = signs(line);
+        signs = HarmonySigns.of(line);
         this.usual = usual;
         this.round = round;
-    }
-
-    /** Bar lines with repeats become brackets, commas outside of round brackets blanks; nothing moves. */
-    private static String signs(String line) {
-        var plain = new StringBuilder();
-        int depth = 0;
-        for (char sign : line.toCharArray()) {
-            if (sign == '(') depth++;
-            if (sign == ')') depth--;
-            plain.append(depth <= 0 && (sign == ',' || sign == ';') ? ' ' : sign);
-        }
-        return plain.toString()
-                .replace("||:", "| [")
-                .replace("|:", "|[")
-                .replace(":||", "] |")
-                .replace(":|", "]|")
-                .replace("||", "| ");
     }
 
     HarmonyLine read() {

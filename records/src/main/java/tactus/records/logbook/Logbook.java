@@ -10,13 +10,10 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
-import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import tactus.core.logbook.ChangeEntry;
@@ -34,10 +31,7 @@ import tactus.core.song.SongId;
 public final class Logbook implements AutoCloseable {
 
     private static final Logger LOG = LoggerFactory.getLogger(Logbook.class);
-    private static final String NAME = "logbook.sqlite";
-    private static final String COPIES = "logbook-copies";
-    private static final int KEPT = 7;
-    private static final DateTimeFormatter STAMP = DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss-SSS");
+    static final String NAME = "logbook.sqlite";
 
     private final Connection connection;
 
@@ -64,12 +58,12 @@ public final class Logbook implements AutoCloseable {
                 throw broken;
             }
             var book = new Logbook(connection);
-            if (isThere) book.copy(folder.resolve(COPIES), now);
+            if (isThere) book.copies(folder).copy(now);
             return book;
         } catch (SQLException broken) {
             if (isBusy(broken)) throw new IOException("another program is writing to the logbook; try again", broken);
             if (!isThere) throw new IOException("the logbook cannot be kept in " + folder, broken);
-            throw new DamagedLogbook(setAside(file, now), newest(folder), broken);
+            throw new DamagedLogbook(LogbookCopies.setAside(file, now), LogbookCopies.newest(folder), broken);
         }
     }
 
@@ -97,7 +91,7 @@ public final class Logbook implements AutoCloseable {
      * @throws IOException if it cannot be put there
      */
     public static Optional<Path> restore(Path folder, LocalDateTime now) throws IOException {
-        Optional<Path> copy = newest(folder);
+        Optional<Path> copy = LogbookCopies.newest(folder);
         if (copy.isEmpty()) return copy;
         Path file = folder.resolve(NAME);
         if (Files.exists(file)) {
@@ -110,70 +104,8 @@ public final class Logbook implements AutoCloseable {
         return copy;
     }
 
-    private static Path setAside(Path file, LocalDateTime now) throws IOException {
-        Path aside = file.resolveSibling("logbook-damaged-" + STAMP.format(now) + ".sqlite");
-        Files.move(file, aside);
-        for (String ending : List.of("-wal", "-shm")) {
-            Path beside = file.resolveSibling(NAME + ending);
-            if (Files.exists(beside)) Files.move(beside, aside.resolveSibling(aside.getFileName() + ending));
-        }
-        return aside;
-    }
-
-    private static Optional<Path> newest(Path folder) throws IOException {
-        return copies(folder.resolve(COPIES)).stream().findFirst();
-    }
-
-    /** The newest first. */
-    private static List<Path> copies(Path folder) throws IOException {
-        if (!Files.isDirectory(folder)) return List.of();
-        try (Stream<Path> all = Files.list(folder)) {
-            return all.filter(each -> each.getFileName().toString().endsWith(".sqlite"))
-                    .sorted(Comparator.comparing(
-                                    (Path each) -> each.getFileName().toString())
-                            .reversed())
-                    .toList();
-        }
-    }
-
-    private void copy(Path folder, LocalDateTime now) {
-        try {
-            Files.createDirectories(folder);
-            Path target = folder.resolve("logbook-" + STAMP.format(now) + ".sqlite");
-            // What is not other than the last copy, or empty, would only push older ones out.
-            if (Files.exists(target) || isCopied(folder) || isEmpty()) return;
-            try (PreparedStatement copy = connection.prepareStatement("VACUUM INTO ?")) {
-                copy.setString(1, target.toString());
-                copy.execute();
-            }
-            List<Path> all = copies(folder);
-            for (Path old : all.subList(Math.min(KEPT, all.size()), all.size())) Files.deleteIfExists(old);
-        } catch (SQLException | IOException full) {
-            LOG.warn("the logbook could not be copied: {}", full.getMessage());
-        }
-    }
-
-    private boolean isEmpty() throws SQLException {
-        return rows("SELECT 1 FROM student LIMIT 1", row -> row.getInt(1)).isEmpty();
-    }
-
-    private boolean isCopied(Path folder) throws IOException {
-        Optional<Path> last = copies(folder).stream().findFirst();
-        if (last.isEmpty()) return false;
-        Path file = folder.resolveSibling(NAME);
-        Path log = folder.resolveSibling(NAME + "-wal");
-        boolean hasLog = Files.exists(log) && Files.size(log) > 0;
-        int newer = Files.getLastModifiedTime(last.get()).compareTo(Files.getLastModifiedTime(file));
-        // Within one tick of the clock of files nobody can tell by the time.
-        return !hasLog && (newer > 0 || newer == 0 && isLike(last.get()));
-    }
-
-    private boolean isLike(Path copy) throws IOException {
-        try (var other = new Logbook(DriverManager.getConnection("jdbc:sqlite:" + copy))) {
-            return other.records().equals(records());
-        } catch (SQLException unreadable) {
-            return false;
-        }
+    private LogbookCopies copies(Path folder) {
+        return new LogbookCopies(folder, this, connection);
     }
 
     /** All that is kept. */
@@ -414,8 +346,8 @@ public final class Logbook implements AutoCloseable {
 
     /** Throws the copies away in which somebody who is forgotten still stands, and makes a new one. */
     public synchronized void forgetCopies(Path folder, LocalDateTime now) throws IOException {
-        for (Path copy : copies(folder.resolve(COPIES))) Files.deleteIfExists(copy);
-        copy(folder.resolve(COPIES), now);
+        copies(folder).forget();
+        copies(folder).copy(now);
     }
 
     @Override

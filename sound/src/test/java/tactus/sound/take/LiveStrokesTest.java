@@ -19,7 +19,6 @@ import tactus.core.timeline.TimelineStroke;
 import tactus.sound.SoundFixture;
 import tactus.sound.device.AudioIn;
 import tactus.sound.device.RecordedIn;
-import tactus.sound.wave.WaveRendering;
 
 /** Rendered playing that comes in as if it were played now, on a clock of our own. */
 class LiveStrokesTest {
@@ -28,13 +27,6 @@ class LiveStrokesTest {
     private static final double SOON = 0.03;
 
     private record Known(double at, double since) {}
-
-    private static float[] mono(Timeline timeline, double seconds) {
-        float[] both = WaveRendering.of(timeline).render((int) (seconds * 44_100));
-        var mono = new float[both.length / 2];
-        for (int i = 0; i < mono.length; i++) mono[i] = (both[2 * i] + both[2 * i + 1]) / 2;
-        return mono;
-    }
 
     private static List<Known> heard(float[] sound, IntToLongFunction lateness) throws InterruptedException {
         // A clock that goes on by a tenth of a millisecond whenever somebody looks at it.
@@ -104,7 +96,7 @@ class LiveStrokesTest {
     void everyStrokeIsKnownOfSoonAndWithTheTimeAtWhichItWas(String line, int tempo) throws Exception {
         Timeline timeline = SoundFixture.twoBars("x32010", line, tempo);
         double seconds = Math.min(12, timeline.seconds() + 0.2);
-        List<Known> known = heard(mono(timeline, seconds), _ -> 0);
+        List<Known> known = heard(SoundFixture.mono(timeline, seconds), _ -> 0);
         List<Double> due = due(timeline, seconds - 0.1);
         assertEquals(due.size(), known.size(), line);
         for (int i = 0; i < due.size(); i++) {
@@ -120,7 +112,7 @@ class LiveStrokesTest {
     void aBusyMachineMakesNoStrokeLate() throws Exception {
         Timeline timeline = SoundFixture.twoBars("x32010", "d-du-udu", 100);
         double seconds = Math.min(12, timeline.seconds() + 0.2);
-        List<Known> known = heard(mono(timeline, seconds), block -> block % 7 == 3 ? 15_000_000 : 0);
+        List<Known> known = heard(SoundFixture.mono(timeline, seconds), block -> block % 7 == 3 ? 15_000_000 : 0);
         List<Double> due = due(timeline, seconds - 0.1);
         assertEquals(due.size(), known.size());
         for (int i = 0; i < due.size(); i++)

@@ -30,20 +30,12 @@ import tactus.core.refusal.Refusal;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineStroke;
 import tactus.sound.SoundFixture;
-import tactus.sound.wave.WaveRendering;
 
 /** Rendered playing, heard again. aubio 0.4 hears the demo songs in the same places, see docs/benchmarks.md. */
 class RecordedTakeTest {
 
     @TempDir
     private Path folder;
-
-    private static float[] mono(Timeline timeline, double seconds) {
-        float[] both = WaveRendering.of(timeline).render((int) (seconds * 44_100));
-        var mono = new float[both.length / 2];
-        for (int i = 0; i < mono.length; i++) mono[i] = (both[2 * i] + both[2 * i + 1]) / 2;
-        return mono;
-    }
 
     private Path file(float[] samples, int rate, int channels, int bits) throws Exception {
         int frames = (int) (samples.length * (long) rate / 44_100);
@@ -106,7 +98,7 @@ class RecordedTakeTest {
     })
     void everyStrokeIsHeardWhereItIsStruckAndNoOther(String line, double perMinute) throws Exception {
         Timeline timeline = SoundFixture.twoBars("x32010", line, perMinute);
-        List<Tap> heard = RecordedTake.read(file(mono(timeline, timeline.seconds() + 1), 44_100, 1, 16));
+        List<Tap> heard = RecordedTake.read(file(SoundFixture.mono(timeline, timeline.seconds() + 1), 44_100, 1, 16));
         assertHeard(struck(timeline), heard, 0.005, line);
     }
 
@@ -115,8 +107,8 @@ class RecordedTakeTest {
     @CsvSource({"44100, 2, 24", "176400, 1, 32", "22050, 1, 16", "11025, 1, 16", "44100, 8, 16", "88200, 2, 16"})
     void otherKindsOfSoundAreHeardAsWell(int rate, int channels, int bits) throws Exception {
         Timeline timeline = SoundFixture.twoBars("320003", "d-du-udu", 100);
-        List<Tap> heard =
-                new ArrayList<>(RecordedTake.read(file(mono(timeline, timeline.seconds() + 1), rate, channels, bits)));
+        List<Tap> heard = new ArrayList<>(
+                RecordedTake.read(file(SoundFixture.mono(timeline, timeline.seconds() + 1), rate, channels, bits)));
         // With so little of the top a chord that rings out beats like a stroke.
         if (rate < 44_100) heard.removeIf(tap -> tap.seconds() > timeline.seconds());
         assertHeard(struck(timeline), heard, 0.012, rate + " " + channels + " " + bits);
@@ -125,7 +117,7 @@ class RecordedTakeTest {
     @Test
     void aRoomWithSomeNoiseAndAQuietMicrophoneChangeNothing() throws Exception {
         Timeline timeline = SoundFixture.twoBars("320003", "d-du-udu", 100);
-        float[] samples = mono(timeline, timeline.seconds() + 1);
+        float[] samples = SoundFixture.mono(timeline, timeline.seconds() + 1);
         var random = new Random(5);
         for (int i = 0; i < samples.length; i++) samples[i] = samples[i] / 3 + (float) (0.0004 * random.nextGaussian());
         assertHeard(struck(timeline), RecordedTake.read(file(samples, 44_100, 1, 16)), 0.008, "noise");
@@ -137,7 +129,7 @@ class RecordedTakeTest {
         Timeline due = SoundFixture.twoBars("320003", "d-du-udu", 90);
         var skill = new Skill(20, 12, 0, 0, 0, 0, Optional.empty());
         Timeline played = new SimulatedPlayer(skill, 4).played(due);
-        List<Tap> heard = RecordedTake.read(file(mono(played, due.seconds() + 1), 44_100, 1, 16));
+        List<Tap> heard = RecordedTake.read(file(SoundFixture.mono(played, due.seconds() + 1), 44_100, 1, 16));
         assertHeard(struck(played), heard, 0.005, "simulated");
         Take take = Take.of(DueStroke.of(due, 1, 2, 1), heard);
         assertEquals(0, take.missed());
@@ -170,7 +162,7 @@ class RecordedTakeTest {
     @Test
     void aFileThatIsCutIsHeardAsFarAsItGoes() throws Exception {
         Timeline timeline = SoundFixture.twoBars("320003", "d-d-d-d-", 120);
-        Path whole = file(mono(timeline, 4), 44_100, 1, 16);
+        Path whole = file(SoundFixture.mono(timeline, 4), 44_100, 1, 16);
         byte[] bytes = Files.readAllBytes(whole);
         Path cut = folder.resolve("cut.wav");
         Files.write(cut, Arrays.copyOf(bytes, bytes.length / 2 + 1));
