@@ -5,6 +5,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.concurrent.Task;
 import javafx.scene.Node;
@@ -21,6 +22,7 @@ import tactus.app.work.Work;
  * @param background runs what takes long
  * @param midiFile asks for a MIDI file
  * @param target asks where to write, by a name and an ending
+ * @param printer asks for printer, pages and copies, and prints; answers why not
  * @param cover covers the whole window with a page, or uncovers it
  */
 public record PlaceParts(
@@ -32,6 +34,7 @@ public record PlaceParts(
         Consumer<Task<?>> background,
         Supplier<Optional<Path>> midiFile,
         BiFunction<String, String, Optional<Path>> target,
+        Function<Printed, Optional<String>> printer,
         Consumer<Optional<Node>> cover) {
 
     public PlaceParts {
@@ -43,6 +46,7 @@ public record PlaceParts(
         Objects.requireNonNull(background);
         Objects.requireNonNull(midiFile);
         Objects.requireNonNull(target);
+        Objects.requireNonNull(printer);
         Objects.requireNonNull(cover);
     }
 }

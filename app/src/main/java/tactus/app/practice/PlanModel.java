@@ -8,9 +8,11 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import tactus.app.place.Printed;
 import tactus.app.work.Attempt;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
@@ -25,6 +27,7 @@ import tactus.core.song.ChangeCount;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
 import tactus.formats.file.FileName;
+import tactus.formats.sheet.Paper;
 import tactus.formats.sheet.PlanPages;
 import tactus.formats.table.PlanTable;
 import tactus.words.PlanWords;
@@ -40,6 +43,7 @@ final class PlanModel {
     private final Settings settings;
     private final ClassModel students;
     private final BiFunction<String, String, Optional<Path>> target;
+    private final Function<Printed, Optional<String>> printer;
     private final ReadOnlyObjectWrapper<PracticePlan> plan = new ReadOnlyObjectWrapper<>(this, "plan");
     private int minutes = USUAL_MINUTES;
     private int days = USUAL_DAYS;
@@ -47,8 +51,17 @@ final class PlanModel {
 
     private record Before(PracticePlan plan, int minutes, int days) {}
 
-    /** @param target asks where to write */
-    PlanModel(Work work, Settings settings, ClassModel students, BiFunction<String, String, Optional<Path>> target) {
+    /**
+     * @param target asks where to write
+     * @param printer prints, or says why not
+     */
+    PlanModel(
+            Work work,
+            Settings settings,
+            ClassModel students,
+            BiFunction<String, String, Optional<Path>> target,
+            Function<Printed, Optional<String>> printer) {
+        this.printer = printer;
         this.work = work;
         this.settings = settings;
         this.students = students;
@@ -150,6 +163,14 @@ final class PlanModel {
     /** The plan as text. */
     String text() {
         return title() + "\n" + String.join("\n", PlanWords.lines(plan.get())) + "\n";
+    }
+
+    /** Prints it; answers why not. */
+    Optional<String> print() {
+        String title = title();
+        PracticePlan shown = plan.get();
+        Paper paper = settings.sheetLook().paper();
+        return printer.apply(dots -> PlanPages.images(title, shown, paper, dots));
     }
 
     /** Writes it where the teacher says; answers what was written or why not, nothing if it was not wanted. */

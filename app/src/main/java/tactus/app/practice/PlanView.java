@@ -77,6 +77,7 @@ final class PlanView extends BorderPane {
                 new NamedField(Words.of("plan.minutes-a-day"), minutes),
                 new NamedField(Words.of("plan.how-many"), days),
                 problem,
+                button("plan.print", "plan-print", () -> say(model.print())),
                 button("plan.pdf", "plan-pdf", () -> say(model.export(false))),
                 button("plan.table", "plan-table", () -> say(model.export(true))),
                 button("plan.copy", "plan-copy", this::copy),

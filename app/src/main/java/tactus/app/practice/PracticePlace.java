@@ -127,10 +127,11 @@ public final class PracticePlace implements Place {
 
     /** The days cover the window until they are put away. */
     private void openPlan() {
-        var page = new PlanView(new PlanModel(parts.work(), parts.settings(), students, parts.target()), () -> {
-            parts.cover().accept(Optional.empty());
-            takeFocus();
-        });
+        var page = new PlanView(
+                new PlanModel(parts.work(), parts.settings(), students, parts.target(), parts.printer()), () -> {
+                    parts.cover().accept(Optional.empty());
+                    takeFocus();
+                });
         parts.cover().accept(Optional.of(page));
         Platform.runLater(page::takeFocus);
     }

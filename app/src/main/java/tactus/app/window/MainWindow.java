@@ -56,6 +56,9 @@ final class MainWindow extends StackPane {
     private final SongDesk desk;
     private final Beginnings beginnings;
     private final ShelfModel shelf;
+    /** Made after the places, which only ask for it when somebody prints. */
+    private Printing printing;
+
     private final FileAsker asker;
     private final AnimationTimer clock;
     private final Autosaving autosaving;
@@ -87,6 +90,7 @@ final class MainWindow extends StackPane {
                 background::run,
                 asker::toOpenMidi,
                 asker::toWrite,
+                what -> printing.print(this, what),
                 this::cover)));
         place.set(first());
         desk = new SongDesk(work, settings, autosave, asker, overlay, notices, status);
@@ -94,7 +98,7 @@ final class MainWindow extends StackPane {
         beginnings = new Beginnings(desk, overlay, settings, shelf, asker, this::toChords);
         desk.beginWith(beginnings::show);
         var exporting = new Exporting(work, asker, background, status, notices, settings::sheetLook);
-        var printing = new Printing(
+        printing = new Printing(
                 work,
                 background,
                 status,

@@ -19,12 +19,13 @@ import javafx.scene.image.ImageView;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import tactus.app.field.Images;
+import tactus.app.place.Printed;
 import tactus.app.work.Work;
 import tactus.formats.sheet.Sheet;
 import tactus.formats.sheet.SheetLook;
 import tactus.words.Words;
 
-/** Prints the sheet with the system's dialog; where there is no printer it says so and offers the PDF. */
+/** Prints the sheet, or what a place has, with the system's dialog; where there is no printer it says so and offers the PDF. */
 final class Printing {
 
     private static final Logger LOG = LoggerFactory.getLogger(Printing.class);
@@ -70,21 +71,28 @@ final class Printing {
         }
     }
 
-    /** Asks for printer, pages and copies, and prints. */
+    /** Asks for printer, pages and copies, and prints the sheet. */
     void print(Node owner) {
-        Optional<PrinterJob> job = jobs.get();
-        if (job.isEmpty()) {
-            notices.show(
-                    Words.of("print.none"), List.of(new Overlay.Answer("print-pdf", Words.of("print.pdf"), toPdf)));
-            return;
-        }
-        boolean isWanted = job.get().showPrintDialog(owner.getScene().getWindow());
-        if (isWanted) start(job.get());
-        else job.get().cancelJob();
+        Work.State state = work.stateProperty().get();
+        SheetLook now = look.get();
+        Optional<String> without = print(
+                owner, dots -> Sheet.of(state.song(), state.timeline(), now).images(dots));
+        without.ifPresent(
+                why -> notices.show(why, List.of(new Overlay.Answer("print-pdf", Words.of("print.pdf"), toPdf))));
     }
 
-    private void start(PrinterJob job) {
-        var drawing = new Drawing(work.stateProperty().get(), look.get());
+    /** Asks for printer, pages and copies, and prints {@code what}; answers why that cannot be. */
+    Optional<String> print(Node owner, Printed what) {
+        Optional<PrinterJob> job = jobs.get();
+        if (job.isEmpty()) return Optional.of(Words.of("print.none"));
+        boolean isWanted = job.get().showPrintDialog(owner.getScene().getWindow());
+        if (isWanted) start(job.get(), what);
+        else job.get().cancelJob();
+        return Optional.empty();
+    }
+
+    private void start(PrinterJob job, Printed what) {
+        var drawing = new Drawing(what);
         drawing.setOnSucceeded(_ -> send(job, drawing.getValue()));
         drawing.setOnFailed(_ -> fail(job));
         status.follow(drawing, Words.of("print.asking"));
@@ -154,17 +162,15 @@ final class Printing {
 
     private static final class Drawing extends Task<List<BufferedImage>> {
 
-        private final Work.State state;
-        private final SheetLook look;
+        private final Printed what;
 
-        Drawing(Work.State state, SheetLook look) {
-            this.state = state;
-            this.look = look;
+        Drawing(Printed what) {
+            this.what = what;
         }
 
         @Override
         protected List<BufferedImage> call() throws IOException {
-            return Sheet.of(state.song(), state.timeline(), look).images(DOTS_PER_INCH);
+            return what.pages(DOTS_PER_INCH);
         }
     }
 }

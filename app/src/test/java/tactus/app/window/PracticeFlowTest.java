@@ -218,6 +218,9 @@ class PracticeFlowTest extends WindowTest {
         when(asker.toWrite(anyString(), eq("pdf"))).thenReturn(Optional.of(paper));
         click("#plan-pdf");
         assertTrue(Files.size(paper) > 1000);
+        // Offscreen there is no printer.
+        click("#plan-print");
+        assertTrue(text("#plan-done").contains("no printer"), text("#plan-done"));
         press(ESCAPE);
         assertFalse(isShown("#plan"));
     }

@@ -1,5 +1,6 @@
 package tactus.formats.sheet;
 
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -42,6 +43,20 @@ public final class PlanPages {
             var out = new ByteArrayOutputStream();
             document.save(out);
             WholeFile.write(file, stream -> stream.write(out.toByteArray()));
+        }
+    }
+
+    /** The pages as pictures with {@code dotsPerInch}. */
+    public static List<BufferedImage> images(String title, PracticePlan plan, Paper paper, float dotsPerInch)
+            throws IOException {
+        try (var measuring = Measuring.begin()) {
+            Fonts fonts = measuring.fonts();
+            var pages = new Pages(
+                    leaf -> new ImagePage(leaf, fonts, dotsPerInch), fonts, Leaf.of(paper, false, 100), title);
+            new PlanPages(pages).lay(title, plan);
+            return pages.finished().stream()
+                    .map(page -> ((ImagePage) page).image())
+                    .toList();
         }
     }
 
