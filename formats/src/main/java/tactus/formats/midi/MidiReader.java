@@ -4,7 +4,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.BitSet;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashMap;
@@ -41,9 +40,6 @@ import tactus.words.Words;
  */
 public final class MidiReader {
 
-    private static final int FIRST_GUITAR = 24;
-    private static final int LAST_GUITAR = 31;
-    private static final int FEWEST_STRINGS = 3;
     /** A note that is never let go ends after so many quarters. */
     private static final int LONGEST_QUARTERS = 64;
 
@@ -57,31 +53,13 @@ public final class MidiReader {
     private final TreeMap<Long, String> markers = new TreeMap<>();
     private final List<HeardMusic.Said> chords = new ArrayList<>();
     private final List<Statement> left = new ArrayList<>();
-    private final List<Voice> voices = new ArrayList<>();
+    private final List<MidiVoice> voices = new ArrayList<>();
     private Optional<Key> key = Optional.empty();
     private String title = "";
     private int capo;
     private Optional<String> tuning = Optional.empty();
     private long conductorEnd;
     private long lastNote;
-
-    /** What one track, or in a file of one track one channel, plays. */
-    private static final class Voice {
-        private final List<long[]> notes = new ArrayList<>();
-        private final BitSet channels = new BitSet();
-        private int program = -1;
-
-        boolean isGuitar() {
-            return program >= FIRST_GUITAR && program <= LAST_GUITAR;
-        }
-
-        /** Several channels one beside the other are strings (the mono mode of guitar controllers, common practice). */
-        int string(int channel) {
-            boolean isByString =
-                    channels.cardinality() >= FEWEST_STRINGS && channels.length() - channels.nextSetBit(0) <= 6;
-            return isByString ? channel % 10 + 1 : 0;
-        }
-    }
 
     private MidiReader(Path file, Sequence sequence) {
         this.file = file;
@@ -102,34 +80,38 @@ public final class MidiReader {
     }
 
     private void readTrack(Track track, boolean isFirst, boolean isOnly) throws FormatException {
-        var byChannel = new HashMap<Integer, Voice>();
+        var byChannel = new HashMap<Integer, MidiVoice>();
         var sounding = new HashMap<Integer, Deque<long[]>>();
+        String name = "";
         for (int i = 0; i < track.size(); i++) {
             long tick = track.get(i).getTick();
             MidiMessage message = track.get(i).getMessage();
-            if (message instanceof MetaMessage meta) readMeta(meta, tick, isFirst);
-            else if (message instanceof ShortMessage played && played.getChannel() != MidiFile.DRUM_CHANNEL) {
-                Voice voice = byChannel.computeIfAbsent(isOnly ? played.getChannel() : 0, _ -> new Voice());
+            if (message instanceof MetaMessage meta) {
+                readMeta(meta, tick, isFirst);
+                if (meta.getType() == MidiFile.TRACK_NAME) name = text(meta.getData());
+            } else if (message instanceof ShortMessage played && played.getChannel() != MidiFile.DRUM_CHANNEL) {
+                MidiVoice voice = byChannel.computeIfAbsent(isOnly ? played.getChannel() : 0, _ -> new MidiVoice());
                 readPlayed(played, tick, voice, sounding);
             }
         }
         boolean hasNotes = false;
-        for (Voice voice : byChannel.values()) {
-            if (voice.notes.isEmpty()) continue;
+        for (MidiVoice voice : byChannel.values()) {
+            if (voice.notes().isEmpty()) continue;
             hasNotes = true;
+            voice.call(name);
             voices.add(voice);
         }
         if (isFirst && !hasNotes) conductorEnd = track.ticks();
     }
 
     /** A note is its tick, its key, how hard it is struck, the tick at which it ends, and its channel. */
-    private void readPlayed(ShortMessage played, long tick, Voice voice, Map<Integer, Deque<long[]>> sounding) {
+    private void readPlayed(ShortMessage played, long tick, MidiVoice voice, Map<Integer, Deque<long[]>> sounding) {
         int number = played.getData1();
         int at = played.getChannel() << 7 | number;
         boolean strikes = played.getCommand() == ShortMessage.NOTE_ON && played.getData2() > 0;
         boolean ends = played.getCommand() == ShortMessage.NOTE_OFF
                 || played.getCommand() == ShortMessage.NOTE_ON && played.getData2() == 0;
-        if (played.getCommand() == ShortMessage.PROGRAM_CHANGE && voice.program < 0) voice.program = number;
+        if (played.getCommand() == ShortMessage.PROGRAM_CHANGE && voice.program() < 0) voice.play(number);
         Deque<long[]> open = sounding.computeIfAbsent(at, _ -> new ArrayDeque<>());
         // A key that is struck again before it is let go is let go as often as it was struck.
         if (strikes) open.forEach(note -> note[3] = Math.min(note[3], tick));
@@ -138,10 +120,10 @@ public final class MidiReader {
             note[3] = Math.min(note[3], tick);
         }
         if (!strikes) return;
-        voice.channels.set(played.getChannel());
+        voice.channels().set(played.getChannel());
         long[] note = {tick, number, played.getData2(), tick + LONGEST_QUARTERS * resolution, played.getChannel()};
         open.add(note);
-        voice.notes.add(note);
+        voice.notes().add(note);
         lastNote = Math.max(lastNote, tick);
     }
 
@@ -200,12 +182,14 @@ public final class MidiReader {
     }
 
     private ReadMusic music(Sequence sequence) throws FormatException {
-        Voice guitar = voices.stream()
-                .max(Comparator.comparing(Voice::isGuitar).thenComparingInt(voice -> voice.notes.size()))
+        List<MidiVoice> voices = MidiVoice.joined(this.voices);
+        MidiVoice guitar = voices.stream()
+                .max(Comparator.comparing(MidiVoice::isGuitar)
+                        .thenComparingInt(voice -> voice.notes().size()))
                 .orElseThrow(() -> new FormatException(file, "", "file.no-notes"));
         // The first of two guitars is the song's.
         if (guitar.isGuitar())
-            guitar = voices.stream().filter(Voice::isGuitar).findFirst().orElseThrow();
+            guitar = voices.stream().filter(MidiVoice::isGuitar).findFirst().orElseThrow();
         if (voices.size() > 1) left.add(Statement.of("import.other-parts", voices.size() - 1));
         List<HeardMusic.Bar> bars = bars();
         List<HeardMusic.Heard> notes = heard(guitar);
@@ -214,8 +198,8 @@ public final class MidiReader {
         return new HeardMusic(facts, bars, chords, notes, left).read();
     }
 
-    private List<HeardMusic.Heard> heard(Voice voice) {
-        return voice.notes.stream()
+    private List<HeardMusic.Heard> heard(MidiVoice voice) {
+        return voice.notes().stream()
                 .map(note -> heard(note, voice.string((int) note[4])))
                 .toList();
     }

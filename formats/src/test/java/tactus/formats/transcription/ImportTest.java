@@ -11,7 +11,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
+import javax.sound.midi.MidiEvent;
+import javax.sound.midi.MidiSystem;
+import javax.sound.midi.Sequence;
+import javax.sound.midi.ShortMessage;
+import javax.sound.midi.Track;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -107,6 +113,44 @@ class ImportTest {
         assertTrue(
                 read.song().patterns().size() <= 5 * song.patterns().size(),
                 read.song().patterns().size() + " patterns");
+    }
+
+    /** As npm's @tonejs/midi 2.0.28 writes a file that it has read: each channel has a track of its own. */
+    private static void inTracksOfTheirOwn(Path file) throws Exception {
+        Sequence read = MidiSystem.getSequence(file.toFile());
+        var written = new Sequence(Sequence.PPQ, read.getResolution());
+        for (Track track : read.getTracks()) {
+            Map<Integer, List<MidiEvent>> byChannel = new TreeMap<>();
+            var about = new ArrayList<MidiEvent>();
+            for (int i = 0; i < track.size(); i++) {
+                MidiEvent event = track.get(i);
+                if (event.getMessage() instanceof ShortMessage played)
+                    byChannel
+                            .computeIfAbsent(played.getChannel(), _ -> new ArrayList<>())
+                            .add(event);
+                else about.add(event);
+            }
+            if (byChannel.isEmpty()) byChannel.put(0, List.of());
+            for (List<MidiEvent> events : byChannel.values()) {
+                Track own = written.createTrack();
+                // The first of them keeps the name.
+                if (events == byChannel.values().iterator().next()) about.forEach(own::add);
+                events.forEach(own::add);
+            }
+        }
+        MidiSystem.write(written, 1, file.toFile());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"last-chair-waltz", "seven-steps-to-the-pond", "lantern-walk"})
+    void stringsThatHaveTracksOfTheirOwnAreOneGuitar(String name) throws Exception {
+        Song song = demo(name);
+        Timeline before = Timeline.of(song);
+        Path file = folder.resolve(name + ".mid");
+        MidiSong.write(song, before, new MidiLook(false, true, true, true), file);
+        inTracksOfTheirOwn(file);
+        assertSameBars(
+                name, before, bars(before), bars(Timeline.of(Import.read(file).song())));
     }
 
     /** One figure of fingers, on chords whose roots lie on strings 6, 5 and 4: other strings, the same pattern. */
