@@ -72,7 +72,7 @@ public final class MidiReader {
      * @throws FormatException if it is no MIDI file, is too large, counts frames of film, holds separate pieces or no notes
      */
     public static ReadMusic read(Path file) throws FormatException {
-        Sequence sequence = MidiFile.read(file);
+        Sequence sequence = CountedIn.without(MidiFile.read(file));
         var reader = new MidiReader(file, sequence);
         Track[] tracks = sequence.getTracks();
         for (int i = 0; i < tracks.length; i++) reader.readTrack(tracks[i], i == 0, tracks.length == 1);
@@ -171,7 +171,7 @@ public final class MidiReader {
         }
     }
 
-    private static String text(byte[] data) {
+    static String text(byte[] data) {
         return new String(data, StandardCharsets.UTF_8)
                 .replaceAll("\\p{Cntrl}+", " ")
                 .strip();

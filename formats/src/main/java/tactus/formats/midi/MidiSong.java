@@ -172,6 +172,8 @@ public final class MidiSong {
 
     private void fillCountIn(Track track) throws InvalidMidiDataException {
         track.add(text(MidiFile.TRACK_NAME, Words.of("midi.count-in"), 0));
+        // Where the music begins, so that it can be told when the file is brought in again.
+        track.add(text(MidiFile.CUE_POINT, "1", lead));
         TimelineBar first = timeline.bars().getFirst();
         double perTick = timeline.tempoMap().tempoAt(first.start()).secondsInWhole() / 4 / RESOLUTION;
         for (ClickTrack.Click click : ClickTrack.countIn(timeline, first).clicks())

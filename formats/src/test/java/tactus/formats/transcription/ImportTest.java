@@ -228,7 +228,8 @@ class ImportTest {
     void midiThatTheProgramWroteComesBackAsTheSameBarsChordsAndStrokes(String name) throws IOException {
         Song song = demo(name);
         Timeline before = Timeline.of(song);
-        for (var look : List.of(MidiLook.PLAIN, new MidiLook(false, true, true, true))) {
+        for (var look :
+                List.of(MidiLook.PLAIN, new MidiLook(false, true, true, true), new MidiLook(true, true, true, true))) {
             Path file = folder.resolve(name + ".mid");
             MidiSong.write(song, before, look, file);
             Transcription read = Import.read(file);
