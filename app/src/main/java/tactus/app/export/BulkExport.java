@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
+import java.util.function.DoubleConsumer;
 import javafx.concurrent.Task;
 import tactus.app.work.Export;
 import tactus.app.work.FileTrouble;
@@ -52,10 +53,14 @@ public final class BulkExport extends Task<BulkExport.Outcome> {
         } catch (IOException unmade) {
             return new Outcome(List.of(), List.of(FileTrouble.said(unmade, order.folder())));
         }
-        order.open().ifPresent(this::write);
+        order.open().ifPresent(song -> {
+            write(song);
+            done++;
+        });
         for (Path file : order.files()) {
             if (isCancelled()) break;
             read(file).ifPresent(this::write);
+            done++;
         }
         return new Outcome(written, problems);
     }
@@ -76,14 +81,13 @@ public final class BulkExport extends Task<BulkExport.Outcome> {
         int kind = 0;
         for (Export export : kinds) {
             if (isCancelled()) return;
-            write(export, shown, timeline);
-            kind++;
-            updateProgress(done + (double) kind / kinds.size(), order.songs());
+            double before = done + (double) kind++ / kinds.size();
+            write(export, shown, timeline, part -> updateProgress(before + part / kinds.size(), order.songs()));
         }
-        done++;
     }
 
-    private void write(Export export, Song song, Timeline timeline) {
+    private void write(Export export, Song song, Timeline timeline, DoubleConsumer progress) {
+        progress.accept(0);
         String name = export.fileName(FileName.of(song.facts().title(), "song"));
         try {
             for (MusicChoice.Part part : order.music().parts(song, timeline, export)) {
@@ -93,7 +97,7 @@ public final class BulkExport extends Task<BulkExport.Outcome> {
                     continue;
                 }
                 var job = new Export.Job(song, timeline, order.look(), part.look(), target, order.overwrites());
-                written.addAll(export.write(job, _ -> {}, this::isCancelled));
+                written.addAll(export.write(job, progress, this::isCancelled));
             }
         } catch (Refusal impossible) {
             problems.add(Words.of("bulk.not", name + "." + export.ending(), Words.why(impossible)));

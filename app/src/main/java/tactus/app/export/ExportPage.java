@@ -43,6 +43,7 @@ import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.refusal.Refusal;
 import tactus.core.song.Version;
+import tactus.sound.score.Playback;
 import tactus.words.Words;
 
 /** The page on which one song or many are written out: which songs, as what, how they sound, and where to. */
@@ -56,9 +57,6 @@ public final class ExportPage extends VBox {
         Optional<Path> folder();
     }
 
-    private static final int FASTEST = 150;
-    private static final int SLOWEST = 25;
-
     private final Work work;
     private final Settings settings;
     private final Asking asking;
@@ -70,7 +68,8 @@ public final class ExportPage extends VBox {
     private final Map<Export, CheckBox> kinds = new EnumMap<>(Export.class);
     private final MixModel mix = new MixModel();
     private final TextField bars = new TextField();
-    private final WholeNumberSpinner tempo = new WholeNumberSpinner(SLOWEST, FASTEST);
+    private final WholeNumberSpinner tempo =
+            new WholeNumberSpinner((int) Math.round(100 * Playback.SLOWEST), (int) Math.round(100 * Playback.FASTEST));
     private final WholeNumberSpinner rounds = new WholeNumberSpinner(1, MusicChoice.MOST_ROUNDS);
     private final CheckBox countIn = box("count-in");
     private final CheckBox strings = box("strings");
@@ -217,7 +216,6 @@ public final class ExportPage extends VBox {
         write.disableProperty()
                 .bind(cancel.visibleProperty()
                         .or(Bindings.isEmpty(files).and(open.selectedProperty().not())));
-        problem.managedProperty().bind(problem.textProperty().isNotEmpty());
         return new VBox(8, problem, row);
     }
 
@@ -257,7 +255,7 @@ public final class ExportPage extends VBox {
                 mix.voiceProperty().get(),
                 bySection.isSelected());
         return new ExportOrder(
-                open.isSelected() ? Optional.of(work.song()) : Optional.empty(),
+                open.isSelected() ? Optional.of(work.written()) : Optional.empty(),
                 files,
                 version.getValue(),
                 Set.copyOf(chosen),

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import tactus.app.demo.DemoSong;
 import tactus.app.start.ShelfModel;
@@ -85,22 +86,28 @@ public final class FetchModel {
 
     /** Takes {@code wanted} over, as one step that can be taken back. Returns what was said of each. */
     List<String> fetch(List<Fetchable> wanted) {
-        var said = new ArrayList<String>();
-        Song next = work.song();
-        var names = new ArrayList<String>();
+        var refused = new ArrayList<String>();
+        var taken = new ArrayList<Fetchable>();
+        Song seen = work.song();
         for (Fetchable each : wanted) {
             try {
-                next = each.into(next);
-                names.add(each.name());
+                seen = each.into(seen);
+                taken.add(each);
             } catch (Refusal not) {
-                said.add(Words.why(not));
+                refused.add(Words.why(not));
             }
         }
-        Song fetched = next;
-        if (!names.isEmpty()) {
-            work.change("edit.fetch", _ -> fetched, String.join(", ", names));
-            said.addFirst(Words.of("fetch.done", String.join(", ", names)));
-        }
-        return said;
+        if (taken.isEmpty()) return refused;
+        String names = taken.stream().map(Fetchable::name).collect(Collectors.joining(", "));
+        // The edit is done to whatever song it is given: that of a version, or all of it.
+        work.change("edit.fetch", song -> into(song, taken), names);
+        refused.addFirst(Words.of("fetch.done", names));
+        return refused;
+    }
+
+    private static Song into(Song song, List<Fetchable> taken) {
+        Song next = song;
+        for (Fetchable each : taken) next = each.into(next);
+        return next;
     }
 }

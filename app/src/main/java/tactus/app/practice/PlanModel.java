@@ -25,7 +25,6 @@ import tactus.core.practice.PracticePlan;
 import tactus.core.shape.FrettingHand;
 import tactus.core.song.ChangeCount;
 import tactus.core.song.Song;
-import tactus.core.timeline.Timeline;
 import tactus.formats.file.FileName;
 import tactus.formats.sheet.Paper;
 import tactus.formats.sheet.PlanPages;
@@ -91,7 +90,7 @@ final class PlanModel {
     private PracticeCare care() {
         Song song = work.song();
         return new PracticeCare(
-                song.asShown(), Timeline.of(song), settings.neck(song.facts().capo()), hand());
+                song, work.timeline(), settings.neck(song.facts().capo()), hand());
     }
 
     /** With the hand and the counts of the student who is chosen. */
@@ -100,7 +99,7 @@ final class PlanModel {
         Optional<Progress> known = known();
         FrettingHand hand = hand();
         for (ChangeCount each : known.map(Progress::counts).orElse(List.of())) song = song.withChangeCount(each);
-        return Ladder.of(song, Timeline.of(song), settings.neck(song.facts().capo()), hand);
+        return Ladder.of(song, work.timeline(), settings.neck(song.facts().capo()), hand);
     }
 
     int minutes() {

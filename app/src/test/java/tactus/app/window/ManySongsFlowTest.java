@@ -18,13 +18,19 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.ListView;
 import org.junit.jupiter.api.Test;
 import tactus.app.demo.DemoSong;
 import tactus.core.pattern.Pattern;
+import tactus.core.song.Song;
+import tactus.core.song.Version;
+import tactus.core.timeline.Timeline;
 import tactus.formats.song.SongFile;
+import tactus.formats.table.BarTable;
 
 /** A teacher writes several songs out at once, and fetches what one song has into another. */
 class ManySongsFlowTest extends WindowTest {
@@ -71,6 +77,45 @@ class ManySongsFlowTest extends WindowTest {
         click("#bulk-write");
         await(() -> text("#bulk-said").startsWith("2 files"));
         assertTrue(Files.size(out.resolve("lantern-walk.mid")) > before.length, "now all bars are there");
+    }
+
+    /** While a version is shown the others are whole still: they can be exported, and what is fetched takes none of them away. */
+    @Test
+    void aShownVersionHidesNoOther() throws Exception {
+        robot.interact(() -> work.change(
+                "edit.versions", song -> song.withVersions(song.versions().withShown(Optional.of("First week")))));
+        Song before = work.written();
+        chord(CONTROL, SHIFT, F);
+        type("waltz");
+        press(DOWN, ENTER, ENTER, ESCAPE);
+        Song after = work.written();
+        assertEquals(before.versions().all().size(), after.versions().all().size());
+        Version first = before.versions().all().getFirst();
+        Version since = after.versions().all().getFirst();
+        assertEquals(first.standIns(), since.standIns());
+        assertEquals(before.versions().all().getLast(), after.versions().all().getLast());
+        assertEquals(before.rules(), after.rules(), "the song itself is as it was");
+        assertEquals(before.chords(), after.chords());
+        chord(CONTROL, Z);
+        assertEquals(before, work.written());
+        chord(CONTROL, ALT, E);
+        Path out = folder.resolve("out");
+        fill("#bulk-folder", out.toString());
+        click("#bulk-pdf");
+        click("#bulk-csv");
+        for (String version : List.of("", "First week")) {
+            ComboBox<Optional<String>> versions = robot.lookup("#bulk-version").queryComboBox();
+            robot.interact(() -> versions.setValue(Optional.of(version)));
+            if (!version.isEmpty()) click("#bulk-overwrite");
+            click("#bulk-write");
+            await(() -> text("#bulk-said").startsWith("1 file"));
+            Song shown = before.withVersions(
+                            before.versions().withShown(Optional.of(version).filter(each -> !each.isEmpty())))
+                    .asShown();
+            Path wanted = folder.resolve("wanted.csv");
+            BarTable.write(shown, Timeline.of(shown), Optional.empty(), wanted);
+            assertEquals(Files.readString(wanted), Files.readString(out.resolve("lantern-walk.csv")), version);
+        }
     }
 
     @Test

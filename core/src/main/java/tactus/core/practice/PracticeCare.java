@@ -136,6 +136,7 @@ public final class PracticeCare {
         return chord.flatMap(each -> each.meaning()
                 .flatMap(meaning ->
                         StandIn.small(meaning, each.voicing(), song.facts().tuning(), neck, hand))
-                .map(shape -> Statement.of("care.small", name, shape.voicing().toString())));
+                .map(shape -> Statement.of(
+                        "care.small", Chord.plainName(name), shape.voicing().toString())));
     }
 }

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import tactus.core.harmony.Chord;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Grip;
 import tactus.core.shape.Neck;
@@ -21,7 +20,7 @@ import tactus.core.timeline.TimelineSpan;
  *     where no chord of the bars lets go
  * @param downsAMinute at the tempo that is to be reached
  * @param stretch the widest one, in millimetres along the neck
- * @param barres the chords that are held with a barre, each once
+ * @param barres the chords that are held with a barre, as the song names their shapes, each once
  */
 public record StepLoad(double barreSeconds, double downsAMinute, double stretch, List<String> barres) {
 
@@ -81,7 +80,7 @@ public record StepLoad(double barreSeconds, double downsAMinute, double stretch,
                     double seconds = timeline.seconds(span.end().min(bar.end()))
                             - timeline.seconds(span.start().max(bar.start()));
                     Optional<Grip> grip = song.chord(span.chord()).flatMap(chord -> chord.gripOfAnyHand(neck, hand));
-                    if (seconds > 0) held.add(new Held(seconds * slower, grip, Chord.plainName(span.chord())));
+                    if (seconds > 0) held.add(new Held(seconds * slower, grip, span.chord()));
                 }
             }
             return held;

@@ -87,6 +87,17 @@ class PracticeCareTest {
         assertEquals(30, care(song).loads(plan).getFirst().barreSeconds(), 1e-9);
     }
 
+    /** One of several shapes of F is held: the small form is that of this one, under the plain name. */
+    @Test
+    void aLabelledShapeHasItsOwnSmallForm() {
+        Song song = at(90, 8, "F@full: 8 bars", "d-du-udu")
+                .withChord(new Chord("F", Voicing.parse("xx3211")))
+                .withChord(new Chord("F@full", Voicing.parse("133211")));
+        assertTrue(items(eased(song, 15, 2)).stream()
+                .flatMap(item -> item.care().stream())
+                .anyMatch(each -> each.equals(Statement.of("care.small", "F", "xx3211"))));
+    }
+
     /** Two bars of C and two of F at 90 are 5.3 s of barre; begun at half of it, 10.7 s: nothing is said. */
     @Test
     void aShortBarreIsLeftAlone() {
