@@ -92,8 +92,7 @@ public final class RulesPanel extends PanelBox {
         bound.take(last.valueProperty(), chosen -> rules.assignToSection(chosen.map(Pattern::id), true));
         sentence.textProperty().subscribe((_, text) -> {
             problem.say(rules.problem(text));
-            // What was taken stays to be read until something else is typed.
-            if (!text.isBlank()) read("rules.reading", rules.reading(text));
+            read("rules.reading", rules.reading(text));
         });
         sentence.setOnAction(_ -> take());
         rules.editedProperty().subscribe((_, index) -> {

@@ -86,6 +86,10 @@ class RulesFlowTest extends WindowTest {
         assertTrue(text("#rule-reading").startsWith("Taken: “" + read), text("#rule-reading"));
         type("of the");
         assertEquals("", text("#rule-reading"));
+        fill("#rule-sentence", "Verse: soft");
+        assertTrue(text("#rule-reading").contains("Verse: soft"), text("#rule-reading"));
+        fill("#rule-sentence", "");
+        assertEquals("", text("#rule-reading"), "nothing is typed, so nothing is read");
     }
 
     @Test
