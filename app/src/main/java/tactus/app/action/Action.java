@@ -25,8 +25,6 @@ public record Action(
         Runnable effect,
         ObservableBooleanValue enabled) {
 
-    private static final ObservableBooleanValue ALWAYS = Bindings.createBooleanBinding(() -> true);
-
     public Action {
         keys = List.copyOf(keys);
     }
@@ -39,7 +37,13 @@ public record Action(
      */
     public static Action of(String id, Scope scope, Runnable effect, String... keys) {
         return new Action(
-                id, scope, List.of(keys).stream().map(Action::key).toList(), Optional.empty(), effect, ALWAYS);
+                id,
+                scope,
+                List.of(keys).stream().map(Action::key).toList(),
+                Optional.empty(),
+                effect,
+                // Its own: one for all would keep everything that ever asked it.
+                Bindings.createBooleanBinding(() -> true));
     }
 
     private static KeyCombination key(String text) {

@@ -16,6 +16,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
 import org.kordamp.ikonli.javafx.FontIcon;
+import tactus.app.field.Bound;
 
 /** Knows every command of a window. Menus, buttons, keys and the list of keys are made from it. */
 public final class Actions {
@@ -121,6 +122,8 @@ public final class Actions {
         LateTooltip.install(button, key.isEmpty() ? action.text() : action.text() + "  (" + key + ")");
         button.setMinWidth(Region.USE_PREF_SIZE);
         button.setAccessibleText(action.text());
-        action.enabled().subscribe(enabled -> button.setDisable(!enabled));
+        button.setDisable(!action.enabled().get());
+        // A page that is put away is not kept by the commands that it offers.
+        new Bound(button).follow(action.enabled(), enabled -> button.setDisable(!enabled));
     }
 }

@@ -141,7 +141,7 @@ class ArrangementFlowTest extends WindowTest {
         assertEquals("C 1 bar, G/B 1 bar, Am 1 bar, F 1 bar", spans("intro"));
         press(MINUS, MINUS, INSERT, ENTER);
         type("Em");
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertEquals("C 1 bar, G/B 2 beats, Em 1 bar, Am 1 bar, F 1 bar", spans("intro"));
     }
 

@@ -124,7 +124,7 @@ class BenchFlowTest extends WindowTest {
         fill("#stroke-line", "d-du d-d");
         assertEquals("d-dud-d-", pattern("bass-and-brush").line());
         type("j");
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertEquals("d-du d-dj", text("#stroke-line"));
         assertEquals("d-dud-d-", pattern("bass-and-brush").line());
         assertTrue(isShown(

@@ -48,7 +48,6 @@ class ControlsTest extends WindowTest {
     }
 
     private List<Node> inSight() {
-        WaitForAsyncUtils.waitForFxEvents();
         return inSight(stage.getScene().getRoot());
     }
 
@@ -144,7 +143,7 @@ class ControlsTest extends WindowTest {
                 if (next.isEmpty()) break;
                 known.add(key(next.get()));
                 String before = noticed();
-                click(next.get());
+                robot.clickOn(next.get());
                 if (noticed().equals(before)) dead.add(place.id() + " " + key(next.get()));
                 comeBack(place);
             }
@@ -177,11 +176,6 @@ class ControlsTest extends WindowTest {
         return button.getId() + " " + said(button);
     }
 
-    private void click(ButtonBase button) {
-        robot.clickOn(button);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
     private void comeBack(Place place) {
         for (int i = 0; i < 3 && (isShown(".overlay-card") || isShown("#stand")); i++) press(KeyCode.ESCAPE);
         robot.interact(() -> {
@@ -212,7 +206,7 @@ class ControlsTest extends WindowTest {
     void theTabKeyWalksRoundEveryPlaceAndMissesNothing() {
         for (Place place : window.places()) {
             robot.interact(() -> window.show(place));
-            WaitForAsyncUtils.waitForFxEvents();
+            settle();
             Set<Node> wanted = inSight().stream()
                     .filter(node -> node.isFocusTraversable() && !node.isDisabled() && !isPartOfAControl(node))
                     .filter(node -> !isReachedByArrows(node))

@@ -18,7 +18,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.text.Text;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.action.Action;
 import tactus.app.bars.PatternPalette;
 import tactus.app.demo.DemoSong;
@@ -74,7 +73,7 @@ class CutTextTest extends WindowTest {
     }
 
     private void collect(String where, TreeSet<String> cut) {
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         var found = new ArrayList<String>();
         robot.interact(() -> {
             stage.getScene().getRoot().applyCss();

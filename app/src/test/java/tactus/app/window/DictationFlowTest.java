@@ -49,7 +49,7 @@ class DictationFlowTest extends WindowTest {
     private void say(String text) {
         chord(ALT, D);
         type(text);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private List<Button> cards() {
@@ -62,7 +62,7 @@ class DictationFlowTest extends WindowTest {
                 .findFirst()
                 .orElseThrow();
         WaitForAsyncUtils.asyncFx(card::fire);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     @Test
@@ -162,16 +162,16 @@ class DictationFlowTest extends WindowTest {
         assertEquals("d-t-b-t-", song().pattern(form.id()).orElseThrow().line());
         chord(ALT, L);
         type("has a miss on 3, easy");
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         choose("Miss on three");
         assertEquals("d-du-udu", song().patterns().getLast().line());
         chord(ALT, G);
         type("boom ts chick ts boom ts chick ts");
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertEquals("khshkhsh", song().facts().groove().orElseThrow().line());
         assertTrue(text("#groove-message").contains("It answers the snare on 2, 4."), text("#groove-message"));
         type(" crash");
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertTrue(text("#groove-message").contains("has \"crash\", which is no drum"));
         assertEquals("khshkhsh", song().facts().groove().orElseThrow().line());
         choose("Groove, sparse");

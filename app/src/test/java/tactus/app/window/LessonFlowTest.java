@@ -23,7 +23,6 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.control.Labeled;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 import tactus.core.timeline.Margin;
 
 /** What a lesson needs: words, another version, a slower ending, another way, lengths said later, and the recap. */
@@ -43,7 +42,7 @@ class LessonFlowTest extends WindowTest {
                 .findFirst()
                 .orElseThrow();
         robot.clickOn(wanted);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     @Test

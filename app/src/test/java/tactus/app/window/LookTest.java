@@ -35,7 +35,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.action.Action;
 import tactus.app.action.Scope;
 import tactus.app.hand.HandView;
@@ -203,7 +202,7 @@ class LookTest extends WindowTest {
             robot.interact(() -> collectNameless(window, nameless));
             assertEquals(List.of(), nameless, "in place " + place);
         }
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     private static void collectNameless(Node node, List<String> nameless) {

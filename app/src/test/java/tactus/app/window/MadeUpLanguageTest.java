@@ -22,7 +22,6 @@ import javafx.scene.text.Text;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.action.Action;
 import tactus.app.action.Scope;
 import tactus.app.demo.DemoSong;
@@ -192,7 +191,7 @@ class MadeUpLanguageTest extends WindowTest {
             }
             check(demo + " snags", window::toggleSnags, wrong);
             check(demo + " sheet", window::toggleSnags, wrong);
-            WaitForAsyncUtils.waitForFxEvents();
+            settle();
         }
         check("keys", window::showKeys, wrong);
         assertTrue(count >= 5 * 20, count + " screens");

@@ -21,7 +21,6 @@ import java.util.List;
 import javafx.scene.Node;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 import tactus.core.section.Stretch;
 import tactus.core.snag.Kind;
 
@@ -87,7 +86,7 @@ class MarksFlowTest extends WindowTest {
         chord(ALT, M);
         robot.interact(() -> robot.lookup("#sums-time").query().requestFocus());
         type("1:32");
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertEquals("bar 36, first Chorus, pass 2, beat 2", text("#sums-place"));
         fill("#sums-recording", "4:10");
         press(ENTER);

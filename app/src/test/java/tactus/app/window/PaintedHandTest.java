@@ -46,7 +46,7 @@ class PaintedHandTest extends WindowTest {
     }
 
     private WritableImage painted() {
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         return WaitForAsyncUtils.waitForAsyncFx(5_000, () -> {
             var parameters = new SnapshotParameters();
             parameters.setFill(Color.TRANSPARENT);

@@ -29,7 +29,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.assignment.RulesModel;
 import tactus.core.sentence.RuleSentence;
 import tactus.words.SongWords;
@@ -55,7 +54,7 @@ class RulesFlowTest extends WindowTest {
     void aRuleIsWrittenAsASentenceRewrittenAndTakenBack() {
         chord(ALT, U);
         type("second Verse, last 2 bars: silenc");
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertTrue(text(".arrangement-panel .problem").contains("no pattern of this song"));
         type("e");
         press(ENTER);
@@ -78,7 +77,7 @@ class RulesFlowTest extends WindowTest {
         click("#section-name");
         click("#rule-sentence");
         type("last bar of the second Verse, stop");
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         String read = "second Verse, last bar: stop and count";
         assertTrue(text("#rule-reading").contains("“" + read + "”"), text("#rule-reading"));
         press(ENTER);

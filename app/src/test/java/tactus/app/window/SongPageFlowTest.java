@@ -38,7 +38,6 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.demo.DemoSong;
 import tactus.core.rule.Part;
 import tactus.core.rule.Rule;
@@ -119,13 +118,13 @@ class SongPageFlowTest extends WindowTest {
     private void chooseUse(int use) {
         ListView<?> list = robot.lookup(".running-order").queryListView();
         robot.interact(() -> list.scrollTo(use));
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         Node row = robot.from(list).lookup(".list-cell").queryAllAs(ListCell.class).stream()
                 .filter(cell -> cell.getIndex() == use && !cell.isEmpty())
                 .findFirst()
                 .orElseThrow();
         robot.clickOn(row);
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     @Test
@@ -187,7 +186,7 @@ class SongPageFlowTest extends WindowTest {
                 .moveTo(chord("G/B"))
                 .moveTo(chord("Am"))
                 .drop();
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertEquals(3, chosen());
         press(DELETE);
         assertEquals("F 1 bar", spans("intro"));
@@ -198,7 +197,7 @@ class SongPageFlowTest extends WindowTest {
     @Test
     void barsThatWereDraggedOverAreCopiedBehindThem() {
         robot.drag(chord("C"), MouseButton.PRIMARY).moveTo(chord("G/B")).drop();
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertEquals(2, chosen());
         chord(CONTROL, C);
         chord(CONTROL, V);
@@ -208,13 +207,13 @@ class SongPageFlowTest extends WindowTest {
     @Test
     void aPatternIsDraggedOntoAHeadingAndOntoAChord() {
         robot.drag("#palette-4", MouseButton.PRIMARY).moveTo("#head-0").drop();
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertTrue(rulesOf("intro").stream()
                 .anyMatch(rule -> rule.pattern()
                         .filter(id -> id.value().equals("driving-eighths"))
                         .isPresent()));
         robot.drag("#palette-3", MouseButton.PRIMARY).moveTo(chord("F")).drop();
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertTrue(rulesOf("intro").stream()
                 .anyMatch(rule -> rule.where().part().equals(java.util.Optional.of(new Part.OnChord(4)))
                         && rule.pattern()
@@ -294,7 +293,7 @@ class SongPageFlowTest extends WindowTest {
     }
 
     private int bars(int use) {
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         Node head = robot.lookup("#head-" + use).query();
         double from = head.getBoundsInParent().getMaxY();
         return (int) robot.lookup(".page-line").queryAll().stream()
@@ -390,7 +389,7 @@ class SongPageFlowTest extends WindowTest {
     void theRunningOrderFollowsThePage() {
         var scroll = robot.lookup(".bars-scroll").queryAs(ScrollPane.class);
         robot.interact(() -> scroll.setVvalue(1));
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         assertTrue(robot.lookup(".running-order .list-cell").queryAll().stream()
                 .filter(cell -> cell.getPseudoClassStates().stream()
                         .anyMatch(state -> state.getPseudoClassName().equals("in-view")))

@@ -15,18 +15,15 @@ import java.util.concurrent.TimeoutException;
 import java.util.stream.Collectors;
 import javafx.event.Event;
 import javafx.event.EventTarget;
-import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
-import javafx.scene.robot.Robot;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
-import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.arrangement.ArrangementParts;
@@ -46,12 +43,11 @@ import tactus.words.Words;
 /** The real window with a demo song, used with real keys and clicks, offscreen. */
 abstract class WindowTest {
 
-    final FxRobot robot = new FxRobot();
+    final QuickRobot robot = new QuickRobot(this::settle);
     final FileAsker asker = mock(FileAsker.class);
     Work work;
     MainWindow window;
     Stage stage;
-    private Robot hands;
     Path folder;
 
     DemoSong demo() {
@@ -80,6 +76,7 @@ abstract class WindowTest {
         Path data = Files.createDirectories(folder.resolve("data"));
         prepare(data);
         FxToolkit.registerPrimaryStage();
+        FxToolkit.registerStage(Stage::new);
         FxToolkit.setupStage(shown -> {
             stage = shown;
             work = new Work(demo().song());
@@ -87,11 +84,10 @@ abstract class WindowTest {
             stage.setY(0);
             stage.setWidth(1280);
             stage.setHeight(800);
-            hands = new Robot();
             window = Opening.open(shown, work, new DataFolder(data), asker, this::places);
             shown.show();
         });
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
     }
 
     @AfterEach
@@ -134,32 +130,23 @@ abstract class WindowTest {
     /** Presses keys one after the other. */
     void press(KeyCode... keys) {
         for (KeyCode key : keys) {
-            robot.interactNoWait(() -> hands.keyPress(key));
-            robot.interactNoWait(() -> hands.keyRelease(key));
+            QuickRobot.inWindow(() -> robot.hand().keyPress(key));
+            QuickRobot.inWindow(() -> robot.hand().keyRelease(key));
         }
         settle();
     }
 
     /** Presses keys together: Ctrl and S. */
     void chord(KeyCode... keys) {
-        for (KeyCode key : keys) robot.interactNoWait(() -> hands.keyPress(key));
-        for (KeyCode key : List.of(keys).reversed()) robot.interactNoWait(() -> hands.keyRelease(key));
+        for (KeyCode key : keys) QuickRobot.inWindow(() -> robot.hand().keyPress(key));
+        for (KeyCode key : List.of(keys).reversed())
+            QuickRobot.inWindow(() -> robot.hand().keyRelease(key));
         settle();
     }
 
     void click(String query) {
-        clickAt(query);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    /** The mouse goes there, and its button down and up, without the rests of a robot. */
-    private void clickAt(String query) {
-        // What a slow machine has not yet laid out would move under the mouse.
-        robot.interact(() -> stage.getScene().getRoot().layout());
-        Point2D at = robot.point(query).query();
-        robot.interactNoWait(() -> hands.mouseMove(at));
-        robot.interactNoWait(() -> hands.mousePress(MouseButton.PRIMARY));
-        robot.interactNoWait(() -> hands.mouseRelease(MouseButton.PRIMARY));
+        settle();
+        robot.clickOn(query);
     }
 
     /** Replaces what stands in a field, as one types. */
@@ -172,7 +159,7 @@ abstract class WindowTest {
 
     /** Types {@code text} where the focus is, each key an event of its own; without the rests between keys of a robot. */
     void type(String text) {
-        text.codePoints().forEach(sign -> robot.interactNoWait(() -> typeSign(Character.toString(sign))));
+        text.codePoints().forEach(sign -> QuickRobot.inWindow(() -> typeSign(Character.toString(sign))));
         settle();
     }
 
@@ -216,9 +203,19 @@ abstract class WindowTest {
                 .collect(Collectors.joining(" | "));
     }
 
-    /** Waits until what was done is worked off and laid out twice over; the rests of a robot are five times as long. */
-    private static void settle() {
-        WaitForAsyncUtils.waitForFxEvents(2);
+    /**
+     * Waits until what was done is worked off and laid out, twice over: what is put off is done then, and a scroller shows what has
+     * become taller only then. A slow machine may not have drawn yet what was changed: it would be looked at as it was.
+     */
+    void settle() {
+        for (int i = 0; i < 2; i++) {
+            QuickRobot.inWindow(() -> {});
+            QuickRobot.inWindow(() -> {
+                var root = stage.getScene().getRoot();
+                root.applyCss();
+                root.layout();
+            });
+        }
     }
 
     /** Waits for what is computed beside the window. */

@@ -1,0 +1,61 @@
+package tactus.app.window;
+
+import javafx.geometry.Point2D;
+import javafx.scene.Node;
+import javafx.scene.input.MouseButton;
+import javafx.scene.robot.Robot;
+import org.testfx.api.FxRobot;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Real clicks and presses without the rests of a robot, which are fifty times as long as the work that they wait for. */
+final class QuickRobot extends FxRobot {
+
+    private static final long PATIENCE_MS = 20_000;
+
+    private final Runnable settled;
+    private Robot hand;
+
+    /** @param settled waits until what was done is worked off */
+    QuickRobot(Runnable settled) {
+        this.settled = settled;
+    }
+
+    /** The one that presses keys and the mouse; it knows where the mouse is. */
+    Robot hand() {
+        if (hand == null) inWindow(() -> hand = new Robot());
+        return hand;
+    }
+
+    /** Does {@code what} in the window's own thread. */
+    static void inWindow(Runnable what) {
+        WaitForAsyncUtils.waitForAsyncFx(PATIENCE_MS, what);
+    }
+
+    @Override
+    public FxRobot interact(Runnable what) {
+        inWindow(what);
+        settled.run();
+        return this;
+    }
+
+    @Override
+    public FxRobot clickOn(Node node, MouseButton... buttons) {
+        return clickOn(point(node).query(), buttons);
+    }
+
+    @Override
+    public FxRobot clickOn(String query, MouseButton... buttons) {
+        return clickOn(point(query).query(), buttons);
+    }
+
+    @Override
+    public FxRobot clickOn(Point2D at, MouseButton... buttons) {
+        MouseButton button = buttons.length == 0 ? MouseButton.PRIMARY : buttons[0];
+        Robot hand = hand();
+        inWindow(() -> hand.mouseMove(at));
+        inWindow(() -> hand.mousePress(button));
+        inWindow(() -> hand.mouseRelease(button));
+        settled.run();
+        return this;
+    }
+}
