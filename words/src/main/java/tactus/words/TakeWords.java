@@ -1,5 +1,6 @@
 package tactus.words;
 
+import java.util.Optional;
 import tactus.core.practice.Take;
 import tactus.core.practice.TakeTrouble;
 
@@ -10,6 +11,7 @@ public final class TakeWords {
     private static final double EVEN_MS = 45;
     private static final double DRIFTS_PERCENT = 1;
     private static final double TENDS_MS = 20;
+    private static final long ON_TIME_MS = 20;
 
     private TakeWords() {}
 
@@ -22,6 +24,18 @@ public final class TakeWords {
         return take.trouble()
                 .map(trouble -> Words.of("take.but", how, trouble(trouble)))
                 .orElseGet(() -> Words.of("take.all", how));
+    }
+
+    /** What a single stroke was played for and when: {@code 2&: 40 ms early}. */
+    public static String stroke(Optional<Take.Played> stroke) {
+        return stroke.filter(each -> each.late().isPresent())
+                .map(each -> {
+                    long ms = Math.round(1000 * each.late().getAsDouble());
+                    String code = Math.abs(ms) <= ON_TIME_MS ? "on-time" : ms < 0 ? "before" : "behind";
+                    String when = Words.of("take.stroke-" + code, each.due().count(), Math.abs(ms));
+                    return each.isWrongWay() ? Words.of("take.stroke-wrong-way", when) : when;
+                })
+                .orElse(Words.of("take.stroke-none"));
     }
 
     private static String how(Take take) {

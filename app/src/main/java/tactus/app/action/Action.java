@@ -16,6 +16,7 @@ import tactus.words.Words;
  * @param keys the first is shown, all work
  * @param effect what it does
  * @param enabled whether it can be done now
+ * @param isOnce whether a key that is held does it only once
  */
 public record Action(
         String id,
@@ -23,7 +24,8 @@ public record Action(
         List<KeyCombination> keys,
         Optional<Feather> icon,
         Runnable effect,
-        ObservableBooleanValue enabled) {
+        ObservableBooleanValue enabled,
+        boolean isOnce) {
 
     public Action {
         keys = List.copyOf(keys);
@@ -43,7 +45,8 @@ public record Action(
                 Optional.empty(),
                 effect,
                 // Its own: one for all would keep everything that ever asked it.
-                Bindings.createBooleanBinding(() -> true));
+                Bindings.createBooleanBinding(() -> true),
+                false);
     }
 
     private static KeyCombination key(String text) {
@@ -53,11 +56,16 @@ public record Action(
     }
 
     public Action withIcon(Feather other) {
-        return new Action(id, scope, keys, Optional.of(other), effect, enabled);
+        return new Action(id, scope, keys, Optional.of(other), effect, enabled, isOnce);
     }
 
     public Action when(ObservableBooleanValue condition) {
-        return new Action(id, scope, keys, icon, effect, condition);
+        return new Action(id, scope, keys, icon, effect, condition, isOnce);
+    }
+
+    /** The same, but a key that is held does it only once: a stroke, not a step. */
+    public Action once() {
+        return new Action(id, scope, keys, icon, effect, enabled, true);
     }
 
     /** The same, and {@code then} behind it. */
@@ -66,7 +74,7 @@ public record Action(
             effect.run();
             then.run();
         };
-        return new Action(id, scope, keys, icon, both, enabled);
+        return new Action(id, scope, keys, icon, both, enabled, isOnce);
     }
 
     /** What it is called in menus and on buttons. */

@@ -1,10 +1,12 @@
 package tactus.app.action;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -15,6 +17,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
+import javafx.stage.Window;
 import org.kordamp.ikonli.javafx.FontIcon;
 import tactus.app.field.Bound;
 
@@ -23,6 +26,7 @@ public final class Actions {
 
     private final Map<String, Action> actions = new LinkedHashMap<>();
     private Consumer<String> done = _ -> {};
+    private final Set<KeyCode> held = EnumSet.noneOf(KeyCode.class);
 
     /** Tells {@code listener} the id of every command that was run. */
     public void tell(Consumer<String> listener) {
@@ -58,11 +62,15 @@ public final class Actions {
         scene.addEventFilter(KeyEvent.KEY_PRESSED, press -> {
             Node focus = scene.getFocusOwner();
             if (isForTheControl(press, focus)) return;
+            boolean isHeld = !held.add(press.getCode());
             matching(press, focus).ifPresent(action -> {
-                action.run();
+                if (!(isHeld && action.isOnce())) action.run();
                 press.consume();
             });
         });
+        scene.addEventFilter(KeyEvent.KEY_RELEASED, release -> held.remove(release.getCode()));
+        // What is let go elsewhere is not heard of.
+        scene.windowProperty().flatMap(Window::focusedProperty).subscribe(_ -> held.clear());
     }
 
     /** Space and Enter press the button that has the focus. */

@@ -46,6 +46,7 @@ final class InputModel {
     private Optional<MidiIn> in = Optional.empty();
     private Optional<LiveStrokes> ear = Optional.empty();
     private boolean isClapping;
+    private Runnable leave = () -> {};
 
     InputModel(Settings settings, PlayerModel player) {
         this(settings, player, MidiIn::open, MicrophoneIn::open, System::nanoTime);
@@ -78,14 +79,33 @@ final class InputModel {
         stroke = taken;
     }
 
+    /** Hears {@code standIn} the way it is to be heard, while it plays. */
+    void follow(StandInModel standIn) {
+        leave = () -> standIn.playsProperty().set(false);
+        standIn.playsProperty().subscribe((_, _) -> hear(standIn));
+        standIn.wayProperty().subscribe((_, _) -> hear(standIn));
+    }
+
+    private void hear(StandInModel standIn) {
+        close();
+        if (!standIn.playsProperty().get()) return;
+        switch (standIn.wayProperty().get()) {
+            case KEYS -> {}
+            case INSTRUMENT -> listen(standIn.instrument()::listen);
+            case MICROPHONE -> listen(standIn.microphone());
+        }
+    }
+
     /** Listens to what is plugged in, or no longer. */
     void toggleMidi() {
-        if (in.isPresent()) {
-            close();
-            return;
-        }
+        boolean wasOpen = in.isPresent();
+        leave.run();
         close();
-        MidiIn opened = open.apply(at -> Platform.runLater(() -> take(at)));
+        if (!wasOpen) listen(open);
+    }
+
+    private void listen(Function<LongConsumer, MidiIn> opening) {
+        MidiIn opened = opening.apply(at -> Platform.runLater(() -> take(at)));
         if (opened.names().isEmpty()) {
             said.set(
                     opened.busy().isEmpty()
@@ -101,19 +121,17 @@ final class InputModel {
 
     /** Listens to the microphone, or no longer. Until headphones are said to be worn, only the count-in is played meanwhile. */
     void toggleMicrophone() {
-        if (ear.isPresent()) {
-            close();
-            return;
-        }
+        boolean wasOpen = ear.isPresent();
+        leave.run();
         close();
-        Optional<AudioIn> opened = microphone.get();
-        if (opened.isEmpty()) {
-            said.set(Words.of("input.no-microphone"));
-            return;
-        }
-        hearing.set(Optional.of(opened.get().name()));
+        if (wasOpen) return;
+        microphone.get().ifPresentOrElse(this::listen, () -> said.set(Words.of("input.no-microphone")));
+    }
+
+    private void listen(AudioIn opened) {
+        hearing.set(Optional.of(opened.name()));
         ear = Optional.of(new LiveStrokes(
-                opened.get(), at -> Platform.runLater(() -> take(at)), () -> Platform.runLater(this::unplugged)));
+                opened, at -> Platform.runLater(() -> take(at)), () -> Platform.runLater(this::unplugged)));
         hush();
     }
 

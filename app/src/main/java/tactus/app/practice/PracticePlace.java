@@ -72,16 +72,21 @@ public final class PracticePlace implements Place {
 
     @Override
     public void addTo(Actions actions, Runnable show) {
-        actions.add(Action.of("practice.play", Scope.PRACTICE, model::play, "P"));
-        actions.add(Action.of("practice.down", Scope.PRACTICE, () -> model.tap(Optional.of(Direction.DOWN)), "D"));
-        actions.add(Action.of("practice.up", Scope.PRACTICE, () -> model.tap(Optional.of(Direction.UP)), "U"));
-        actions.add(Action.of("practice.tap", Scope.PRACTICE, () -> model.tap(Optional.empty()), "K"));
+        actions.add(Action.of("practice.play", Scope.PRACTICE, model::play, "P").once());
+        actions.add(Action.of("practice.down", Scope.PRACTICE, () -> model.tap(Optional.of(Direction.DOWN)), "D")
+                .once());
+        actions.add(Action.of("practice.up", Scope.PRACTICE, () -> model.tap(Optional.of(Direction.UP)), "U")
+                .once());
+        actions.add(Action.of("practice.tap", Scope.PRACTICE, () -> model.tap(Optional.empty()), "K")
+                .once());
         actions.add(Action.of("practice.next", Scope.PRACTICE, () -> model.climb(1), "Page Up"));
         actions.add(Action.of("practice.before", Scope.PRACTICE, () -> model.climb(-1), "Page Down"));
         actions.add(Action.of(
                 "practice.simulate",
                 Scope.PRACTICE,
-                () -> model.simulatesProperty().set(!model.simulatesProperty().get()),
+                () -> model.standIn()
+                        .playsProperty()
+                        .set(!model.standIn().playsProperty().get()),
                 "S"));
         actions.add(Action.of("practice.faster", Scope.PRACTICE, () -> model.changeTempo(model.tempoStep()), "F"));
         actions.add(Action.of("practice.slower", Scope.PRACTICE, () -> model.changeTempo(-model.tempoStep()), "V"));

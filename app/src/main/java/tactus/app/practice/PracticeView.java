@@ -26,6 +26,7 @@ import tactus.app.player.MixPanel;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.pattern.Pattern;
 import tactus.core.picture.Frame;
 import tactus.core.picture.Passage;
 import tactus.core.practice.HandLoad;
@@ -51,9 +52,11 @@ final class PracticeView extends BorderPane {
     private final Label who = wrapped("quiet");
     private final HandView picture = new HandView(Frame.Size.LARGE);
     private final TakeStrip strip = new TakeStrip();
+    private final Label stroke = wrapped("take-now");
     private final Label sentence = wrapped("take-sentence");
     private final Label numbers = wrapped("quiet");
     private final Label load = wrapped("quiet");
+    private Optional<Pattern> pattern = Optional.empty();
 
     PracticeView(
             Work work,
@@ -86,17 +89,23 @@ final class PracticeView extends BorderPane {
                 () -> showWho(students, exporting),
                 exporting.saidProperty(),
                 students.chosenProperty(),
-                model.simulatesProperty(),
+                model.standIn().playsProperty(),
+                model.standIn().wayProperty(),
                 model.input().midiProperty(),
                 model.input().hearingProperty(),
                 model.input().saidProperty());
         who.managedProperty().bind(who.textProperty().isNotEmpty());
+        stroke.setId("take-now");
+        stroke.managedProperty().bind(stroke.textProperty().isNotEmpty());
         sentence.setId("take-sentence");
         numbers.setId("take-numbers");
         var keys = wrapped("quiet");
         keys.setText(Words.of("practice.keys"));
         // Who has played a round knows them.
-        keys.visibleProperty().bind(sentence.textProperty().isEmpty());
+        keys.visibleProperty()
+                .bind(sentence.textProperty()
+                        .isEmpty()
+                        .and(model.standIn().playsProperty().not()));
         keys.managedProperty().bind(keys.visibleProperty());
         var buttons = new FlowPane(
                 actions.wordedButton("practice.play"),
@@ -111,10 +120,12 @@ final class PracticeView extends BorderPane {
         buttons.setAlignment(Pos.CENTER_LEFT);
         var loop = new LoopPanel(model, player.loopModel());
         now.setId("loop-now");
-        bound.follow(this::showNow, model.playingNowProperty(), model.speedNowProperty());
+        bound.follow(this::showTempo, model.playingNowProperty(), model.speedNowProperty());
         var tempo = new FlowPane(tempos, now, rounds);
         tempo.getStyleClass().add("head-flow");
-        var centre = new VBox(what, tempo, why, picture, buttons, keys, who, sentence, numbers, strip, loop);
+        var learner = new StandInPanel(work, model.standIn(), model.playingNowProperty());
+        var centre = new VBox(
+                what, tempo, why, picture, buttons, keys, who, stroke, sentence, numbers, strip, learner, loop);
         centre.getStyleClass().add("practice-centre");
         var scroll = new ScrollPane(centre);
         scroll.setFitToWidth(true);
@@ -136,8 +147,7 @@ final class PracticeView extends BorderPane {
                 .subscribe(showing -> {
                     if (!Boolean.TRUE.equals(showing)) model.input().close();
                 });
-        strip.takeProperty().bind(model.takeProperty());
-        strip.managedProperty().bind(model.takeProperty().map(Optional::isPresent));
+        strip.managedProperty().bind(strip.takeProperty().map(Optional::isPresent));
         ladder.getSelectionModel().selectedItemProperty().subscribe((_, index) -> {
             if (!bound.isShowing() && index != null) model.chosenProperty().set(index);
         });
@@ -145,7 +155,13 @@ final class PracticeView extends BorderPane {
         bound.follow(settings.handProperty(), _ -> model.refresh());
         bound.follow(this::showLadder, model.stepsProperty());
         bound.follow(this::showStep, model.chosenProperty(), model.stepsProperty(), model.ownBarsProperty());
-        bound.follow(this::showTake, model.takeProperty(), model.cleanProperty(), model.earlyProperty());
+        TakeModel takes = model.takes();
+        bound.follow(this::showTake, takes.takeProperty(), takes.cleanProperty(), takes.earlyProperty());
+        bound.follow(takes.nowProperty(), this::showNow);
+        bound.follow(
+                player.positionProperty(),
+                _ -> picture.playingProperty()
+                        .set(pattern.map(player::positionIn).orElse(Double.NaN)));
     }
 
     private static Label wrapped(String style) {
@@ -173,14 +189,16 @@ final class PracticeView extends BorderPane {
                 .map(name -> Words.of("practice.who", name))
                 .orElse("");
         String said = input.saidProperty().get();
-        if (model.simulatesProperty().get()) who.setText(Words.of("practice.stand-in"));
+        if (model.standIn().playsProperty().get())
+            who.setText(Words.of(
+                    "practice.stand-in", model.standIn().wayProperty().get().ordinal()));
         else
             who.setText(Stream.of(exporting.saidProperty().get(), said, whose, hears)
                     .filter(text -> !text.isEmpty())
                     .collect(Collectors.joining(" ")));
     }
 
-    private void showNow() {
+    private void showTempo() {
         now.setText(
                 model.perMinuteNow().isPresent()
                         ? Words.of("loop.now", model.perMinuteNow().getAsInt())
@@ -216,7 +234,8 @@ final class PracticeView extends BorderPane {
         why.setText(
                 model.step().map(step -> MusicText.signs(Words.say(step.why()))).orElse(""));
         picture.tuningProperty().set(work.song().facts().tuning());
-        picture.passageProperty().set(model.pattern().map(Passage::of));
+        pattern = model.pattern();
+        picture.passageProperty().set(pattern.map(Passage::of));
         int row = ladder.getItems().indexOf(model.chosenProperty().get());
         if (row >= 0) {
             ladder.getSelectionModel().select(row);
@@ -237,17 +256,30 @@ final class PracticeView extends BorderPane {
     }
 
     private void showTake() {
-        int clean = model.cleanProperty().get();
+        TakeModel takes = model.takes();
+        int clean = takes.cleanProperty().get();
         rounds.setText(
                 clean >= Ladder.CLEAN ? Words.of("practice.done") : Words.of("practice.clean", clean, Ladder.CLEAN));
-        picture.fallenProperty().set(model.fallen());
-        String early = model.earlyProperty().get() ? Words.of("practice.playFirst") : "";
-        sentence.setText(model.takeProperty()
+        String early = takes.earlyProperty().get() ? Words.of("practice.playFirst") : "";
+        sentence.setText(takes.takeProperty()
                 .get()
                 .filter(_ -> early.isEmpty())
                 .map(TakeWords::sentence)
                 .orElse(early));
-        numbers.setText(model.takeProperty().get().map(PracticeView::numbers).orElse(""));
+        numbers.setText(takes.takeProperty().get().map(PracticeView::numbers).orElse(""));
+        showNow(takes.nowProperty().get());
+    }
+
+    /** The round that is played, as far as it is, over the hand and over its bars; otherwise the last one. */
+    private void showNow(Optional<TakeModel.Now> now) {
+        picture.fallenProperty().set(model.fallen());
+        stroke.setText(now.map(each -> TakeWords.stroke(each.last())).orElse(""));
+        strip.toComeProperty()
+                .set(now.map(each -> each.due()
+                                .subList(
+                                        each.take().strokes().size(), each.due().size()))
+                        .orElse(List.of()));
+        strip.takeProperty().set(model.takes().shown());
     }
 
     private static String numbers(Take take) {

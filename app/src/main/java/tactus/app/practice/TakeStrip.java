@@ -3,6 +3,7 @@ package tactus.app.practice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.VPos;
@@ -10,11 +11,12 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 import tactus.app.hand.InkCanvas;
+import tactus.core.practice.DueStroke;
 import tactus.core.practice.Take;
 
 /**
  * A take over its bars: a tick for each stroke, above the line where it was early and below where it was late, as long as it was
- * far; a ring where it was missed. Style class {@code take-strip}.
+ * far; a ring where it was missed, a dot where it is not due yet. Style class {@code take-strip}.
  */
 final class TakeStrip extends InkCanvas {
 
@@ -23,15 +25,22 @@ final class TakeStrip extends InkCanvas {
     private static final double FAR = 0.1;
     private static final double REACH = 24;
     private static final double WARM = 0.03;
+    private static final double DOT = 5;
     private static final int BARS_A_ROW = 8;
     private static final String FAMILY = "Open Sans";
 
     private final ObjectProperty<Optional<Take>> take = new SimpleObjectProperty<>(this, "take", Optional.empty());
+    private final ObjectProperty<List<DueStroke>> toCome = new SimpleObjectProperty<>(this, "toCome", List.of());
 
     TakeStrip() {
         getStyleClass().add("take-strip");
-        repaintOn(List.of(take));
+        repaintOn(List.of(take, toCome));
         take.subscribe(_ -> requestLayout());
+    }
+
+    /** What is due behind the take in the same round. */
+    ObjectProperty<List<DueStroke>> toComeProperty() {
+        return toCome;
     }
 
     ObjectProperty<Optional<Take>> takeProperty() {
@@ -39,9 +48,12 @@ final class TakeStrip extends InkCanvas {
     }
 
     private List<Integer> bars() {
-        return take.get().stream()
-                .flatMap(shown -> shown.strokes().stream())
-                .map(each -> each.due().bar())
+        return Stream.concat(
+                        take.get().stream()
+                                .flatMap(shown -> shown.strokes().stream())
+                                .map(Take.Played::due),
+                        toCome.get().stream())
+                .map(DueStroke::bar)
                 .distinct()
                 .toList();
     }
@@ -60,12 +72,24 @@ final class TakeStrip extends InkCanvas {
             int bar = bars.get(i);
             var strokes = new ArrayList<Take.Played>();
             for (Take.Played each : take.get().get().strokes()) if (each.due().bar() == bar) strokes.add(each);
-            paintBar(brush, bar, strokes, i % BARS_A_ROW * wide, i / BARS_A_ROW * ROW, wide);
+            List<DueStroke> left =
+                    toCome.get().stream().filter(each -> each.bar() == bar).toList();
+            String chord = strokes.isEmpty()
+                    ? left.getFirst().chord()
+                    : strokes.getFirst().due().chord();
+            paintBar(
+                    brush, bar + "  " + chord, strokes, left.size(), i % BARS_A_ROW * wide, i / BARS_A_ROW * ROW, wide);
         }
     }
 
     private void paintBar(
-            GraphicsContext brush, int bar, List<Take.Played> strokes, double left, double top, double wide) {
+            GraphicsContext brush,
+            String name,
+            List<Take.Played> strokes,
+            int toCome,
+            double left,
+            double top,
+            double wide) {
         brush.setStroke(inks().soft());
         brush.setLineWidth(1);
         brush.strokeLine(left + 0.5, top + 4, left + 0.5, top + ROW - 8);
@@ -74,9 +98,12 @@ final class TakeStrip extends InkCanvas {
         brush.setFont(Font.font(FAMILY, 13));
         brush.setTextAlign(TextAlignment.LEFT);
         brush.setTextBaseline(VPos.TOP);
-        brush.fillText(bar + "  " + strokes.getFirst().due().chord(), left + 6, top + 2);
-        double step = (wide - 16) / strokes.size();
+        brush.fillText(name, left + 6, top + 2);
+        double step = (wide - 16) / (strokes.size() + toCome);
         for (int i = 0; i < strokes.size(); i++) paintStroke(brush, strokes.get(i), left + 10 + i * step, top + LINE);
+        brush.setFill(inks().soft());
+        for (int i = strokes.size(); i < strokes.size() + toCome; i++)
+            brush.fillOval(left + 10 + i * step - DOT / 2, top + LINE - DOT / 2, DOT, DOT);
     }
 
     private void paintStroke(GraphicsContext brush, Take.Played stroke, double x, double y) {

@@ -23,6 +23,8 @@ import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.practice.DueStroke;
 import tactus.core.practice.LadderStep;
+import tactus.core.practice.Skill;
+import tactus.core.practice.Take;
 import tactus.core.timeline.TimelineBar;
 import tactus.sound.device.AudioIn;
 import tactus.sound.device.MidiIn;
@@ -76,7 +78,7 @@ class PracticeModelTest {
         model.play();
         assertFalse(player.isPlaying());
         assertEquals(1, player.speedProperty().get());
-        assertTrue(model.takeProperty().get().isEmpty(), "nothing was played along");
+        assertTrue(model.takes().takeProperty().get().isEmpty(), "nothing was played along");
     }
 
     @Test
@@ -88,15 +90,15 @@ class PracticeModelTest {
                 .orElseThrow()
                 .seconds();
         at(first);
-        assertEquals(100, model.takeProperty().get().orElseThrow().score());
-        assertEquals(1, model.cleanProperty().get());
+        assertEquals(100, model.takes().takeProperty().get().orElseThrow().score());
+        assertEquals(1, model.takes().cleanProperty().get());
         round(0.005);
         at(first);
-        assertEquals(2, model.cleanProperty().get());
+        assertEquals(2, model.takes().cleanProperty().get());
         model.tap(Optional.empty());
         model.play();
-        assertEquals(0, model.cleanProperty().get(), "a round that was broken off is not clean");
-        assertTrue(model.takeProperty().get().orElseThrow().missed() > 0);
+        assertEquals(0, model.takes().cleanProperty().get(), "a round that was broken off is not clean");
+        assertTrue(model.takes().takeProperty().get().orElseThrow().missed() > 0);
     }
 
     @Test
@@ -109,18 +111,20 @@ class PracticeModelTest {
         at(next - 0.03);
         model.tap(Optional.empty());
         at(first);
-        assertEquals(List.of(), model.takeProperty().get().orElseThrow().extra());
+        assertEquals(List.of(), model.takes().takeProperty().get().orElseThrow().extra());
         model.play();
         assertEquals(
                 step.bars().from(),
-                model.takeProperty()
+                model.takes()
+                        .takeProperty()
                         .get()
                         .orElseThrow()
                         .strokes()
                         .getFirst()
                         .due()
                         .bar());
-        assertTrue(model.takeProperty()
+        assertTrue(model.takes()
+                .takeProperty()
                 .get()
                 .orElseThrow()
                 .strokes()
@@ -136,7 +140,7 @@ class PracticeModelTest {
         round(0);
         model.climb(1);
         assertFalse(player.isPlaying());
-        assertTrue(model.takeProperty().get().isEmpty());
+        assertTrue(model.takes().takeProperty().get().isEmpty());
         model.climb(-99);
         assertEquals(0, model.chosenProperty().get());
         model.climb(99_999);
@@ -155,7 +159,7 @@ class PracticeModelTest {
         }
         assertEquals(80, settings.delaysProperty().get().of(""));
         assertTrue(model.input().saidProperty().get().contains("80 ms"));
-        assertTrue(model.takeProperty().get().isEmpty(), "claps are no take");
+        assertTrue(model.takes().takeProperty().get().isEmpty(), "claps are no take");
         assertEquals(0.08, model.input().late(), 1e-9);
         settings.delaysProperty().set(settings.delaysProperty().get().with("", 0));
     }
@@ -215,6 +219,66 @@ class PracticeModelTest {
         assertTrue(
                 input.saidProperty().get().contains("no microphone"),
                 input.saidProperty().get());
+    }
+
+    /** Goes on picture by picture, in rounds. */
+    private void pictures(double since, double until) {
+        LadderStep step = model.step().orElseThrow();
+        double speed = player.speedProperty().get();
+        double from = work.timeline().bar(step.bars().from()).orElseThrow().seconds();
+        double to = work.timeline().bar(step.bars().to() + 1).orElseThrow().seconds();
+        for (double at = from + since * (to - from); at < from + until * (to - from); at += speed / 30) at(at);
+    }
+
+    @Test
+    void aStrokeIsJudgedWhenItComesAndTheRoundSoFarIsShown() {
+        model.play();
+        LadderStep step = model.step().orElseThrow();
+        double speed = player.speedProperty().get();
+        double start = work.timeline().bar(1).map(TimelineBar::seconds).orElseThrow();
+        List<DueStroke> due =
+                DueStroke.of(work.timeline(), step.bars().from(), step.bars().to(), speed);
+        at(start + (due.get(0).seconds() + 0.05) * speed);
+        model.tap(due.get(0).way());
+        TakeModel.Now now = model.takes().nowProperty().get().orElseThrow();
+        assertEquals(0.05, now.last().orElseThrow().late().getAsDouble(), 1e-6);
+        assertEquals(1, now.take().strokes().size());
+        assertEquals(due.size(), now.due().size());
+        at(start + (due.get(0).seconds() + 0.12) * speed);
+        model.tap(due.get(0).way());
+        assertTrue(model.takes().nowProperty().get().orElseThrow().last().isEmpty(), "it belongs to none");
+        assertTrue(model.takes().takeProperty().get().isEmpty(), "no round is over");
+        model.play();
+        assertTrue(model.takes().nowProperty().get().isEmpty());
+        assertEquals(due.size(), model.takes().shown().orElseThrow().strokes().size());
+    }
+
+    /** By its keys, on the test's clock; as an instrument and by a microphone it plays in the window's tests. */
+    @Test
+    void theStandInPlaysAsWellAsItIsToldWhileTheRoundGoesBy() {
+        String from = model.step().orElseThrow().bars().toString();
+        model.standIn().skillProperty().set(new Skill(60, 4, 0, 0, 0, 0, Optional.empty()));
+        model.standIn().playsProperty().set(true);
+        model.play();
+        pictures(-0.2, 0.5);
+        TakeModel.Now now = model.takes().nowProperty().get().orElseThrow();
+        assertTrue(now.take().strokes().size() > 1
+                && now.take().strokes().size() < now.due().size());
+        assertEquals(60, now.take().meanMs(), 6);
+        pictures(0.5, 1);
+        at(work.timeline()
+                .bar(model.step().orElseThrow().bars().from())
+                .orElseThrow()
+                .seconds());
+        Take round = model.takes().takeProperty().get().orElseThrow();
+        assertEquals(0, round.missed(), from);
+        assertEquals(60, round.meanMs(), 6);
+        assertEquals(List.of(), round.extra());
+        model.play();
+        model.standIn().skillProperty().set(new Skill(-20, 4, 0, 1, 0, 0, Optional.empty()));
+        model.play();
+        pictures(-0.2, 1);
+        assertTrue(model.takes().nowProperty().get().isEmpty(), "who misses everything plays nothing");
     }
 
     @Test

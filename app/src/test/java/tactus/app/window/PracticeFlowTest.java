@@ -33,12 +33,17 @@ import java.nio.file.Path;
 import java.util.HashSet;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javax.sound.sampled.AudioSystem;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.hand.HandView;
 import tactus.app.player.MixModel;
@@ -152,15 +157,76 @@ class PracticeFlowTest extends WindowTest {
         click("#pattern-name");
         click("#button-place-practice");
         assertTrue(text("#practice-who").startsWith("Hears the keys"), "who: " + text("#practice-who"));
+        assertFalse(isShown("#stand-in"));
         press(S);
-        assertTrue(text("#practice-who").startsWith("Hears the stand-in"), "who: " + text("#practice-who"));
+        assertTrue(text("#practice-who").startsWith("Hears the stand-in by its keys"), text("#practice-who"));
+        assertTrue(isShown("#stand-in"), "how well it plays");
         press(SPACE);
+        await(() -> !text("#take-now").isEmpty());
+        assertTrue(text("#take-sentence").isEmpty(), "the round is not over");
         await(() -> !text("#take-sentence").isEmpty());
         press(SPACE);
+        assertEquals("", text("#take-now"));
         var hand = robot.lookup("#practice-picture").queryAs(HandView.class);
         assertEquals(6, hand.fallenProperty().get().size(), "a ghost for each stroke of the pattern");
         press(S);
         assertTrue(text("#practice-who").startsWith("Hears the keys"));
+    }
+
+    /** Keys repeat while they are held. */
+    @Test
+    void aKeyThatIsHeldIsOneStroke() throws Exception {
+        click("#pattern-name");
+        click("#button-place-practice");
+        press(P);
+        await(() -> !window.player().isCountingIn());
+        for (int i = 0; i < 5; i++) QuickRobot.inWindow(() -> robot.hand().keyPress(D));
+        QuickRobot.inWindow(() -> robot.hand().keyRelease(D));
+        press(P);
+        assertTrue(text("#take-numbers").endsWith("extra 0"), text("#take-numbers"));
+        assertTrue(text("#take-numbers").contains("missed 5"), text("#take-numbers"));
+    }
+
+    /** Its notes and its strings go the way of any instrument's and of any microphone's. */
+    @ParameterizedTest
+    @CsvSource({"INSTRUMENT, as a MIDI instrument", "MICROPHONE, by a microphone"})
+    void theStandInIsHeardAsAStudentWouldBe(StandInWay way, String words) throws Exception {
+        click("#pattern-name");
+        click("#button-place-practice");
+        press(S);
+        setNumber("#stand-in-late", 40);
+        setNumber("#stand-in-spread", 3);
+        setNumber("#stand-in-missed", 0);
+        setNumber("#stand-in-extra", 0);
+        ComboBox<?> heard = robot.lookup("#stand-in-way").queryAs(ComboBox.class);
+        robot.interact(() -> heard.getSelectionModel().select(way.ordinal()));
+        assertTrue(text("#practice-who").contains(words), text("#practice-who"));
+        robot.interact(() -> ladder().requestFocus());
+        press(SPACE);
+        await(() -> !text("#take-sentence").isEmpty());
+        String round = text("#take-numbers");
+        press(SPACE);
+        Matcher numbers = Pattern.compile("score (\\d+), mean (-?\\d+) ms.*missed (\\d+), extra (\\d+)")
+                .matcher(round);
+        assertTrue(numbers.matches(), round);
+        assertEquals(40, Integer.parseInt(numbers.group(2)), 25, round);
+        assertTrue(Integer.parseInt(numbers.group(3)) <= 1, round);
+        press(S);
+        assertTrue(text("#practice-who").startsWith("Hears the keys"));
+        assertFalse(window.player().loopModel().onlyCountInProperty().get(), "nothing is listened to");
+    }
+
+    /** In the order of the choice. */
+    enum StandInWay {
+        KEYS,
+        INSTRUMENT,
+        MICROPHONE
+    }
+
+    /** Types a number into a field that can also be stepped. */
+    private void setNumber(String spinner, int number) {
+        fill(spinner + " .text-field", Integer.toString(number));
+        press(ENTER);
     }
 
     @Test

@@ -42,8 +42,12 @@ public final class SimulatedPlayer {
         return taps;
     }
 
-    /** Plays {@code timeline} on strings: the strokes where they fall, to be sounded; nothing is doubled or turned. */
-    public Timeline played(Timeline timeline) {
+    /**
+     * Plays {@code timeline} on strings: the strokes where they fall, to be sounded; nothing is doubled or turned.
+     *
+     * @param share of the song's tempo at which it is sounded, over 0
+     */
+    public Timeline played(Timeline timeline, double share) {
         var strokes = new ArrayList<TimelineStroke>();
         String chord = "";
         for (TimelineStroke stroke : timeline.strokes()) {
@@ -52,7 +56,7 @@ public final class SimulatedPlayer {
                 continue;
             }
             String now = timeline.spans().get(stroke.span()).chord();
-            double late = late(stroke.seconds(), isSlow(chord, now));
+            double late = share * late(stroke.seconds() / share, isSlow(chord, now));
             chord = now;
             if (random.nextDouble() < skill.missed()) continue;
             strokes.add(new TimelineStroke(

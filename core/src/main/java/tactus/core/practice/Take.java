@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.BiFunction;
+import java.util.function.ToDoubleFunction;
 
 /**
  * A student's playing beside what is due. Taps are put on strokes so that the whole take costs least: a tap away from its
@@ -22,6 +24,10 @@ public record Take(List<Played> strokes, List<Double> extra) {
 
     private static final double WRONG_WAY_POINTS = 0.25;
     private static final double EXTRA_POINTS = 0.5;
+    /** What each per cent of drift costs, of 100; ours. */
+    private static final double DRIFT_POINTS = 6;
+    /** The fewest strokes over which a tempo is the player's own; ours. */
+    private static final int OWN_TEMPO = 16;
 
     /**
      * A stroke that was due.
@@ -43,9 +49,19 @@ public record Take(List<Played> strokes, List<Double> extra) {
 
     /** Judges {@code taps}, in any order, against {@code due}, in the order of time. */
     public static Take of(List<DueStroke> due, List<Tap> taps) {
+        return of(due, taps, TapAlignment::of);
+    }
+
+    /** The same beside the click alone: a player whose tempo leaves it is not followed. */
+    static Take besideClick(List<DueStroke> due, List<Tap> taps) {
+        return of(due, taps, TapAlignment::plain);
+    }
+
+    private static Take of(
+            List<DueStroke> due, List<Tap> taps, BiFunction<List<DueStroke>, List<Tap>, int[]> alignment) {
         List<Tap> sorted =
                 taps.stream().sorted(Comparator.comparingDouble(Tap::seconds)).toList();
-        int[] tapOf = TapAlignment.of(due, sorted);
+        int[] tapOf = alignment.apply(due, sorted);
         var used = new boolean[sorted.size()];
         var strokes = new ArrayList<Played>();
         for (int i = 0; i < due.size(); i++) {
@@ -99,55 +115,45 @@ public record Take(List<Played> strokes, List<Double> extra) {
 
     /** How much slower the tempo was than wanted, in per cent, less than 0 for quicker: the slope of a straight line through. */
     public double driftPercent() {
-        List<Played> all = played();
-        if (all.size() < 3) return 0;
-        double meanDue =
-                all.stream().mapToDouble(each -> each.due().seconds()).average().orElse(0);
-        double meanLate = meanMs() / 1000;
-        double along = 0;
-        double across = 0;
-        for (Played each : all) {
-            double due = each.due().seconds() - meanDue;
-            along += due * (each.late().getAsDouble() - meanLate);
-            across += due * due;
-        }
-        return across == 0 ? 0 : 100 * along / across;
+        return trend().percent();
     }
 
-    /**
-     * Whether the drift is more than chance: more than twice its standard error (least squares, common practice), so that a bar or two
-     * of uneven strokes is not taken for a tempo that drifts.
-     */
+    /** Whether the drift is more than chance, so that a bar or two of uneven strokes is not taken for a tempo that drifts. */
     public boolean isDriftSure() {
-        List<Played> all = played();
-        if (all.size() < 4) return false;
-        double slope = driftPercent() / 100;
-        double meanDue =
-                all.stream().mapToDouble(each -> each.due().seconds()).average().orElse(0);
-        double left = 0;
-        double across = 0;
-        for (Played each : all) {
-            double due = each.due().seconds() - meanDue;
-            double off = each.late().getAsDouble() - meanMs() / 1000 - slope * due;
-            left += off * off;
-            across += due * due;
-        }
-        double error = Math.sqrt(left / (all.size() - 2) / across);
-        return Math.abs(slope) > 2 * error;
+        return trend().isSure();
+    }
+
+    private Trend trend() {
+        return Trend.of(played());
+    }
+
+    /** How late a stroke came beside the player's own tempo, where that surely drifts; beside what was due otherwise. */
+    ToDoubleFunction<Played> away() {
+        Trend trend = trend();
+        return trend.isSure() && strokes.size() >= OWN_TEMPO
+                ? each -> each.late().getAsDouble() - trend.since(each.due())
+                : each -> each.late().getAsDouble();
     }
 
     /**
      * 0 to 100: each stroke is worth 1, less the square of its distance over 150 ms, less a quarter for the wrong way; each
-     * extra tap takes half a stroke off.
+     * extra tap takes half a stroke off. Who surely drifts over 16 strokes or more is measured by his own tempo, less 6 for each per
+     * cent that it drifts, where that gives more: a long take that is steady in itself is not worth nothing.
      */
     public int score() {
         if (strokes.isEmpty()) return extra.isEmpty() ? 100 : 0;
+        double asDue = points(each -> each.late().getAsDouble());
+        double asOwn = points(away()) - DRIFT_POINTS * Math.abs(driftPercent());
+        return (int) Math.round(Math.max(0, Math.max(asDue, asOwn)));
+    }
+
+    private double points(ToDoubleFunction<Played> distance) {
         double points = -EXTRA_POINTS * extra.size();
         for (Played each : played()) {
-            double away = Math.min(1, Math.abs(each.late().getAsDouble()) / WORTHLESS);
+            double away = Math.min(1, Math.abs(distance.applyAsDouble(each)) / WORTHLESS);
             points += Math.max(0, 1 - away * away - (each.isWrongWay() ? WRONG_WAY_POINTS : 0));
         }
-        return (int) Math.round(Math.max(0, 100 * points / strokes.size()));
+        return 100 * points / strokes.size();
     }
 
     /** What lies worst. */

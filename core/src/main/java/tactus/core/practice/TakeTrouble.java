@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
 import tactus.core.practice.Take.Played;
 
 /**
@@ -47,15 +48,20 @@ public record TakeTrouble(Kind kind, String where, int milliseconds, int times, 
 
     static Optional<TakeTrouble> of(Take take) {
         var found = new ArrayList<Found>();
-        double mean = take.meanMs() / 1000;
+        ToDoubleFunction<Played> away = take.away();
+        double mean = take.strokes().stream()
+                .filter(each -> each.late().isPresent())
+                .mapToDouble(away)
+                .average()
+                .orElse(0);
         grouped(
                         take,
                         each -> each.due()
                                 .before()
                                 .map(before -> before + " – " + each.due().chord()))
-                .forEach((where, all) -> addChange(where, all, mean, found));
+                .forEach((where, all) -> addChange(where, all, away, mean, found));
         grouped(take, each -> Optional.of(each.due().count()))
-                .forEach((where, all) -> addCount(where, all, mean, found));
+                .forEach((where, all) -> addCount(where, all, away, mean, found));
         return found.stream().max(Comparator.comparingDouble(Found::weight)).map(Found::trouble);
     }
 
@@ -68,32 +74,28 @@ public record TakeTrouble(Kind kind, String where, int milliseconds, int times, 
         return groups;
     }
 
-    private static void addChange(String where, List<Played> all, double mean, List<Found> found) {
+    private static void addChange(
+            String where, List<Played> all, ToDoubleFunction<Played> away, double mean, List<Found> found) {
         long missed = all.stream().filter(each -> each.late().isEmpty()).count();
         List<Played> late = all.stream()
-                .filter(each -> each.late().isPresent() && each.late().getAsDouble() - mean > LATE)
+                .filter(each -> each.late().isPresent() && away.applyAsDouble(each) - mean > LATE)
                 .toList();
         if (late.size() >= OFTEN) {
-            double by = late.stream()
-                    .mapToDouble(each -> each.late().getAsDouble())
-                    .average()
-                    .orElse(0);
+            double by = late.stream().mapToDouble(away).average().orElse(0);
             add(found, Kind.CHANGE_LATE, where, by, late.size(), all.size(), 1.5 * late.size() * by);
         }
         if (missed >= OFTEN) add(found, Kind.CHANGE_MISSED, where, 0, (int) missed, all.size(), 1.5 * missed * 0.1);
     }
 
-    private static void addCount(String where, List<Played> all, double mean, List<Found> found) {
+    private static void addCount(
+            String where, List<Played> all, ToDoubleFunction<Played> away, double mean, List<Found> found) {
         List<Played> played =
                 all.stream().filter(each -> each.late().isPresent()).toList();
         int missed = all.size() - played.size();
         if (missed >= OFTEN && 4 * missed >= all.size())
             add(found, Kind.COUNT_MISSED, where, 0, missed, all.size(), missed * 0.1);
         if (played.size() < OFTEN) return;
-        double by = played.stream()
-                .mapToDouble(each -> each.late().getAsDouble())
-                .average()
-                .orElse(0);
+        double by = played.stream().mapToDouble(away).average().orElse(0);
         if (Math.abs(by) < HEARD || Math.abs(by - mean) < HEARD / 2) return;
         add(
                 found,

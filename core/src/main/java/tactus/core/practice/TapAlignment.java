@@ -82,6 +82,11 @@ final class TapAlignment {
         return best.cost < MUCH * plain.cost ? best.tapOf : plain.tapOf;
     }
 
+    /** The same beside the click alone, whatever tempo the player keeps. */
+    static int[] plain(List<DueStroke> due, List<Tap> taps) {
+        return new TapAlignment(due, taps, Line.AS_DUE).tapOf;
+    }
+
     /** The tempos and shifts at which the beginning, the middle and the end of a take cost least together. */
     private static List<Line> promising(List<DueStroke> due, List<Tap> taps) {
         double start = due.getFirst().seconds();

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -125,6 +126,40 @@ class TakeTest {
         assertEquals(0, Take.of(due, List.of()).score());
         assertEquals(4, Take.of(due, List.of()).missed());
         assertTrue(Take.of(due, taps("-5", "-4", "77")).extra().size() == 3);
+    }
+
+    /**
+     * Learners whose tempo leaves the click: from 4 bars to 100, slower and faster. Each per cent costs the same however long
+     * one has played; the click alone would leave next to nothing of a long take.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        "0, 4, 97", "1, 4, 91", "1, 32, 91", "1, 100, 91", "-1, 100, 91", "2, 8, 85", "2, 32, 85", "2, 100, 85",
+        "-2, 60, 85", "3, 32, 79", "3, 100, 79", "-3, 40, 79", "5, 32, 67", "5, 100, 67", "-5, 24, 67", "8, 40, 49",
+    })
+    void aLongTakeThatIsSteadyInItselfIsWorthSomethingThoughItDrifts(double percent, int bars, int score) {
+        String meters = String.join(" ", Collections.nCopies(bars, "4/4"));
+        String chords = String.join(", ", Collections.nCopies(bars, "C: 1 bar"));
+        List<DueStroke> due = DueStroke.of(Timeline.of(SongFixture.song(meters, chords, "d-du-udu")), 1, bars, 1);
+        var skill = new Skill(0, 18, percent, 0, 0, 0, Optional.empty());
+        for (int seed = 1; seed <= 3; seed++) {
+            Take take = Take.of(due, new SimulatedPlayer(skill, seed).taps(due));
+            assertEquals(score, take.score(), 4, "seed " + seed + ", drift " + take.driftPercent());
+            assertTrue(take.trouble().isEmpty(), "the tempo is the trouble, no count: " + take.trouble());
+        }
+    }
+
+    /** Strokes that have nothing to do with the song gain nothing from a tempo of their own. */
+    @RepeatedTest(8)
+    void strokesAtRandomStayWorthLittle(RepetitionInfo repetition) {
+        var random = new Random(repetition.getCurrentRepetition());
+        var seconds = new double[120];
+        for (int i = 0; i < seconds.length; i++) seconds[i] = 0.4 * i;
+        List<DueStroke> due = due(seconds);
+        var taps = new ArrayList<Tap>();
+        for (int i = 0; i < seconds.length; i++) taps.add(new Tap(random.nextDouble() * 48, Optional.empty()));
+        int score = Take.of(due, taps).score();
+        assertTrue(score < 40, "score " + score);
     }
 
     @Test

@@ -35,10 +35,11 @@ public final class MidiIn implements AutoCloseable {
                 continue;
             }
         }
-        return open(devices, stroke);
+        return on(devices, stroke);
     }
 
-    static MidiIn open(List<MidiDevice> all, LongConsumer stroke) {
+    /** Listens to those of {@code all} that can send, as {@link #open} does. */
+    static MidiIn on(List<? extends MidiDevice> all, LongConsumer stroke) {
         var in = new MidiIn();
         for (MidiDevice device : all) {
             // Sequencers of the Java platform send too, but nobody plays them.

@@ -42,7 +42,7 @@ class MidiInTest {
     void aNoteThatBeginsIsAStrokeAndAChordIsOne() throws Exception {
         var strokes = new ArrayList<Long>();
         MidiDevice pad = device(MidiDevice.class, "Pad", -1);
-        try (MidiIn in = MidiIn.open(List.of(pad), strokes::add)) {
+        try (MidiIn in = MidiIn.on(List.of(pad), strokes::add)) {
             assertEquals(List.of("Pad"), in.names());
             send(ShortMessage.NOTE_ON, 40, 90);
             send(ShortMessage.NOTE_ON, 47, 90);
@@ -63,7 +63,7 @@ class MidiInTest {
         MidiDevice sequencer = device(Sequencer.class, "Sequencer", -1);
         MidiDevice taken = device(MidiDevice.class, "Taken", -1);
         doThrow(new MidiUnavailableException("busy")).when(taken).open();
-        try (MidiIn in = MidiIn.open(List.of(speaker, sequencer, taken), _ -> {})) {
+        try (MidiIn in = MidiIn.on(List.of(speaker, sequencer, taken), _ -> {})) {
             assertEquals(List.of(), in.names());
             assertEquals(List.of("Taken"), in.busy());
         }

@@ -128,7 +128,7 @@ class RecordedTakeTest {
     void aSimulatedPlayerIsJudgedByEarAsHePlays() throws Exception {
         Timeline due = SoundFixture.twoBars("320003", "d-du-udu", 90);
         var skill = new Skill(20, 12, 0, 0, 0, 0, Optional.empty());
-        Timeline played = new SimulatedPlayer(skill, 4).played(due);
+        Timeline played = new SimulatedPlayer(skill, 4).played(due, 1);
         List<Tap> heard = RecordedTake.read(file(SoundFixture.mono(played, due.seconds() + 1), 44_100, 1, 16));
         assertHeard(struck(played), heard, 0.005, "simulated");
         Take take = Take.of(DueStroke.of(due, 1, 2, 1), heard);

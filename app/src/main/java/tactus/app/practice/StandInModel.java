@@ -1,0 +1,185 @@
+package tactus.app.practice;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import tactus.core.performance.Mix;
+import tactus.core.performance.MixVoice;
+import tactus.core.practice.DueStroke;
+import tactus.core.practice.SimulatedPlayer;
+import tactus.core.practice.Skill;
+import tactus.core.practice.Tap;
+import tactus.core.timeline.BarRange;
+import tactus.core.timeline.Excerpt;
+import tactus.core.timeline.Timeline;
+import tactus.sound.device.StandInInstrument;
+import tactus.sound.device.StandInMicrophone;
+import tactus.sound.score.Music;
+import tactus.sound.score.Playback;
+import tactus.sound.wave.WaveRendering;
+
+/** A made-up learner who plays along in place of a student: how well, and what the program hears of it. */
+final class StandInModel {
+
+    /** By what it is heard. */
+    enum Way {
+        KEYS,
+        INSTRUMENT,
+        MICROPHONE
+    }
+
+    private static final double NANOS = 1e9;
+    /** So long before a round begins its strokes are made ready, in seconds: the first may come early. */
+    private static final double AHEAD = 0.4;
+    /** A stroke that was so long ago is still played, in seconds. */
+    private static final double JUST_NOW = 0.1;
+    /** Rings out behind the last stroke, in seconds. */
+    private static final double RINGING = 0.5;
+    /** An open C chord, in keys (MIDI 1.0): 60 is the middle C. */
+    private static final int[] CHORD = {48, 52, 55, 60, 64};
+
+    private final BooleanProperty plays = new SimpleBooleanProperty(this, "plays");
+    private final ObjectProperty<Way> way = new SimpleObjectProperty<>(this, "way", Way.KEYS);
+    private final ObjectProperty<Skill> skill = new SimpleObjectProperty<>(this, "skill", Skill.LEARNER);
+    private final StandInInstrument instrument = new StandInInstrument();
+    private StandInMicrophone microphone = new StandInMicrophone();
+    private final Deque<Tap> keys = new ArrayDeque<>();
+    private Consumer<Tap> key = _ -> {};
+    /** Its strokes come at their time whether the window is busy or not. */
+    private ScheduledExecutorService hand = hand();
+
+    private long rounds;
+    private boolean isReady;
+    private boolean isNextReady;
+
+    /**
+     * What goes round.
+     *
+     * @param from when it begins, in seconds from the start of bar 1 at the tempo that is played
+     * @param to when it ends
+     * @param speed the part of the song's tempo
+     * @param goesStraightOn whether the next round follows without a bar to breathe
+     */
+    record Round(
+            Timeline timeline,
+            BarRange bars,
+            List<DueStroke> due,
+            double from,
+            double to,
+            double speed,
+            boolean goesStraightOn) {}
+
+    private static ScheduledExecutorService hand() {
+        return Executors.newSingleThreadScheduledExecutor(
+                Thread.ofPlatform().daemon().name("tactus stand-in").factory());
+    }
+
+    /** {@code taken} is told of each key that it presses. */
+    void onKey(Consumer<Tap> taken) {
+        key = taken;
+    }
+
+    /** Whether it plays along. */
+    BooleanProperty playsProperty() {
+        return plays;
+    }
+
+    ObjectProperty<Way> wayProperty() {
+        return way;
+    }
+
+    ObjectProperty<Skill> skillProperty() {
+        return skill;
+    }
+
+    /** What plays as a MIDI instrument does. */
+    StandInInstrument instrument() {
+        return instrument;
+    }
+
+    /** A microphone that hears it; each is listened to once. */
+    StandInMicrophone microphone() {
+        microphone = new StandInMicrophone();
+        return microphone;
+    }
+
+    /** Goes on to {@code now}, in seconds as {@code round} has them. */
+    void listen(Round round, double now) {
+        if (!plays.get()) return;
+        while (!keys.isEmpty() && keys.peek().seconds() <= now) key.accept(keys.poll());
+        if (!isReady) {
+            isReady = true;
+            make(round, now, 0);
+        }
+        if (round.goesStraightOn && !isNextReady && now > round.to - AHEAD) {
+            isNextReady = true;
+            make(round, now, round.to - round.from);
+        }
+    }
+
+    /** The next round has begun: what was so many seconds ahead of its start is as many nearer. */
+    void around(double by) {
+        List<Tap> left = List.copyOf(keys);
+        keys.clear();
+        left.forEach(tap -> keys.add(new Tap(tap.seconds() - by, tap.way())));
+        isReady = isNextReady;
+        isNextReady = false;
+    }
+
+    /** Takes its hands away. */
+    void rest() {
+        keys.clear();
+        isReady = false;
+        isNextReady = false;
+        microphone.hush();
+        hand.shutdownNow();
+        hand = hand();
+    }
+
+    /**
+     * Makes the strokes of a round ready.
+     *
+     * @param later so many seconds after the round that is played
+     */
+    private void make(Round round, double now, double later) {
+        long zero = System.nanoTime() + (long) ((later - now) * NANOS);
+        var player = new SimulatedPlayer(skill.get(), rounds++);
+        // What was to be played before it began to play along is let go.
+        List<Tap> taps = player.taps(round.due).stream()
+                .filter(tap -> tap.seconds() + later > now - JUST_NOW)
+                .toList();
+        switch (way.get()) {
+            case KEYS -> taps.forEach(tap -> keys.add(new Tap(tap.seconds() + later, tap.way())));
+            case INSTRUMENT -> taps.forEach(tap -> at(zero, tap.seconds(), () -> instrument.strike(CHORD)));
+            case MICROPHONE -> {
+                StandInMicrophone heardBy = microphone;
+                hand.execute(() -> heardBy.hear(rendered(round, player), zero + (long) (round.from * NANOS)));
+            }
+        }
+    }
+
+    private void at(long zero, double seconds, Runnable what) {
+        long in = zero + (long) (seconds * NANOS) - System.nanoTime();
+        hand.schedule(what, Math.max(0, in), TimeUnit.NANOSECONDS);
+    }
+
+    /** The strings as they sound when it plays the round. */
+    private static float[] rendered(Round round, SimulatedPlayer player) {
+        Timeline played = player.played(Excerpt.of(round.timeline, round.bars), round.speed);
+        var all = new Playback(0, played.seconds(), false, round.speed, false);
+        int frames = (int) ((round.to - round.from + RINGING) * StandInMicrophone.RATE);
+        float[] both = WaveRendering.of(Music.of(played), all, Mix.of(MixVoice.GUITAR), 1)
+                .render(frames);
+        var mono = new float[frames];
+        for (int i = 0; i < frames; i++) mono[i] = (both[2 * i] + both[2 * i + 1]) / 2;
+        return mono;
+    }
+}
