@@ -1,19 +1,30 @@
 package tactus.words;
 
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
+import tactus.core.logbook.DatedPlan;
 import tactus.core.practice.PlanChange;
 import tactus.core.practice.PracticePlan;
 
 /** A plan of days in words, as it is seen, pasted into a message and printed. */
 public final class PlanWords {
 
+    private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
+
     private PlanWords() {}
 
-    /** {@code Day 1, 15 minutes}, with the rests that it needs. */
-    public static String day(PracticePlan.Day day) {
-        return Words.of("plan.day", day.number(), day.minutes(), PlanChange.rests(day), PlanChange.WITHOUT_REST);
+    /** {@code Day 1, Tue 1 Dec, 15 min}, with the rests that it needs. */
+    public static String day(DatedPlan plan, PracticePlan.Day day) {
+        return Words.of(
+                "plan.day",
+                day.number(),
+                day.minutes(),
+                PlanChange.rests(day),
+                PlanChange.WITHOUT_REST,
+                DATE.format(plan.date(day)));
     }
 
     /** {@code 3 min  C – F alone, bars 4-5, 41 to 92}. */
@@ -26,7 +37,8 @@ public final class PlanWords {
                 item.step().from(),
                 item.step().to(),
                 item.isAgain() ? 1 : 0,
-                item.step().bars().from() == item.step().bars().to() ? 0 : 1);
+                item.step().bars().from() == item.step().bars().to() ? 0 : 1,
+                item.isDone() ? 1 : 0);
     }
 
     /** What is done so that it does not hurt: {@code let the barre go …; or F as xx3211}; empty if nothing need be. */
@@ -35,10 +47,10 @@ public final class PlanWords {
     }
 
     /** All days, a line for each thing. */
-    public static List<String> lines(PracticePlan plan) {
+    public static List<String> lines(DatedPlan dated) {
         var lines = new ArrayList<String>();
-        for (PracticePlan.Day day : plan.days()) {
-            lines.add(day(day));
+        for (PracticePlan.Day day : dated.plan().days()) {
+            lines.add(day(dated, day));
             for (PracticePlan.Item item : day.items()) {
                 lines.add("  " + item(item));
                 if (!item.care().isEmpty()) lines.add("      " + care(item));

@@ -17,12 +17,14 @@ import tactus.app.demo.DemoClass;
 import tactus.app.start.ShelfModel;
 import tactus.app.work.Work;
 import tactus.core.logbook.ChangeEntry;
+import tactus.core.logbook.KeptPlan;
 import tactus.core.logbook.Lesson;
 import tactus.core.logbook.Progress;
 import tactus.core.logbook.Records;
 import tactus.core.logbook.Repertoire;
 import tactus.core.logbook.Student;
 import tactus.core.logbook.TakeEntry;
+import tactus.core.practice.PracticePlan;
 import tactus.core.practice.Take;
 import tactus.core.refusal.Refusal;
 import tactus.core.shelf.ShelvedSong;
@@ -171,13 +173,9 @@ final class ClassModel {
     }
 
     private void add(Records more) {
-        book.ifPresent(open -> {
-            try {
-                open.add(more);
-                refresh();
-            } catch (IOException failed) {
-                problem.set(Words.of("class.failed", failed.getMessage()));
-            }
+        inBook(open -> {
+            open.add(more);
+            refresh();
         });
     }
 
@@ -224,16 +222,47 @@ final class ClassModel {
         });
     }
 
+    /** The plan that is kept for a song and the student who is chosen, or for nobody. */
+    Optional<KeptPlan> plan(String song, String version) {
+        if (book.isEmpty()) return Optional.empty();
+        try {
+            return book.get().plan(chosen.get(), song, version);
+        } catch (IOException failed) {
+            problem.set(Words.of("class.failed", failed.getMessage()));
+            return Optional.empty();
+        }
+    }
+
+    /** Keeps a plan for the student who is chosen, or for nobody. */
+    void keepPlan(String song, String version, LocalDate begins, int minutes, PracticePlan plan) {
+        inBook(open -> open.keep(KeptPlan.of(chosen.get(), song, version, begins, minutes, plan)));
+    }
+
+    /** Keeps none any longer. */
+    void dropPlan(String song, String version) {
+        inBook(open -> open.dropPlan(chosen.get(), song, version));
+    }
+
+    /** Writes in the logbook. */
+    private interface Writing {
+        void write(Logbook open) throws IOException;
+    }
+
+    private void inBook(Writing writing) {
+        if (book.isEmpty()) return;
+        try {
+            writing.write(book.get());
+        } catch (IOException failed) {
+            problem.set(Words.of("class.failed", failed.getMessage()));
+        }
+    }
+
     /** Takes a student out with everything that is known of them. */
     void forget(String name) {
-        book.ifPresent(open -> {
-            try {
-                open.forget(name);
-                open.forgetCopies(folder, LocalDateTime.now());
-                refresh();
-            } catch (IOException failed) {
-                problem.set(Words.of("class.failed", failed.getMessage()));
-            }
+        inBook(open -> {
+            open.forget(name);
+            open.forgetCopies(folder, LocalDateTime.now());
+            refresh();
         });
     }
 

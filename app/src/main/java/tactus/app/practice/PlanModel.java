@@ -3,12 +3,15 @@ package tactus.app.practice;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -16,6 +19,8 @@ import tactus.app.place.Printed;
 import tactus.app.work.Attempt;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.logbook.DatedPlan;
+import tactus.core.logbook.KeptPlan;
 import tactus.core.logbook.Progress;
 import tactus.core.logbook.Student;
 import tactus.core.practice.Ladder;
@@ -32,7 +37,10 @@ import tactus.formats.table.PlanTable;
 import tactus.words.PlanWords;
 import tactus.words.Words;
 
-/** The days until a song can be played, for the student who is chosen, as the teacher changes them. */
+/**
+ * The days until a song can be played, for the student who is chosen, as the teacher changes them. What is changed is kept in the
+ * logbook, and taken up again with the song as it is then.
+ */
 final class PlanModel {
 
     private static final int USUAL_MINUTES = 15;
@@ -47,36 +55,139 @@ final class PlanModel {
     private int minutes = USUAL_MINUTES;
     private int days = USUAL_DAYS;
     private final Deque<Before> before = new ArrayDeque<>();
+    private final Supplier<LocalDate> today;
+    private final ReadOnlyObjectWrapper<String> said = new ReadOnlyObjectWrapper<>(this, "said", "");
+    private LocalDate begins;
+    private boolean isKept;
 
-    private record Before(PracticePlan plan, int minutes, int days) {}
+    private record Before(PracticePlan plan, int minutes, int days, LocalDate begins) {}
 
     /**
      * @param target asks where to write
      * @param printer prints, or says why not
+     * @param today which day it is
      */
     PlanModel(
             Work work,
             Settings settings,
             ClassModel students,
             BiFunction<String, String, Optional<Path>> target,
-            Function<Printed, Optional<String>> printer) {
+            Function<Printed, Optional<String>> printer,
+            Supplier<LocalDate> today) {
         this.printer = printer;
+        this.today = today;
         this.work = work;
         this.settings = settings;
         this.students = students;
         this.target = target;
-        compute(USUAL_MINUTES, USUAL_DAYS);
+        begins = today.get();
+        students.plan(song(), version()).ifPresentOrElse(this::takeUp, this::computeUsual);
+    }
+
+    private String song() {
+        return work.song().facts().title();
+    }
+
+    private String version() {
+        return work.song().versions().shown().orElse("");
+    }
+
+    private void computeUsual() {
+        minutes = USUAL_MINUTES;
+        days = USUAL_DAYS;
+        begins = today.get();
+        before.clear();
+        isKept = false;
+        plan.set(care().eased(PracticePlan.of(ladder(), minutes, days)));
+    }
+
+    private void takeUp(KeptPlan kept) {
+        KeptPlan.TakenUp up = kept.takeUp(ladder());
+        begins = kept.begins();
+        minutes = kept.minutes();
+        days = kept.days();
+        isKept = true;
+        plan.set(care().eased(up.plan()));
+        if (up.gone() > 0 || up.added() > 0) said.set(Words.of("plan.song-changed", up.gone(), up.added()));
     }
 
     /** Plans anew in place of what was changed by hand, which can be taken back. Answers why not. */
     Optional<String> compute(int minutesADay, int howMany) {
         return Attempt.of(() -> {
             PracticePlan computed = care().eased(PracticePlan.of(ladder(), minutesADay, howMany));
-            keep();
+            remember();
             minutes = minutesADay;
             days = howMany;
-            plan.set(computed);
+            begins = today.get();
+            set(computed);
         });
+    }
+
+    /** Plans anew up to the day that {@code text} says, {@code 2026-12-20}. Answers why not. */
+    Optional<String> computeUntil(String text) {
+        try {
+            long wanted = ChronoUnit.DAYS.between(today.get(), LocalDate.parse(text.strip())) + 1;
+            return wanted < 1 ? Optional.of(past(text)) : compute(minutes, (int) Math.min(wanted, Integer.MAX_VALUE));
+        } catch (DateTimeParseException noDate) {
+            return Optional.of(past(text));
+        }
+    }
+
+    private String past(String text) {
+        return Words.of("plan.date", text.strip(), today.get().plusDays(USUAL_DAYS));
+    }
+
+    /** The last day. */
+    LocalDate until() {
+        return begins.plusDays(days - 1L);
+    }
+
+    /** Forgets what was kept, and plans as if nothing had been; that cannot be taken back. */
+    void beginAnew() {
+        said.set("");
+        students.dropPlan(song(), version());
+        computeUsual();
+    }
+
+    /** Whether a plan is kept for the song and whoever practises it. */
+    boolean isKept() {
+        return isKept;
+    }
+
+    /** What there is to say of it. */
+    ReadOnlyObjectProperty<String> saidProperty() {
+        return said.getReadOnlyProperty();
+    }
+
+    private void set(PracticePlan other) {
+        isKept = true;
+        students.keepPlan(song(), version(), begins, minutes, other);
+        plan.set(other);
+    }
+
+    /** Which day it is today, from 0; as many as there are days if the last one is over. */
+    int dayNow() {
+        return Math.clamp(ChronoUnit.DAYS.between(begins, today.get()), 0, days);
+    }
+
+    /** The plan on the calendar. */
+    DatedPlan dated() {
+        return new DatedPlan(plan.get(), begins);
+    }
+
+    /** How many things of earlier days were not reached. */
+    int behind() {
+        return PlanChange.behind(plan.get(), dayNow());
+    }
+
+    /** What was not reached on earlier days comes first today. */
+    void catchUp() {
+        change(now -> PlanChange.caughtUp(now, dayNow(), minutes));
+    }
+
+    /** The thing was reached, or not after all. */
+    void done(int day, int item, boolean isDone) {
+        change(now -> PlanChange.done(now, day, item, isDone));
     }
 
     private Optional<Progress> known() {
@@ -121,11 +232,12 @@ final class PlanModel {
         Before last = before.pop();
         minutes = last.minutes;
         days = last.days;
-        plan.set(last.plan);
+        begins = last.begins;
+        set(last.plan);
     }
 
-    private void keep() {
-        if (plan.get() != null) before.push(new Before(plan.get(), minutes, days));
+    private void remember() {
+        if (plan.get() != null) before.push(new Before(plan.get(), minutes, days, begins));
     }
 
     ReadOnlyObjectProperty<PracticePlan> planProperty() {
@@ -146,8 +258,8 @@ final class PlanModel {
     }
 
     private void change(UnaryOperator<PracticePlan> change) {
-        keep();
-        plan.set(change.apply(plan.get()));
+        remember();
+        set(change.apply(plan.get()));
     }
 
     /** Whose it is, what for and from when. */
@@ -155,19 +267,19 @@ final class PlanModel {
         String song = work.song().facts().title();
         return students.chosenProperty()
                 .get()
-                .map(name -> Words.of("plan.for", song, name, LocalDate.now()))
-                .orElse(Words.of("plan.title", song, LocalDate.now()));
+                .map(name -> Words.of("plan.for", song, name, begins))
+                .orElse(Words.of("plan.title", song, begins));
     }
 
     /** The plan as text. */
     String text() {
-        return title() + "\n" + String.join("\n", PlanWords.lines(plan.get())) + "\n";
+        return title() + "\n" + String.join("\n", PlanWords.lines(dated())) + "\n";
     }
 
     /** Prints it; answers why not. */
     Optional<String> print() {
         String title = title();
-        PracticePlan shown = plan.get();
+        DatedPlan shown = dated();
         Paper paper = settings.sheetLook().paper();
         return printer.apply(dots -> PlanPages.images(title, shown, paper, dots));
     }
@@ -177,9 +289,8 @@ final class PlanModel {
         String ending = asTable ? "csv" : "pdf";
         return target.apply(FileName.of(title(), "plan"), ending).map(file -> {
             try {
-                if (asTable) PlanTable.write(plan.get(), file);
-                else
-                    PlanPages.writePdf(title(), plan.get(), settings.sheetLook().paper(), file);
+                if (asTable) PlanTable.write(dated(), file);
+                else PlanPages.writePdf(title(), dated(), settings.sheetLook().paper(), file);
                 return Words.of("plan.written", file);
             } catch (IOException failed) {
                 return Words.of("plan.not-written", file, String.valueOf(failed.getMessage()));

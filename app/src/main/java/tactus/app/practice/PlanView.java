@@ -6,12 +6,15 @@ import static tactus.app.practice.PageText.text;
 
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
@@ -20,6 +23,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import tactus.app.action.LateTooltip;
 import tactus.app.field.Bound;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
@@ -37,14 +41,21 @@ final class PlanView extends BorderPane {
     private final PlanModel model;
     private final WholeNumberSpinner minutes = new WholeNumberSpinner(5, 240);
     private final WholeNumberSpinner days = new WholeNumberSpinner(1, 365);
+    private final TextField until = new TextField();
     private final ProblemLabel problem = new ProblemLabel();
     private final Label done = new Label();
+    private final Label kept = new Label();
     private final Button back;
+    private final Button anew;
     private final VBox page = new VBox();
 
-    /** @param leave puts the page away */
-    PlanView(PlanModel model, Runnable leave) {
+    /**
+     * @param trouble what is wrong with the logbook
+     * @param leave puts the page away
+     */
+    PlanView(PlanModel model, ReadOnlyObjectProperty<String> trouble, Runnable leave) {
         this.model = model;
+        anew = button("plan.anew", "plan-anew", model::beginAnew);
         back = button("plan.take-back", "plan-take-back", model::takeBack);
         getStyleClass().add("class-view");
         setId("plan");
@@ -59,6 +70,8 @@ final class PlanView extends BorderPane {
             press.consume();
         });
         bound.follow(model.planProperty(), this::show);
+        bound.follow(trouble, what -> problem.say(Optional.of(what).filter(text -> !text.isEmpty())));
+        bound.follow(model.saidProperty(), done::setText);
     }
 
     private VBox column(Runnable leave) {
@@ -68,24 +81,41 @@ final class PlanView extends BorderPane {
         days.setId("plan-days");
         bound.take(minutes.valueProperty(), count -> problem.say(model.compute(count, days.getValue())));
         bound.take(days.valueProperty(), count -> problem.say(model.compute(minutes.getValue(), count)));
+        until.setId("plan-until");
+        until.setOnAction(_ -> takeUntil());
+        bound.take(until.focusedProperty(), focused -> {
+            if (!focused) takeUntil();
+        });
         done.setId("plan-done");
         done.setWrapText(true);
         done.setMinHeight(USE_PREF_SIZE);
         done.getStyleClass().add("quiet");
+        kept.setId("plan-kept");
+        kept.setWrapText(true);
+        kept.setMinHeight(USE_PREF_SIZE);
+        kept.getStyleClass().add("quiet");
         var column = new VBox(
                 title,
                 new NamedField(Words.of("plan.minutes-a-day"), minutes),
                 new NamedField(Words.of("plan.how-many"), days),
+                new NamedField(Words.of("plan.until"), until),
                 problem,
                 button("plan.print", "plan-print", () -> say(model.print())),
                 button("plan.pdf", "plan-pdf", () -> say(model.export(false))),
                 button("plan.table", "plan-table", () -> say(model.export(true))),
                 button("plan.copy", "plan-copy", this::copy),
                 back,
+                anew,
+                kept,
                 done,
                 button("class.back", "plan-back", leave));
         column.getStyleClass().add("side-column");
         return column;
+    }
+
+    private void takeUntil() {
+        if (until.getText().strip().equals(model.until().toString())) return;
+        problem.say(model.computeUntil(until.getText()));
     }
 
     private void say(Optional<String> what) {
@@ -110,8 +140,11 @@ final class PlanView extends BorderPane {
         fill(plan);
         focus.map(id -> lookup("#" + id)).filter(Node::isFocusTraversable).ifPresent(Node::requestFocus);
         back.setDisable(!model.isChanged());
+        anew.setDisable(!model.isKept());
+        kept.setText(Words.of(model.isKept() ? "plan.kept" : "plan.not-kept"));
         minutes.show(model.minutes());
         days.show(model.days());
+        until.setText(model.until().toString());
     }
 
     private void fill(PracticePlan plan) {
@@ -119,8 +152,20 @@ final class PlanView extends BorderPane {
         var heading = text(model.title(), "practice-title");
         heading.setId("plan-heading");
         page.getChildren().add(heading);
+        if (model.behind() > 0) {
+            var behind = new HBox(
+                    text(Words.of("plan.behind", model.behind()), "class-text"),
+                    link("plan.catch-up", "plan-catch-up", model::catchUp));
+            behind.setId("plan-behind");
+            behind.getStyleClass().add("class-row");
+            page.getChildren().add(behind);
+        }
         for (PracticePlan.Day day : plan.days()) {
-            page.getChildren().add(text(PlanWords.day(day), "column-title"));
+            String said = PlanWords.day(model.dated(), day);
+            boolean isToday = model.dayNow() == day.number() - 1;
+            var head = text(isToday ? Words.of("plan.today", said) : said, "column-title");
+            head.setId("plan-day-" + day.number());
+            page.getChildren().add(head);
             List<PracticePlan.Item> items = day.items();
             for (int i = 0; i < items.size(); i++) page.getChildren().add(row(day.number() - 1, i, items.get(i)));
         }
@@ -137,7 +182,14 @@ final class PlanView extends BorderPane {
         said.setId(id);
         var shorter = link("plan.shorter", id + "-shorter", () -> model.lasting(day, index, item.minutes() - STEP));
         shorter.setDisable(item.minutes() <= STEP);
+        var reached = new CheckBox();
+        reached.setId(id + "-done");
+        reached.setAccessibleText(Words.of("plan.done"));
+        LateTooltip.install(reached, Words.of("plan.done"));
+        reached.setSelected(item.isDone());
+        reached.setOnAction(_ -> model.done(day, index, reached.isSelected()));
         var row = new HBox(
+                reached,
                 words,
                 shorter,
                 link("plan.longer", id + "-longer", () -> model.lasting(day, index, item.minutes() + STEP)),

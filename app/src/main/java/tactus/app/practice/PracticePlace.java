@@ -1,5 +1,6 @@
 package tactus.app.practice;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
@@ -132,11 +133,14 @@ public final class PracticePlace implements Place {
 
     /** The days cover the window until they are put away. */
     private void openPlan() {
-        var page = new PlanView(
-                new PlanModel(parts.work(), parts.settings(), students, parts.target(), parts.printer()), () -> {
-                    parts.cover().accept(Optional.empty());
-                    takeFocus();
-                });
+        students.open();
+        students.meet(parts.work());
+        var plan = new PlanModel(
+                parts.work(), parts.settings(), students, parts.target(), parts.printer(), LocalDate::now);
+        var page = new PlanView(plan, students.problemProperty(), () -> {
+            parts.cover().accept(Optional.empty());
+            takeFocus();
+        });
         parts.cover().accept(Optional.of(page));
         Platform.runLater(page::takeFocus);
     }

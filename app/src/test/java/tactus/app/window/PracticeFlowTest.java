@@ -30,6 +30,7 @@ import static org.mockito.Mockito.when;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
@@ -278,7 +279,7 @@ class PracticeFlowTest extends WindowTest {
         click("#plan-table");
         assertTrue(text("#plan-done").startsWith("Written"), text("#plan-done"));
         assertEquals(
-                "day,minutes,what,bars,from,to,again,rests of the day,care",
+                "day,date,minutes,what,bars,from,to,again,reached,rests of the day,care",
                 Files.readAllLines(table).getFirst());
         Path paper = folder.resolve("days.pdf");
         when(asker.toWrite(anyString(), eq("pdf"))).thenReturn(Optional.of(paper));
@@ -289,6 +290,54 @@ class PracticeFlowTest extends WindowTest {
         assertTrue(text("#plan-done").contains("no printer"), text("#plan-done"));
         press(ESCAPE);
         assertFalse(isShown("#plan"));
+    }
+
+    /** What is ticked and changed is there again, for the student it was made for and for nobody else. */
+    @Test
+    void aPlanThatWasChangedIsKeptForItsStudent() throws Exception {
+        click("#pattern-name");
+        click("#button-place-practice");
+        click("#button-practice-class");
+        type("Mirel");
+        press(ENTER, ESCAPE);
+        click("#button-practice-plan");
+        assertTrue(text("#plan-heading").contains("Mirel"), text("#plan-heading"));
+        assertTrue(text("#plan-kept").startsWith("Not kept yet"), text("#plan-kept"));
+        assertTrue(textsIn(".class-page").contains("Today: Day 1, "), textsIn(".class-page"));
+        click("#plan-1-1-done");
+        assertTrue(text("#plan-1-1").endsWith("(reached)"), text("#plan-1-1"));
+        fill("#plan-until", "tomorrow");
+        press(ENTER);
+        assertTrue(textsIn("#plan").contains("\"tomorrow\" is no day to come"), textsIn("#plan"));
+        fill("#plan-until", LocalDate.now().plusDays(2).toString());
+        press(ENTER);
+        assertFalse(isShown("#plan-4-1"), "three days");
+        click("#plan-take-back");
+        click("#plan-1-2-longer");
+        String changed = text("#plan-1-2");
+        press(ESCAPE);
+        press(W);
+        assertTrue(text("#plan-1-1").endsWith("(reached)"), text("#plan-1-1"));
+        assertEquals(changed, text("#plan-1-2"));
+        assertTrue(text("#plan-kept").startsWith("Kept in the logbook"), text("#plan-kept"));
+        assertTrue(robot.lookup("#plan-take-back").query().isDisabled());
+        press(ESCAPE);
+        press(C);
+        click("#class-name");
+        type("Ines");
+        press(ENTER, ESCAPE);
+        press(W);
+        assertFalse(text("#plan-1-1").endsWith("(reached)"), "hers is another one");
+        press(ESCAPE);
+        press(C);
+        ListView<?> students = robot.lookup("#class-students").queryAs(ListView.class);
+        robot.interact(
+                () -> students.getSelectionModel().select(students.getItems().indexOf("Mirel")));
+        press(ESCAPE);
+        press(W);
+        click("#plan-anew");
+        assertFalse(text("#plan-1-1").endsWith("(reached)"));
+        assertTrue(text("#plan-kept").startsWith("Not kept yet"), text("#plan-kept"));
     }
 
     @Test

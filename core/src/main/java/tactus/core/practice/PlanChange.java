@@ -23,9 +23,44 @@ public final class PlanChange {
     public static PracticePlan lasting(PracticePlan plan, int day, int item, int minutes) {
         if (minutes < 1 || minutes > PracticePlan.MOST_MINUTES) throw new Refusal("plan.item-minutes", minutes);
         return changed(plan, day, items -> {
-            Item before = items.get(item);
-            items.set(item, new Item(before.step(), minutes, before.isAgain(), before.care()));
+            items.set(item, items.get(item).lasting(minutes));
         });
+    }
+
+    /** The item was reached, or was not after all. */
+    public static PracticePlan done(PracticePlan plan, int day, int item, boolean isDone) {
+        return changed(plan, day, items -> items.set(item, items.get(item).done(isDone)));
+    }
+
+    /** How many things of the days before {@code day} were to be reached and are not. */
+    public static int behind(PracticePlan plan, int day) {
+        return (int) plan.days().stream()
+                .limit(day)
+                .flatMap(each -> each.items().stream())
+                .filter(Item::isOpen)
+                .count();
+    }
+
+    /**
+     * Whatever was not reached on the days before {@code day} comes first there, the oldest at the top, as {@link #movedOn} has it;
+     * after the last day all of it is left over.
+     *
+     * @param minutes how long a day may be
+     */
+    public static PracticePlan caughtUp(PracticePlan plan, int day, int minutes) {
+        PracticePlan changed = plan;
+        for (int before = 0; before < Math.min(day, plan.days().size()); before++) {
+            int item;
+            while ((item = firstOpen(changed.days().get(before))) >= 0)
+                changed = movedOn(changed, before, item, minutes);
+        }
+        return changed;
+    }
+
+    private static int firstOpen(Day day) {
+        for (int item = 0; item < day.items().size(); item++)
+            if (day.items().get(item).isOpen()) return item;
+        return -1;
     }
 
     /** The item is left out of its day. */
@@ -45,7 +80,7 @@ public final class PlanChange {
         var left = new ArrayList<>(plan.left());
         var carried = new ArrayList<Item>();
         Item moved = days.get(day).remove(item);
-        carried.add(new Item(moved.step(), moved.minutes(), false, moved.care()));
+        carried.add(moved.toReach());
         for (int next = day + 1; next < days.size() && !carried.isEmpty(); next++) {
             List<Item> items = days.get(next);
             // It is not done twice on one day.

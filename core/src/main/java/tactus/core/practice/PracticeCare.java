@@ -126,7 +126,7 @@ public final class PracticeCare {
             care.add(Statement.of("care.let-go", (int) HandLoad.LONG_BARRE));
             load.barres().forEach(chord -> small(chord).ifPresent(care::add));
         }
-        return new Item(step, item.minutes(), item.isAgain(), care);
+        return new Item(step, item.minutes(), item.isAgain(), care, item.isDone());
     }
 
     /** A smaller shape of a chord that is held with a barre. */

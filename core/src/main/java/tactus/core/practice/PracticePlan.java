@@ -39,8 +39,9 @@ public record PracticePlan(List<Day> days, List<LadderStep> left) {
      * @param minutes at least 1
      * @param isAgain whether it is kept alive from an earlier day
      * @param care what is done so that it does not hurt
+     * @param isDone whether it was reached
      */
-    public record Item(LadderStep step, int minutes, boolean isAgain, List<Statement> care) {
+    public record Item(LadderStep step, int minutes, boolean isAgain, List<Statement> care, boolean isDone) {
         public Item {
             Objects.requireNonNull(step);
             care = List.copyOf(care);
@@ -48,7 +49,32 @@ public record PracticePlan(List<Day> days, List<LadderStep> left) {
 
         /** One that asks for no care. */
         public Item(LadderStep step, int minutes, boolean isAgain) {
-            this(step, minutes, isAgain, List.of());
+            this(step, minutes, isAgain, List.of(), false);
+        }
+
+        /** The same in so many minutes. */
+        Item lasting(int other) {
+            return new Item(step, other, isAgain, care, isDone);
+        }
+
+        /** The same with other care. */
+        Item with(List<Statement> other) {
+            return new Item(step, minutes, isAgain, other, isDone);
+        }
+
+        /** The same, reached or not. */
+        Item done(boolean other) {
+            return new Item(step, minutes, isAgain, care, other);
+        }
+
+        /** The same as something to be reached, which is not done yet. */
+        Item toReach() {
+            return new Item(step, minutes, false, care, false);
+        }
+
+        /** Whether it was to be reached and is not. */
+        public boolean isOpen() {
+            return !isAgain && !isDone;
         }
     }
 

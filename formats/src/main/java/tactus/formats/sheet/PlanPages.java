@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import tactus.core.logbook.DatedPlan;
 import tactus.core.practice.PracticePlan;
 import tactus.formats.file.WholeFile;
 import tactus.formats.font.MusicText;
@@ -32,7 +33,7 @@ public final class PlanPages {
      *
      * @param title over it and at the foot of each page
      */
-    public static void writePdf(String title, PracticePlan plan, Paper paper, Path file) throws IOException {
+    public static void writePdf(String title, DatedPlan plan, Paper paper, Path file) throws IOException {
         try (var document = new PDDocument()) {
             var fonts = new Fonts(document);
             document.getDocumentInformation().setTitle(title);
@@ -47,7 +48,7 @@ public final class PlanPages {
     }
 
     /** The pages as pictures with {@code dotsPerInch}. */
-    public static List<BufferedImage> images(String title, PracticePlan plan, Paper paper, float dotsPerInch)
+    public static List<BufferedImage> images(String title, DatedPlan plan, Paper paper, float dotsPerInch)
             throws IOException {
         try (var measuring = Measuring.begin()) {
             Fonts fonts = measuring.fonts();
@@ -60,14 +61,14 @@ public final class PlanPages {
         }
     }
 
-    private void lay(String title, PracticePlan plan) throws IOException {
+    private void lay(String title, DatedPlan plan) throws IOException {
         pages.moveDown(6);
         for (String line : pages.lines(MusicText.signs(title), pages.width(), Typeface.BOLD, 18))
             layLine(line, pages.left(), Typeface.BOLD, 18, 24, 0);
-        for (PracticePlan.Day day : plan.days()) {
+        for (PracticePlan.Day day : plan.plan().days()) {
             pages.moveDown(6);
             // A heading stays with what follows it.
-            layLine(PlanWords.day(day), pages.left(), Typeface.SEMIBOLD, 11, 16, LINE);
+            layLine(PlanWords.day(plan, day), pages.left(), Typeface.SEMIBOLD, 11, 16, LINE);
             for (PracticePlan.Item item : day.items()) layItem(item);
         }
     }

@@ -3,6 +3,7 @@ package tactus.formats.table;
 import de.siegmar.fastcsv.writer.CsvWriter;
 import java.io.IOException;
 import java.nio.file.Path;
+import tactus.core.logbook.DatedPlan;
 import tactus.core.practice.PlanChange;
 import tactus.core.practice.PracticePlan;
 import tactus.formats.file.WholeFile;
@@ -15,20 +16,33 @@ public final class PlanTable {
     private PlanTable() {}
 
     /** Writes the table, whole or not at all. */
-    public static void write(PracticePlan plan, Path file) throws IOException {
+    public static void write(DatedPlan dated, Path file) throws IOException {
         WholeFile.write(file, out -> {
             CsvWriter csv = CsvWriter.builder().build(out);
-            csv.writeRecord("day", "minutes", "what", "bars", "from", "to", "again", "rests of the day", "care");
-            for (PracticePlan.Day day : plan.days())
+            csv.writeRecord(
+                    "day",
+                    "date",
+                    "minutes",
+                    "what",
+                    "bars",
+                    "from",
+                    "to",
+                    "again",
+                    "reached",
+                    "rests of the day",
+                    "care");
+            for (PracticePlan.Day day : dated.plan().days())
                 for (PracticePlan.Item item : day.items())
                     csv.writeRecord(
                             Integer.toString(day.number()),
+                            dated.date(day).toString(),
                             Integer.toString(item.minutes()),
                             Words.say(item.step().what()),
                             item.step().bars().toString(),
                             Integer.toString(item.step().from()),
                             Integer.toString(item.step().to()),
                             item.isAgain() ? "yes" : "no",
+                            item.isDone() ? "yes" : "no",
                             Integer.toString(PlanChange.rests(day)),
                             PlanWords.care(item));
             csv.flush();

@@ -6,11 +6,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.List;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import tactus.core.logbook.DatedPlan;
 import tactus.core.practice.Ladder;
 import tactus.core.practice.PracticeCare;
 import tactus.core.practice.PracticePlan;
@@ -44,14 +46,15 @@ class PlanPagesTest {
     void everyDayAndThingStandsThereWithItsCareAndThePicturesAreTheSamePages() throws IOException {
         PracticePlan plan = plan(12);
         Path file = folder.resolve("days.pdf");
-        PlanPages.writePdf("Days", plan, Paper.A4, file);
-        List<BufferedImage> pictures = PlanPages.images("Days", plan, Paper.A4, 100);
+        var dated = new DatedPlan(plan, LocalDate.of(2026, 11, 30));
+        PlanPages.writePdf("Days", dated, Paper.A4, file);
+        List<BufferedImage> pictures = PlanPages.images("Days", dated, Paper.A4, 100);
         try (var document = Loader.loadPDF(file.toFile())) {
             assertEquals(document.getNumberOfPages(), pictures.size());
             assertTrue(pictures.size() > 1, "twelve days are more than a page");
             String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
             for (PracticePlan.Day day : plan.days()) {
-                assertTrue(text.contains(PlanWords.day(day)), PlanWords.day(day));
+                assertTrue(text.contains(PlanWords.day(dated, day)), PlanWords.day(dated, day));
                 for (PracticePlan.Item item : day.items()) {
                     String said = PlanWords.item(item).replaceAll("\\s+", " ");
                     assertTrue(text.contains(said), said);

@@ -37,6 +37,7 @@ final class KnownSongs {
         if (isCalled(old)) return new Logbook.Meeting.Known();
         rename("lesson", old, title);
         rename("take", old, title);
+        rename("plan", old, title);
         return new Logbook.Meeting.Renamed(old);
     }
 

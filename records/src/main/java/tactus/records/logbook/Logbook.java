@@ -5,22 +5,15 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
-import java.sql.PreparedStatement;
-import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import tactus.core.logbook.ChangeEntry;
-import tactus.core.logbook.Lesson;
+import tactus.core.logbook.KeptPlan;
 import tactus.core.logbook.Records;
-import tactus.core.logbook.Student;
-import tactus.core.logbook.TakeEntry;
 import tactus.core.refusal.Refusal;
 import tactus.core.song.SongId;
 
@@ -34,9 +27,11 @@ public final class Logbook implements AutoCloseable {
     static final String NAME = "logbook.sqlite";
 
     private final Connection connection;
+    private final Rows rows;
 
     Logbook(Connection connection) {
         this.connection = connection;
+        rows = new Rows(connection);
     }
 
     /**
@@ -111,13 +106,9 @@ public final class Logbook implements AutoCloseable {
     /** All that is kept. */
     public synchronized Records records() throws IOException {
         try {
-            return new Records(
-                    rows("SELECT * FROM student ORDER BY name", Logbook::student),
-                    rows("SELECT * FROM lesson ORDER BY day, rowid", Logbook::lesson),
-                    rows("SELECT * FROM take ORDER BY at, rowid", Logbook::take),
-                    rows("SELECT * FROM change ORDER BY day, rowid", Logbook::change));
+            return rows.all();
         } catch (SQLException unreadable) {
-            throw new IOException("the logbook cannot be read: " + unreadable.getMessage(), unreadable);
+            throw unreadable(unreadable);
         }
     }
 
@@ -194,61 +185,6 @@ public final class Logbook implements AutoCloseable {
         }
     }
 
-    /** Reads one row. */
-    private interface Reading<T> {
-        T read(ResultSet row) throws SQLException;
-    }
-
-    private <T> List<T> rows(String question, Reading<T> reading) throws SQLException {
-        var all = new ArrayList<T>();
-        try (var statement = connection.createStatement();
-                ResultSet row = statement.executeQuery(question)) {
-            while (row.next()) all.add(reading.read(row));
-        }
-        return all;
-    }
-
-    private static Student student(ResultSet row) throws SQLException {
-        int span = row.getInt("span");
-        Optional<Integer> known = row.wasNull() ? Optional.empty() : Optional.of(span);
-        return new Student(
-                row.getString("name"), LocalDate.parse(row.getString("since")), known, row.getString("note"));
-    }
-
-    private static Lesson lesson(ResultSet row) throws SQLException {
-        return new Lesson(
-                row.getString("student"),
-                LocalDate.parse(row.getString("day")),
-                row.getString("song"),
-                row.getString("version"),
-                row.getString("section"),
-                row.getInt("tempo"),
-                row.getString("homework"));
-    }
-
-    private static TakeEntry take(ResultSet row) throws SQLException {
-        return new TakeEntry(
-                row.getString("student"),
-                LocalDateTime.parse(row.getString("at")),
-                row.getString("song"),
-                row.getString("version"),
-                row.getString("bars"),
-                row.getInt("tempo"),
-                row.getInt("score"),
-                row.getDouble("mean_ms"),
-                row.getDouble("spread_ms"),
-                row.getDouble("drift_percent"));
-    }
-
-    private static ChangeEntry change(ResultSet row) throws SQLException {
-        return new ChangeEntry(
-                row.getString("student"),
-                LocalDate.parse(row.getString("day")),
-                row.getString("from_chord"),
-                row.getString("to_chord"),
-                row.getInt("per_minute"));
-    }
-
     /**
      * Puts all of {@code records} there or nothing; what is there already stays, a student as it is written now. Who is spoken of
      * and not known becomes a student since that day.
@@ -256,71 +192,7 @@ public final class Logbook implements AutoCloseable {
      * @return how many rows are new or other
      */
     public synchronized int add(Records records) throws IOException {
-        return whole(() -> addAll(records));
-    }
-
-    private int addAll(Records records) throws SQLException {
-        int count = 0;
-        for (Student each : records.students())
-            count += put(
-                    "INSERT INTO student VALUES (?,?,?,?) ON CONFLICT (name) DO UPDATE SET since = excluded.since,"
-                            + " span = excluded.span, note = excluded.note",
-                    each.name(),
-                    each.since(),
-                    each.span().orElse(null),
-                    each.note());
-        for (Lesson each : records.lessons()) {
-            know(each.student(), each.day());
-            count += put(
-                    "INSERT OR IGNORE INTO lesson VALUES (?,?,?,?,?,?,?)",
-                    each.student(),
-                    each.day(),
-                    each.song(),
-                    each.version(),
-                    each.section(),
-                    each.tempo(),
-                    each.homework());
-        }
-        for (TakeEntry each : records.takes()) {
-            know(each.student(), each.at().toLocalDate());
-            count += put(
-                    "INSERT OR IGNORE INTO take VALUES (?,?,?,?,?,?,?,?,?,?)",
-                    each.student(),
-                    each.at(),
-                    each.song(),
-                    each.version(),
-                    each.bars(),
-                    each.tempo(),
-                    each.score(),
-                    each.meanMs(),
-                    each.spreadMs(),
-                    each.driftPercent());
-        }
-        for (ChangeEntry each : records.changes()) {
-            know(each.student(), each.day());
-            count += put(
-                    "INSERT OR IGNORE INTO change VALUES (?,?,?,?,?)",
-                    each.student(),
-                    each.day(),
-                    each.from(),
-                    each.to(),
-                    each.perMinute());
-        }
-        return count;
-    }
-
-    private void know(String student, LocalDate since) throws SQLException {
-        put("INSERT OR IGNORE INTO student VALUES (?,?,NULL,'')", student, since);
-    }
-
-    private int put(String change, Object... values) throws SQLException {
-        try (PreparedStatement statement = connection.prepareStatement(change)) {
-            for (int i = 0; i < values.length; i++) {
-                boolean isText = values[i] instanceof LocalDate || values[i] instanceof LocalDateTime;
-                statement.setObject(i + 1, isText ? values[i].toString() : values[i]);
-            }
-            return statement.executeUpdate();
-        }
+        return whole(() -> rows.add(records));
     }
 
     /**
@@ -331,7 +203,7 @@ public final class Logbook implements AutoCloseable {
      */
     public synchronized boolean forget(String student) throws IOException {
         try {
-            boolean was = put("DELETE FROM student WHERE name = ?", student) > 0;
+            boolean was = rows.put("DELETE FROM student WHERE name = ?", student) > 0;
             if (was) {
                 try (var statement = connection.createStatement()) {
                     statement.execute("VACUUM");
@@ -342,6 +214,30 @@ public final class Logbook implements AutoCloseable {
         } catch (SQLException failed) {
             throw new IOException("the logbook cannot be written: " + failed.getMessage(), failed);
         }
+    }
+
+    /** The plan that is kept for a song and whoever practises it: nobody where {@code student} is empty. */
+    public synchronized Optional<KeptPlan> plan(Optional<String> student, String song, String version)
+            throws IOException {
+        try {
+            return new KeptPlans(rows).find(student, song, version);
+        } catch (SQLException unreadable) {
+            throw unreadable(unreadable);
+        }
+    }
+
+    /** Keeps {@code plan} in place of the one before it. */
+    public synchronized void keep(KeptPlan plan) throws IOException {
+        whole(() -> new KeptPlans(rows).keep(plan));
+    }
+
+    /** Keeps no plan any longer for that song and student. */
+    public synchronized void dropPlan(Optional<String> student, String song, String version) throws IOException {
+        whole(() -> new KeptPlans(rows).drop(student, song, version));
+    }
+
+    private static IOException unreadable(SQLException cause) {
+        return new IOException("the logbook cannot be read: " + cause.getMessage(), cause);
     }
 
     /** Throws the copies away in which somebody who is forgotten still stands, and makes a new one. */

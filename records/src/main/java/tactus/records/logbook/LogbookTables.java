@@ -32,7 +32,19 @@ final class LogbookTables {
                 day TEXT NOT NULL, from_chord TEXT NOT NULL, to_chord TEXT NOT NULL, per_minute INTEGER NOT NULL,
                 UNIQUE (student, day, from_chord, to_chord, per_minute))
             """),
-            List.of("CREATE TABLE song (id TEXT PRIMARY KEY, title TEXT NOT NULL, place TEXT NOT NULL)"));
+            List.of("CREATE TABLE song (id TEXT PRIMARY KEY, title TEXT NOT NULL, place TEXT NOT NULL)"),
+            List.of("""
+            CREATE TABLE plan (
+                id INTEGER PRIMARY KEY,
+                student TEXT REFERENCES student (name) ON DELETE CASCADE ON UPDATE CASCADE,
+                song TEXT NOT NULL, version TEXT NOT NULL, begins TEXT NOT NULL, minutes INTEGER NOT NULL,
+                days INTEGER NOT NULL)
+            """, """
+            CREATE TABLE plan_thing (
+                plan INTEGER NOT NULL REFERENCES plan (id) ON DELETE CASCADE, place INTEGER NOT NULL,
+                day INTEGER NOT NULL, step TEXT NOT NULL, minutes INTEGER NOT NULL, again INTEGER NOT NULL,
+                done INTEGER NOT NULL)
+            """));
 
     private LogbookTables() {}
 

@@ -25,6 +25,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import tactus.core.logbook.ChangeEntry;
+import tactus.core.logbook.KeptPlan;
 import tactus.core.logbook.Lesson;
 import tactus.core.logbook.Records;
 import tactus.core.logbook.Student;
@@ -122,7 +123,7 @@ class LogbookTest {
         }
         try (var old = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("logbook.sqlite"));
                 var statement = old.createStatement()) {
-            statement.execute("DROP TABLE song");
+            for (String table : List.of("plan_thing", "plan", "song")) statement.execute("DROP TABLE " + table);
             statement.execute("PRAGMA user_version = 1");
         }
         try (Logbook book = open(1)) {
@@ -306,5 +307,43 @@ class LogbookTest {
         }
         DamagedLogbook newer = assertThrows(DamagedLogbook.class, () -> open(1));
         assertTrue(Files.exists(newer.aside()));
+    }
+
+    @Test
+    void aPlanIsKeptForEachStudentAndForNobodyAndGoesWithTheSongAndTheStudent() throws IOException {
+        var thing = new KeptPlan.Thing(1, "CHANGE|ladder.change|C|F", 4, false, true);
+        var left = new KeptPlan.Thing(0, "SONG|ladder.song", 9, false, false);
+        LocalDate day = LocalDate.of(2026, 11, 30);
+        try (Logbook book = Logbook.open(folder, NOW)) {
+            book.add(new Records(
+                    List.of(new Student("Ines", DAY, Optional.empty(), "")), List.of(), List.of(), List.of()));
+            assertTrue(book.plan(Optional.of("Ines"), "Walk", "").isEmpty());
+            var first = new KeptPlan(Optional.of("Ines"), "Walk", "", day, 15, 7, List.of(thing, left));
+            var nobodys = new KeptPlan(Optional.empty(), "Walk", "", day, 20, 3, List.of(left));
+            book.keep(first);
+            book.keep(nobodys);
+            book.keep(nobodys);
+            assertEquals(Optional.of(first), book.plan(Optional.of("Ines"), "Walk", ""));
+            assertEquals(Optional.of(nobodys), book.plan(Optional.empty(), "Walk", ""));
+            assertTrue(book.plan(Optional.of("Ines"), "Walk", "easy").isEmpty(), "a version has its own");
+            assertTrue(book.plan(Optional.empty(), "x' OR '1'='1", "").isEmpty());
+            var id = SongId.fresh();
+            book.meet(id, "Walk", folder.resolve("walk.json"), _ -> false);
+            book.meet(id, "Evening", folder.resolve("walk.json"), _ -> false);
+            assertEquals(
+                    7,
+                    book.plan(Optional.of("Ines"), "Evening", "").orElseThrow().days());
+            book.dropPlan(Optional.empty(), "Evening", "");
+            assertTrue(book.plan(Optional.empty(), "Evening", "").isEmpty());
+        }
+        try (Logbook book = Logbook.open(folder, NOW.plusMinutes(1))) {
+            assertEquals(
+                    List.of(thing, left),
+                    book.plan(Optional.of("Ines"), "Evening", "").orElseThrow().things());
+            book.forget("Ines");
+            book.add(new Records(
+                    List.of(new Student("Ines", DAY, Optional.empty(), "")), List.of(), List.of(), List.of()));
+            assertTrue(book.plan(Optional.of("Ines"), "Evening", "").isEmpty(), "forgotten with her");
+        }
     }
 }

@@ -1,0 +1,83 @@
+package tactus.app.practice;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tactus.app.demo.DemoSong;
+import tactus.app.start.ShelfModel;
+import tactus.app.work.DataFolder;
+import tactus.app.work.Settings;
+import tactus.app.work.Work;
+import tactus.core.practice.PracticePlan;
+
+/** A plan over the days on which it is looked at. */
+class PlanModelTest {
+
+    private static final LocalDate MONDAY = LocalDate.of(2026, 11, 30);
+
+    @TempDir
+    private Path folder;
+
+    private final Work work = new Work(DemoSong.LANTERN_WALK.song());
+    private LocalDate today = MONDAY;
+
+    private PlanModel model() {
+        var settings = new Settings(new DataFolder(folder));
+        var students = new ClassModel(folder, new ShelfModel(settings, _ -> {}));
+        students.open();
+        return new PlanModel(work, settings, students, (_, _) -> Optional.empty(), _ -> Optional.empty(), () -> today);
+    }
+
+    @Test
+    void whatWasNotReachedIsMovedOnToTodayWhenItIsAskedForAndTakenBack() {
+        PlanModel first = model();
+        assertFalse(first.isKept());
+        assertEquals(0, first.behind());
+        first.done(0, 0, true);
+        assertTrue(first.isKept());
+        int open = (int) first.planProperty().get().days().getFirst().items().stream()
+                .filter(PracticePlan.Item::isOpen)
+                .count();
+        today = MONDAY.plusDays(1);
+        PlanModel later = model();
+        assertEquals(1, later.dayNow());
+        assertEquals(open, later.behind());
+        assertEquals(MONDAY.plusDays(6), later.until());
+        PracticePlan before = later.planProperty().get();
+        later.catchUp();
+        assertEquals(0, later.behind());
+        later.takeBack();
+        assertEquals(before, later.planProperty().get());
+        later.catchUp();
+        today = MONDAY.plusDays(30);
+        PlanModel over = model();
+        assertEquals(7, over.dayNow(), "the last day is over");
+        over.catchUp();
+        assertEquals(0, over.behind());
+        assertTrue(over.planProperty().get().left().size() > before.left().size());
+    }
+
+    @Test
+    void aSongThatHasChangedIsSaidAndADayThatIsPastIsRefused() {
+        model().done(0, 0, true);
+        work.change("edit.order", song -> song.withOrder(song.order().subList(0, 2)));
+        PlanModel changed = model();
+        assertTrue(
+                changed.saidProperty().get().startsWith("The song has changed"),
+                changed.saidProperty().get());
+        assertTrue(changed.computeUntil("2026-11-29").orElseThrow().contains("no day to come"));
+        assertTrue(changed.computeUntil("29.11.").orElseThrow().contains("no day to come"));
+        assertTrue(changed.computeUntil("2999-01-01").orElseThrow().contains("1 to 365 days"));
+        assertTrue(changed.computeUntil(" 2026-12-02 ").isEmpty());
+        assertEquals(3, changed.days());
+        changed.beginAnew();
+        assertEquals(7, changed.days());
+        assertFalse(model().isKept());
+    }
+}
