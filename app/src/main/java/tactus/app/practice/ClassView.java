@@ -46,12 +46,15 @@ final class ClassView extends BorderPane {
     private final MinuteBox minute;
     private boolean asksToForget;
 
-    /** @param leave puts the page away */
-    ClassView(Work work, Settings settings, ClassModel model, Runnable leave) {
+    /**
+     * @param input what a student is heard by
+     * @param leave puts the page away
+     */
+    ClassView(Work work, Settings settings, ClassModel model, InputModel input, Runnable leave) {
         this.work = work;
         this.model = model;
         this.leave = leave;
-        minute = new MinuteBox(work, settings, model, () -> System.nanoTime() * NANO);
+        minute = new MinuteBox(work, settings, model, input, () -> System.nanoTime() * NANO);
         getStyleClass().add("class-view");
         setId("class");
         setLeft(column());

@@ -43,6 +43,7 @@ final class InputModel {
     private final ReadOnlyObjectWrapper<String> said = new ReadOnlyObjectWrapper<>(this, "said", "");
     private final List<Double> claps = new ArrayList<>();
     private DoubleConsumer stroke = _ -> {};
+    private Optional<DoubleConsumer> borrower = Optional.empty();
     private Optional<MidiIn> in = Optional.empty();
     private Optional<LiveStrokes> ear = Optional.empty();
     private boolean isClapping;
@@ -77,6 +78,20 @@ final class InputModel {
     /** {@code taken} is told of each stroke of an instrument, with how many seconds ago it was. */
     void onStroke(DoubleConsumer taken) {
         stroke = taken;
+    }
+
+    /** {@code taken} is told of strokes in place of who else is, until they are given back. */
+    void lend(DoubleConsumer taken) {
+        borrower = Optional.of(taken);
+    }
+
+    void giveBack() {
+        borrower = Optional.empty();
+    }
+
+    /** Whether an instrument or the microphone is listened to. */
+    boolean isListening() {
+        return in.isPresent() || ear.isPresent();
     }
 
     /** Hears {@code standIn} the way it is to be heard, while it plays. */
@@ -129,9 +144,9 @@ final class InputModel {
     }
 
     private void listen(AudioIn opened) {
-        hearing.set(Optional.of(opened.name()));
         ear = Optional.of(new LiveStrokes(
                 opened, at -> Platform.runLater(() -> take(at)), () -> Platform.runLater(this::unplugged)));
+        hearing.set(Optional.of(opened.name()));
         hush();
     }
 
@@ -165,7 +180,7 @@ final class InputModel {
 
     private void take(long at) {
         double ago = (nanos.getAsLong() - at) * 1e-9;
-        if (!clap(ago)) stroke.accept(ago);
+        if (!clap(ago)) borrower.orElse(stroke).accept(ago);
     }
 
     /** The names of the instruments that are listened to; empty if none is. */

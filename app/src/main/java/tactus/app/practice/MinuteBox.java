@@ -6,10 +6,12 @@ import java.util.OptionalInt;
 import java.util.function.DoubleSupplier;
 import javafx.animation.AnimationTimer;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
@@ -18,20 +20,30 @@ import tactus.core.practice.ChangeWork;
 import tactus.formats.font.MusicText;
 import tactus.words.Words;
 
-/** A minute of changes between two chords of the open song: the clock runs, each press of a button or of space is one. */
+/**
+ * A minute of changes between two chords of the open song: the clock runs; each press of a button or of space is one, or each strum
+ * that the microphone or an instrument hears.
+ */
 final class MinuteBox extends VBox {
 
     private final ClassModel model;
     private final DoubleSupplier seconds;
+    private final InputModel input;
     private final ComboBox<ChangeWork> change = new ComboBox<>();
+    private final CheckBox byEar = new CheckBox(Words.of("minute.by-ear"));
     private final Button press = new Button();
     private final Button stop = new Button(Words.of("minute.stop"));
     private final Label said = new Label();
     private final AnimationTimer clock;
     private Optional<ChangeMinute> running = Optional.empty();
+    private boolean isOurs;
 
-    /** @param seconds the clock */
-    MinuteBox(Work work, Settings settings, ClassModel model, DoubleSupplier seconds) {
+    /**
+     * @param input what strums are heard by
+     * @param seconds the clock
+     */
+    MinuteBox(Work work, Settings settings, ClassModel model, InputModel input, DoubleSupplier seconds) {
+        this.input = input;
         this.model = model;
         this.seconds = seconds;
         change.setId("minute-change");
@@ -46,7 +58,9 @@ final class MinuteBox extends VBox {
         said.setWrapText(true);
         said.setMinHeight(USE_PREF_SIZE);
         said.managedProperty().bind(said.textProperty().isNotEmpty());
-        var row = new FlowPane(change, press, stop);
+        byEar.setId("minute-ear");
+        byEar.setOnAction(_ -> listen());
+        var row = new FlowPane(change, press, stop, byEar);
         row.getStyleClass().add("head-flow");
         getChildren().setAll(row, said);
         List<ChangeWork> changes = ChangeWork.of(
@@ -63,8 +77,43 @@ final class MinuteBox extends VBox {
             }
         };
         sceneProperty().subscribe(scene -> {
-            if (scene == null) leave();
+            if (scene == null) {
+                leave();
+                hearNothing();
+            }
         });
+        new Bound(this).follow(input.hearingProperty(), _ -> {
+            // Pulled out: keys count again.
+            if (byEar.isSelected() && !input.isListening()) hearNothing();
+            show();
+        });
+        show();
+    }
+
+    /** Strums are counted from now on, if there is something that hears them. */
+    private void listen() {
+        if (!byEar.isSelected()) {
+            hearNothing();
+            return;
+        }
+        if (!input.isListening()) {
+            input.toggleMicrophone();
+            isOurs = input.isListening();
+        }
+        if (input.isListening()) input.lend(this::hear);
+        else byEar.setSelected(false);
+        said.setText(Words.of(input.isListening() ? "minute.listens" : "input.no-microphone"));
+    }
+
+    private void hearNothing() {
+        input.giveBack();
+        if (isOurs) input.close();
+        isOurs = false;
+        byEar.setSelected(false);
+    }
+
+    private void hear(double ago) {
+        running = running.map(minute -> minute.heard(now() - ago));
         show();
     }
 
@@ -75,7 +124,7 @@ final class MinuteBox extends VBox {
             running = Optional.of(ChangeMinute.at(now()));
             said.setText("");
             clock.start();
-        } else {
+        } else if (!byEar.isSelected()) {
             running = running.map(minute -> minute.counted(now()));
         }
         show();
@@ -114,8 +163,10 @@ final class MinuteBox extends VBox {
     }
 
     private void show() {
-        press.setText(Words.of(running.isPresent() ? "minute.one" : "minute.begin"));
-        press.setDisable(change.getValue() == null);
+        boolean hears = running.isPresent() && byEar.isSelected();
+        press.setText(Words.of(hears ? "minute.hears" : running.isPresent() ? "minute.one" : "minute.begin"));
+        press.setDisable(change.getValue() == null || hears);
+        byEar.setDisable(running.isPresent());
         change.setDisable(running.isPresent());
         stop.setVisible(running.isPresent());
         running.ifPresent(

@@ -117,7 +117,7 @@ public final class PracticePlace implements Place {
     private void openClass() {
         students.open();
         students.meet(parts.work());
-        var page = new ClassView(parts.work(), parts.settings(), students, () -> {
+        var page = new ClassView(parts.work(), parts.settings(), students, model.input(), () -> {
             parts.cover().accept(Optional.empty());
             takeFocus();
         });

@@ -43,6 +43,7 @@ public final class Transport implements AutoCloseable {
     private volatile Score heardIn;
     private volatile long heard;
     private volatile long heardAt;
+    private volatile long ahead;
 
     private long frame;
     private int event;
@@ -103,9 +104,9 @@ public final class Transport implements AutoCloseable {
         // A changed form is heard from its first block on; until then one is where the last form is.
         Score score = now.continues && heardIn != null ? heardIn : now.score;
         if (!now.continues && heardIn != score) return Optional.of(score.seconds(0));
-        // The place is known once a block; in between the clock goes on, no further than the next one.
+        // The place is known once a block; in between the clock goes on, as far as the device has something to play.
         long since = (nanos.getAsLong() - heardAt) * Score.RATE / SECOND;
-        return Optional.of(score.seconds(heard + Math.clamp(since, 0, BLOCK)));
+        return Optional.of(score.seconds(heard + Math.clamp(since, 0, Math.max(BLOCK, ahead))));
     }
 
     /** How loud, from 0 to 1. Starts quiet, for the sake of ears on headphones. */
@@ -208,6 +209,7 @@ public final class Transport implements AutoCloseable {
         }
         heard = heardFrame(score);
         heardIn = score;
+        ahead = left;
         heardAt = nanos.getAsLong();
     }
 

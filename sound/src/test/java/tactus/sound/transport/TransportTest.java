@@ -29,6 +29,7 @@ class TransportTest {
         private final AtomicInteger taken = new AtomicInteger();
         private volatile int loudest;
         private volatile long stall;
+        private volatile int queued = 256;
         private int calls;
 
         @Override
@@ -44,7 +45,7 @@ class TransportTest {
         /** Asked twice after a block was taken, and again before the next one is rendered: in between the machine was busy. */
         @Override
         public long pending() {
-            if (calls == 0 || --calls > 0) return 256;
+            if (calls == 0 || --calls > 0) return queued;
             nanos.addAndGet(stall);
             stall = 0;
             return 0;
@@ -107,6 +108,20 @@ class TransportTest {
         out.pass(20);
         until(() -> seconds() > 1.5);
         assertEquals(1.5 + 40 * 512 / 44_100.0, seconds(), 0.05);
+    }
+
+    /** The thread gets no turn for a while, but the device plays on what it has: a stroke then is judged by what is heard. */
+    @Test
+    void timeGoesOnAsLongAsTheDeviceHasSomethingToPlay() {
+        out.queued = 2_048;
+        transport.play(score(0, 4, false, 1));
+        out.pass(40);
+        until(() -> seconds() > 35.5 * 512 / 44_100);
+        double before = seconds();
+        nanos.addAndGet(30_000_000);
+        assertEquals(before + 0.03, seconds(), 1e-4);
+        nanos.addAndGet(1_000_000_000);
+        assertEquals(before + 2_048 / 44_100.0, seconds(), 1e-4, "then it has run dry");
     }
 
     @Test
