@@ -23,6 +23,7 @@ import tactus.core.logbook.Records;
 import tactus.core.logbook.Repertoire;
 import tactus.core.practice.DueStroke;
 import tactus.core.practice.Ladder;
+import tactus.core.practice.LiveTake;
 import tactus.core.practice.PracticePlan;
 import tactus.core.practice.SimulatedPlayer;
 import tactus.core.practice.Skill;
@@ -79,6 +80,18 @@ public class PracticeBenchmark {
     @Benchmark
     public Take takeThatDrifts() {
         return Take.of(due, poor);
+    }
+
+    /** All of about 2,000 strokes one by one, as they are judged while one plays, with the round so far behind each. */
+    @Benchmark
+    public Take takeStrokeByStroke() {
+        var live = new LiveTake(due);
+        Take sofar = null;
+        for (Tap tap : steady) {
+            live.tap(tap);
+            sofar = live.until(tap.seconds());
+        }
+        return sofar;
     }
 
     @Benchmark

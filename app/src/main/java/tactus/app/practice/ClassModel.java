@@ -9,6 +9,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -255,6 +256,13 @@ final class ClassModel {
         } catch (IOException failed) {
             problem.set(Words.of("class.failed", failed.getMessage()));
         }
+    }
+
+    /** What bars of a song were worth last week, played by the student who is chosen; empty if they were not played. */
+    OptionalInt scoreOfLastWeek(String song, String version, String bars) {
+        return chosen.get()
+                .map(name -> records.get().scoreOfLastWeek(name, song, version, bars, LocalDate.now()))
+                .orElse(OptionalInt.empty());
     }
 
     /** Takes a student out with everything that is known of them. */

@@ -277,6 +277,15 @@ public final class PracticeModel {
         player.speedProperty().set(speedBefore);
     }
 
+    /** What the same bars were worth last week, by the student who is chosen. */
+    OptionalInt scoreOfLastWeek() {
+        return step().map(step -> students.scoreOfLastWeek(
+                        work.song().facts().title(),
+                        work.song().versions().shown().orElse(""),
+                        bars(step).toString()))
+                .orElse(OptionalInt.empty());
+    }
+
     private void keep(BarRange bars, Take judged) {
         students.keep(
                 work.song().facts().title(),

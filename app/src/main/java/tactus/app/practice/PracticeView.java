@@ -266,7 +266,7 @@ final class PracticeView extends BorderPane {
                 .filter(_ -> early.isEmpty())
                 .map(TakeWords::sentence)
                 .orElse(early));
-        numbers.setText(takes.takeProperty().get().map(PracticeView::numbers).orElse(""));
+        numbers.setText(takes.takeProperty().get().map(this::numbers).orElse(""));
         showNow(takes.nowProperty().get());
     }
 
@@ -282,7 +282,7 @@ final class PracticeView extends BorderPane {
         strip.takeProperty().set(model.takes().shown());
     }
 
-    private static String numbers(Take take) {
+    private String numbers(Take take) {
         return Words.of(
                 "take.numbers",
                 take.score(),
@@ -290,7 +290,8 @@ final class PracticeView extends BorderPane {
                 Math.round(take.spreadMs()),
                 String.format(Locale.ROOT, "%.1f", Math.round(take.driftPercent() * 10) / 10.0 + 0.0),
                 take.missed(),
-                take.extra().size());
+                take.extra().size(),
+                model.scoreOfLastWeek().orElse(-1));
     }
 
     /** What a step is and at which tempos. */

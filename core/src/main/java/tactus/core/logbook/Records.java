@@ -1,6 +1,11 @@
 package tactus.core.logbook;
 
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
 import java.util.List;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 
 /**
  * All that is kept.
@@ -28,5 +33,24 @@ public record Records(List<Student> students, List<Lesson> lessons, List<TakeEnt
                 lessons.stream().filter(each -> each.student().equals(name)).toList(),
                 takes.stream().filter(each -> each.student().equals(name)).toList(),
                 changes.stream().filter(each -> each.student().equals(name)).toList());
+    }
+
+    /**
+     * What bars of a song were worth in the calendar week before this one (Monday to Sunday, ISO 8601): the mean of their scores.
+     *
+     * @param bars as {@link TakeEntry#bars}
+     * @return 0 to 100; empty if they were not played then
+     */
+    public OptionalInt scoreOfLastWeek(String student, String song, String version, String bars, LocalDate today) {
+        LocalDate monday = today.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+        OptionalDouble mean = takes.stream()
+                .filter(each -> each.student().equals(student))
+                .filter(each -> each.song().equals(song) && each.version().equals(version))
+                .filter(each -> each.bars().equals(bars))
+                .filter(each -> each.at().toLocalDate().isBefore(monday)
+                        && !each.at().toLocalDate().isBefore(monday.minusWeeks(1)))
+                .mapToInt(TakeEntry::score)
+                .average();
+        return mean.isPresent() ? OptionalInt.of((int) Math.round(mean.getAsDouble())) : OptionalInt.empty();
     }
 }

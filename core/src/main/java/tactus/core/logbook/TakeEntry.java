@@ -14,7 +14,7 @@ import tactus.core.refusal.Refusal;
  * @param score see {@link Take#score}, 0 to 100
  * @param meanMs how late strokes came in the mean, in milliseconds
  * @param spreadMs how far they lay apart
- * @param driftPercent how much faster the end was than the start
+ * @param driftPercent how much slower the tempo was than wanted, less than 0 for quicker
  */
 public record TakeEntry(
         String student,

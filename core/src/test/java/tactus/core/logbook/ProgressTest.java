@@ -123,4 +123,19 @@ class ProgressTest {
                         .getFirst()
                         .perMinute());
     }
+
+    /** The week is Monday to Sunday, whichever day it is today. */
+    @ParameterizedTest
+    @CsvSource({"0, 75", "2, 75", "6, 75", "7, 60", "13, 60", "14, -1", "-1, -1", "-7, -1"})
+    void theScoreOfLastWeekIsTheMeanOfTheWeekBeforeThisOne(int day, int score) {
+        // The first week is behind MONDAY's, played on its Wednesday; the one after it as well.
+        List<TakeEntry> takes = List.of(take(-1, 60, 70), take(-1, 61, 80), take(0, 62, 60));
+        var records = new Records(List.of(MIREL), List.of(), takes, List.of());
+        assertEquals(
+                score,
+                records.scoreOfLastWeek("Mirel", "Walk", "", "1-8", MONDAY.plusDays(day))
+                        .orElse(-1));
+        assertTrue(records.scoreOfLastWeek("Mirel", "Walk", "", "1-4", MONDAY).isEmpty());
+        assertTrue(records.scoreOfLastWeek("Ines", "Walk", "", "1-8", MONDAY).isEmpty());
+    }
 }
