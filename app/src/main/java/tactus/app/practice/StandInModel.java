@@ -59,6 +59,7 @@ final class StandInModel {
     private long rounds;
     private boolean isReady;
     private boolean isNextReady;
+    private double last = Double.POSITIVE_INFINITY;
 
     /**
      * What goes round.
@@ -115,7 +116,10 @@ final class StandInModel {
     void listen(Round round, double now) {
         if (!plays.get()) return;
         while (!keys.isEmpty() && keys.peek().seconds() <= now) key.accept(keys.poll());
-        if (!isReady) {
+        // A device that has just been opened does not play yet; from when it does is known when time goes on.
+        boolean goesOn = now > last && now - last < AHEAD;
+        last = now;
+        if (!isReady && goesOn) {
             isReady = true;
             make(round, now, 0);
         }
@@ -139,6 +143,7 @@ final class StandInModel {
         keys.clear();
         isReady = false;
         isNextReady = false;
+        last = Double.POSITIVE_INFINITY;
         microphone.hush();
         hand.shutdownNow();
         hand = hand();

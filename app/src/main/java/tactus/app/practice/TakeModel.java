@@ -53,6 +53,7 @@ final class TakeModel {
     private Optional<BarRange> bars = Optional.empty();
     private Optional<LiveTake> live = Optional.empty();
     private double liveSpeed;
+    private int wholeRounds;
     private double playedSpeed = 1;
     private double last = Double.NEGATIVE_INFINITY;
     private Runnable around = () -> {};
@@ -111,17 +112,15 @@ final class TakeModel {
     /** Listens to what is played along with {@code range}, which goes round from now on. */
     void begin(BarRange range) {
         isEarly.set(false);
-        taps.clear();
         last = Double.NEGATIVE_INFINITY;
         bars = Optional.of(range);
+        wholeRounds = 0;
         anew();
     }
 
     /** What was played of this round is let go. */
     void anew() {
-        taps.clear();
-        live = Optional.empty();
-        now.set(Optional.empty());
+        drop();
         standIn.rest();
     }
 
@@ -176,14 +175,14 @@ final class TakeModel {
         double seconds = player.secondsNow().orElse(last);
         if (seconds < last - BACK) {
             double back = seconds(bars.get().to() + 1) - seconds(bars.get().from()) + breath();
-            List<Tap> early = judge(true);
+            List<Tap> early = judge();
             standIn.around(back);
             early.forEach(tap -> take(tap.way(), tap.seconds() - back));
             double before = speed();
             around.run();
             if (speed() != before) standIn.rest();
         }
-        standIn.listen(round(), (seconds - start()) / speed());
+        if (standIn.playsProperty().get()) standIn.listen(round(), (seconds - start()) / speed());
         last = seconds;
     }
 
@@ -202,10 +201,11 @@ final class TakeModel {
                 .orElse(0.0);
     }
 
-    /** The player has stopped. */
+    /** The player has stopped. A round that is broken off is shown only if none was played to its end before it. */
     void end() {
         if (bars.isEmpty()) return;
-        judge(false);
+        if (wholeRounds == 0) now.get().ifPresent(each -> show(each.take()));
+        drop();
         bars = Optional.empty();
         standIn.rest();
     }
@@ -220,29 +220,37 @@ final class TakeModel {
     }
 
     /**
-     * Judges the round.
+     * Judges a round that was played to its end.
      *
-     * @param isWhole whether it was played to its end: only then the logbook has it
      * @return what came just before its end and belongs to none of its strokes: it was meant for the next round
      */
-    private List<Tap> judge(boolean isWhole) {
+    private List<Tap> judge() {
         double end = seconds(bars.orElseThrow().to() + 1);
         List<DueStroke> due = due();
-        List<Double> extra = isWhole ? Take.of(due, taps).extra() : List.of();
+        List<Double> extra = Take.of(due, taps).extra();
         List<Tap> early = taps.stream()
                 .filter(tap -> tap.seconds() > end - EARLY && extra.contains(tap.seconds()))
                 .toList();
         taps.removeAll(early);
         if (!taps.isEmpty()) {
             Take judged = Take.of(due, taps);
-            playedSpeed = speed();
-            take.set(Optional.of(judged));
+            wholeRounds++;
+            show(judged);
             clean.set(judged.score() >= CLEAN_SCORE ? clean.get() + 1 : 0);
-            if (isWhole && !standIn.playsProperty().get()) whole.accept(bars.orElseThrow(), judged);
+            if (!standIn.playsProperty().get()) whole.accept(bars.orElseThrow(), judged);
         }
+        drop();
+        return early;
+    }
+
+    private void show(Take judged) {
+        playedSpeed = speed();
+        take.set(Optional.of(judged));
+    }
+
+    private void drop() {
         taps.clear();
         live = Optional.empty();
         now.set(Optional.empty());
-        return early;
     }
 }

@@ -97,8 +97,9 @@ class PracticeModelTest {
         assertEquals(2, model.takes().cleanProperty().get());
         model.tap(Optional.empty());
         model.play();
-        assertEquals(0, model.takes().cleanProperty().get(), "a round that was broken off is not clean");
-        assertTrue(model.takes().takeProperty().get().orElseThrow().missed() > 0);
+        assertEquals(2, model.takes().cleanProperty().get(), "a round that was broken off is neither clean nor not");
+        assertEquals(
+                100, model.takes().takeProperty().get().orElseThrow().score(), "the last whole round stays in sight");
     }
 
     @Test
@@ -250,7 +251,9 @@ class PracticeModelTest {
         assertTrue(model.takes().takeProperty().get().isEmpty(), "no round is over");
         model.play();
         assertTrue(model.takes().nowProperty().get().isEmpty());
-        assertEquals(due.size(), model.takes().shown().orElseThrow().strokes().size());
+        Take broken = model.takes().shown().orElseThrow();
+        assertEquals(1, broken.strokes().size(), "of a first round that is broken off, what was due so far");
+        assertEquals(0, model.takes().cleanProperty().get());
     }
 
     /** By its keys, on the test's clock; as an instrument and by a microphone it plays in the window's tests. */
