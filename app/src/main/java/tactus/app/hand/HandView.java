@@ -89,7 +89,7 @@ public final class HandView extends InkCanvas {
             writing.get().ifPresent(slot -> painting.paintCursor(slot, isFocused()));
             double at = playing.get();
             if (at >= 0 && at < shown.passage().length().toDouble()) {
-                painting.paintMoment(at, () -> brush.drawImage(still(shown), 0, 0, width, height));
+                painting.paintMoment(at, () -> drawStill(brush, shown));
             } else {
                 painting.paintStill();
             }
@@ -99,6 +99,12 @@ public final class HandView extends InkCanvas {
 
     private HandPainting painting(GraphicsContext brush, HandPicture shown) {
         return new HandPainting(brush, shown, tuning.get(), inks());
+    }
+
+    /** Dot for dot: an image that is stretched by part of a dot takes twice as long. */
+    private void drawStill(GraphicsContext brush, HandPicture shown) {
+        Image image = still(shown);
+        brush.drawImage(image, 0, 0, image.getWidth() / stillOf.scale(), image.getHeight() / stillOf.scale());
     }
 
     /** What does not move, as an image: while the hand moves, only the rest is painted for every frame. */

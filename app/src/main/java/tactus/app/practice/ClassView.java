@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
@@ -76,7 +77,7 @@ final class ClassView extends BorderPane {
             model.chosenProperty().set(Optional.of(chosen));
         });
         bound.follow(
-                this::show,
+                this::showAgain,
                 model.recordsProperty(),
                 model.chosenProperty(),
                 model.problemProperty(),
@@ -124,6 +125,22 @@ final class ClassView extends BorderPane {
                 homework.getText());
         problem.setText(wrong.orElse(""));
         if (wrong.isEmpty()) homework.clear();
+    }
+
+    /** What had the focus has it again; where it is gone, the students have it, so that keys go on working. */
+    private void showAgain() {
+        Optional<Node> focus =
+                Optional.ofNullable(getScene()).map(Scene::getFocusOwner).filter(this::holds);
+        show();
+        focus.ifPresent(before -> {
+            if (holds(before)) before.requestFocus();
+            else students.requestFocus();
+        });
+    }
+
+    private boolean holds(Node node) {
+        for (Node up = node; up != null; up = up.getParent()) if (up == this) return true;
+        return false;
     }
 
     private void show() {

@@ -54,6 +54,7 @@ final class MinuteBox extends VBox {
         press.setOnAction(_ -> press());
         stop.setId("minute-stop");
         stop.setOnAction(_ -> end());
+        stop.managedProperty().bind(stop.visibleProperty());
         said.setId("minute-said");
         said.setWrapText(true);
         said.setMinHeight(USE_PREF_SIZE);

@@ -40,6 +40,9 @@ import tactus.words.Words;
 /** The ladder on the left, its first step at the foot; the step that is practised and the last round beside it. */
 final class PracticeView extends BorderPane {
 
+    /** Room for the buttons and what was played, before the picture has all that it wishes. */
+    private static final double LEAST_BELOW = 200;
+
     private final Bound bound = new Bound(this);
     private final Work work;
     private final PracticeModel model;
@@ -96,7 +99,8 @@ final class PracticeView extends BorderPane {
                 model.input().saidProperty());
         who.managedProperty().bind(who.textProperty().isNotEmpty());
         stroke.setId("take-now");
-        stroke.managedProperty().bind(stroke.textProperty().isNotEmpty());
+        for (Label each : List.of(stroke, sentence, numbers))
+            each.managedProperty().bind(each.textProperty().isNotEmpty());
         sentence.setId("take-sentence");
         numbers.setId("take-numbers");
         var keys = wrapped("quiet");
@@ -124,12 +128,16 @@ final class PracticeView extends BorderPane {
         var tempo = new FlowPane(tempos, now, rounds);
         tempo.getStyleClass().add("head-flow");
         var learner = new StandInPanel(work, model.standIn(), model.playingNowProperty());
-        var centre = new VBox(
-                what, tempo, why, picture, buttons, keys, who, stroke, sentence, numbers, strip, learner, loop);
-        centre.getStyleClass().add("practice-centre");
-        var scroll = new ScrollPane(centre);
+        // The picture stays in sight while what was played is scrolled.
+        var top = new VBox(what, tempo, why, picture);
+        top.getStyleClass().add("practice-top");
+        var below = new VBox(buttons, keys, who, stroke, sentence, numbers, strip, learner, loop);
+        below.getStyleClass().add("practice-centre");
+        var scroll = new ScrollPane(below);
         scroll.setFitToWidth(true);
-        setCenter(scroll);
+        scroll.setPrefHeight(LEAST_BELOW);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        setCenter(new VBox(top, scroll));
         var heard = new MixPanel(player.mixModel());
         bound.follow(settings.countingProperty(), heard::count);
         var beside = new ScrollPane(heard);

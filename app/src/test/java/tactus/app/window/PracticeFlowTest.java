@@ -255,6 +255,28 @@ class PracticeFlowTest extends WindowTest {
         assertTrue(reaches.size() > 1, "not everybody has the same reach: " + reaches);
     }
 
+    /** The button that was pressed is no longer there, and the page is made anew: keys go on working. */
+    @Test
+    void keysWorkAfterWhatHadTheFocusIsGone() throws Exception {
+        click("#pattern-name");
+        click("#button-place-practice");
+        press(C);
+        click("#class-demo");
+        press(DOWN);
+        assertEquals("Jorun", text("#class-heading"));
+        click("#class-homework");
+        type("only the verse");
+        press(ENTER);
+        type("and slowly");
+        assertEquals(
+                "and slowly",
+                robot.lookup("#class-homework").queryAs(TextField.class).getText());
+        click("#minute-ear");
+        assertEquals("There is no microphone here that is free.", text("#minute-said"));
+        press(ESCAPE);
+        assertFalse(isShown("#class"));
+    }
+
     @Test
     void theDaysAreChangedTakenBackAndWritten() throws Exception {
         click("#pattern-name");
