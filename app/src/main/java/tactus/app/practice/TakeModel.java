@@ -139,6 +139,8 @@ final class TakeModel {
     }
 
     private void take(Optional<Direction> way, double seconds) {
+        // At another tempo everything before lies elsewhere.
+        if (live.isPresent() && liveSpeed != speed()) drop();
         var tap = new Tap(seconds, way);
         taps.add(tap);
         LiveTake judging = live();

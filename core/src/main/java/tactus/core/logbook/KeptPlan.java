@@ -58,7 +58,11 @@ public record KeptPlan(
      * @param gone how many things are no longer in the song
      * @param added how many steps of the song are new; they come after the last day
      */
-    public record TakenUp(PracticePlan plan, int gone, int added) {}
+    public record TakenUp(PracticePlan plan, int gone, int added) {
+        public TakenUp {
+            Objects.requireNonNull(plan);
+        }
+    }
 
     public KeptPlan {
         Objects.requireNonNull(student);
