@@ -19,9 +19,13 @@ public final class TakeWords {
     public static String sentence(Take take) {
         if (take.strokes().isEmpty()) return Words.of("take.nothing-due");
         if (take.missed() == take.strokes().size()) return Words.of("take.nothing-heard");
+        boolean isMostlyMissed = take.missed() > take.strokes().size() / 2;
         String how =
                 Words.of(how(take), Math.round(Math.abs(take.driftPercent())), Math.round(Math.abs(take.meanMs())));
+        // Where most is missing, one stroke that is missing is no news.
         return take.trouble()
+                .filter(trouble -> !isMostlyMissed || trouble.kind() != TakeTrouble.Kind.COUNT_MISSED)
+                .filter(trouble -> !isMostlyMissed || trouble.kind() != TakeTrouble.Kind.CHANGE_MISSED)
                 .map(trouble -> Words.of("take.but", how, trouble(trouble)))
                 .orElseGet(() -> Words.of("take.all", how));
     }

@@ -4,9 +4,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.ObjIntConsumer;
 import java.util.regex.MatchResult;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /** The words of a dictation without those that only join strokes: {@code down and up}. */
 final class JoiningWords {
+
+    private static final Pattern HYPHEN = Pattern.compile("(?<=[\\p{L}0-9])-(\\p{L}+|&)");
 
     private final String text;
     private final SpokenWords words;
@@ -15,14 +19,25 @@ final class JoiningWords {
     JoiningWords(String text, SpokenWords words) {
         this.text = text;
         this.words = words;
-        found = words.word().matcher(text).results().toList();
+        found = words.word().matcher(spaced(text, words)).results().toList();
+    }
+
+    /** {@code two-and} is the same as {@code two and}; every place stays where it is. */
+    private static String spaced(String text, SpokenWords words) {
+        return HYPHEN.matcher(text)
+                .replaceAll(each ->
+                        Matcher.quoteReplacement(isAnd(each.group(1), words) ? " " + each.group(1) : each.group()));
+    }
+
+    private static boolean isAnd(String word, SpokenWords words) {
+        return word.equals("&") || words.isAnd(word.toLowerCase(Locale.ROOT));
     }
 
     /** Hands on each word, in small letters, with its place in the text. */
     void each(ObjIntConsumer<String> word) {
         boolean isNumbered = isNumbered();
         for (int i = 0; i < found.size(); i++)
-            if (isNumbered || !isJoining(i))
+            if (!(isNumbered ? isBeforeOthers(i) : isJoining(i)))
                 word.accept(plain(found.get(i)), found.get(i).start());
     }
 
@@ -47,6 +62,14 @@ final class JoiningWords {
                 && index + 1 < found.size()
                 && (isStroke(found.get(index + 1))
                         || words.several(plain(found.get(index + 1))).isPresent());
+    }
+
+    /** {@code downs on 1 and 3 and ups on 2&}: where other strokes and their counts follow, "and" is none of the counts before. */
+    private boolean isBeforeOthers(int index) {
+        return words.isAnd(plain(found.get(index)))
+                && index + 2 < found.size()
+                && isStroke(found.get(index + 1))
+                && words.mark(plain(found.get(index + 2))).filter("on"::equals).isPresent();
     }
 
     private boolean isStroke(MatchResult word) {
