@@ -1,5 +1,6 @@
 package tactus.app.window;
 
+import java.util.function.Supplier;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.input.MouseButton;
@@ -40,21 +41,28 @@ final class QuickRobot extends FxRobot {
 
     @Override
     public FxRobot clickOn(Node node, MouseButton... buttons) {
-        return clickOn(point(node).query(), buttons);
+        return clickAt(() -> point(node).query(), buttons);
     }
 
     @Override
     public FxRobot clickOn(String query, MouseButton... buttons) {
-        return clickOn(point(query).query(), buttons);
+        return clickAt(() -> point(query).query(), buttons);
     }
 
     @Override
     public FxRobot clickOn(Point2D at, MouseButton... buttons) {
+        return clickAt(() -> at, buttons);
+    }
+
+    /** Finds the place and presses there at once: what is computed beside the window might move it in between. */
+    private FxRobot clickAt(Supplier<Point2D> place, MouseButton... buttons) {
         MouseButton button = buttons.length == 0 ? MouseButton.PRIMARY : buttons[0];
-        Robot hand = hand();
-        inWindow(() -> hand.mouseMove(at));
-        inWindow(() -> hand.mousePress(button));
-        inWindow(() -> hand.mouseRelease(button));
+        Robot mouse = hand();
+        inWindow(() -> {
+            mouse.mouseMove(place.get());
+            mouse.mousePress(button);
+        });
+        inWindow(() -> mouse.mouseRelease(button));
         settled.run();
         return this;
     }

@@ -43,6 +43,8 @@ import tactus.words.Words;
 /** The real window with a demo song, used with real keys and clicks, offscreen. */
 abstract class WindowTest {
 
+    private static final int LAYOUT_PASSES = 4;
+
     final QuickRobot robot = new QuickRobot(this::settle);
     final FileAsker asker = mock(FileAsker.class);
     Work work;
@@ -213,7 +215,8 @@ abstract class WindowTest {
             QuickRobot.inWindow(() -> {
                 var root = stage.getScene().getRoot();
                 root.applyCss();
-                root.layout();
+                // What wraps knows its height only when it knows its width, and asks for room again.
+                for (int pass = 0; pass < LAYOUT_PASSES; pass++) root.layout();
             });
         }
     }
