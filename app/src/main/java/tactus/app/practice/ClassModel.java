@@ -234,9 +234,9 @@ final class ClassModel {
         }
     }
 
-    /** Keeps a plan for the student who is chosen, or for nobody. */
-    void keepPlan(String song, String version, LocalDate begins, int minutes, PracticePlan plan) {
-        inBook(open -> open.keep(KeptPlan.of(chosen.get(), song, version, begins, minutes, plan)));
+    /** Keeps a plan for the student who is chosen, or for nobody; answers whether it could be kept. */
+    boolean keepPlan(String song, String version, LocalDate begins, int minutes, PracticePlan plan) {
+        return inBook(open -> open.keep(KeptPlan.of(chosen.get(), song, version, begins, minutes, plan)));
     }
 
     /** Keeps none any longer. */
@@ -244,17 +244,19 @@ final class ClassModel {
         inBook(open -> open.dropPlan(chosen.get(), song, version));
     }
 
-    /** Writes in the logbook. */
+    /** Writes in the logbook, if it is open. */
     private interface Writing {
         void write(Logbook open) throws IOException;
     }
 
-    private void inBook(Writing writing) {
-        if (book.isEmpty()) return;
+    private boolean inBook(Writing writing) {
+        if (book.isEmpty()) return false;
         try {
             writing.write(book.get());
+            return true;
         } catch (IOException failed) {
             problem.set(Words.of("class.failed", failed.getMessage()));
+            return false;
         }
     }
 

@@ -113,8 +113,8 @@ final class InputModel {
 
     /** Listens to what is plugged in, or no longer. */
     void toggleMidi() {
-        boolean wasOpen = in.isPresent();
         leave.run();
+        boolean wasOpen = in.isPresent();
         close();
         if (!wasOpen) listen(open);
     }
@@ -136,8 +136,8 @@ final class InputModel {
 
     /** Listens to the microphone, or no longer. Until headphones are said to be worn, only the count-in is played meanwhile. */
     void toggleMicrophone() {
-        boolean wasOpen = ear.isPresent();
         leave.run();
+        boolean wasOpen = ear.isPresent();
         close();
         if (wasOpen) return;
         microphone.get().ifPresentOrElse(this::listen, () -> said.set(Words.of("input.no-microphone")));

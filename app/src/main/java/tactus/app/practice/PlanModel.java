@@ -53,14 +53,13 @@ final class PlanModel {
     private final Function<Printed, Optional<String>> printer;
     private final ReadOnlyObjectWrapper<PracticePlan> plan = new ReadOnlyObjectWrapper<>(this, "plan");
     private int minutes = USUAL_MINUTES;
-    private int days = USUAL_DAYS;
     private final Deque<Before> before = new ArrayDeque<>();
     private final Supplier<LocalDate> today;
     private final ReadOnlyObjectWrapper<String> said = new ReadOnlyObjectWrapper<>(this, "said", "");
     private LocalDate begins;
     private boolean isKept;
 
-    private record Before(PracticePlan plan, int minutes, int days, LocalDate begins) {}
+    private record Before(DatedPlan plan, int minutes) {}
 
     /**
      * @param target asks where to write
@@ -94,18 +93,16 @@ final class PlanModel {
 
     private void computeUsual() {
         minutes = USUAL_MINUTES;
-        days = USUAL_DAYS;
         begins = today.get();
         before.clear();
         isKept = false;
-        plan.set(care().eased(PracticePlan.of(ladder(), minutes, days)));
+        plan.set(care().eased(PracticePlan.of(ladder(), minutes, USUAL_DAYS)));
     }
 
     private void takeUp(KeptPlan kept) {
         KeptPlan.TakenUp up = kept.takeUp(ladder());
         begins = kept.begins();
         minutes = kept.minutes();
-        days = kept.days();
         isKept = true;
         plan.set(care().eased(up.plan()));
         if (up.gone() > 0 || up.added() > 0) said.set(Words.of("plan.song-changed", up.gone(), up.added()));
@@ -117,7 +114,6 @@ final class PlanModel {
             PracticePlan computed = care().eased(PracticePlan.of(ladder(), minutesADay, howMany));
             remember();
             minutes = minutesADay;
-            days = howMany;
             begins = today.get();
             set(computed);
         });
@@ -135,11 +131,6 @@ final class PlanModel {
 
     private String past(String text) {
         return Words.of("plan.date", text.strip(), today.get().plusDays(USUAL_DAYS));
-    }
-
-    /** The last day. */
-    LocalDate until() {
-        return begins.plusDays(days - 1L);
     }
 
     /** Forgets what was kept, and plans as if nothing had been; that cannot be taken back. */
@@ -160,14 +151,13 @@ final class PlanModel {
     }
 
     private void set(PracticePlan other) {
-        isKept = true;
-        students.keepPlan(song(), version(), begins, minutes, other);
+        isKept = students.keepPlan(song(), version(), begins, minutes, other);
         plan.set(other);
     }
 
     /** Which day it is today, from 0; as many as there are days if the last one is over. */
     int dayNow() {
-        return Math.clamp(ChronoUnit.DAYS.between(begins, today.get()), 0, days);
+        return dated().dayOn(today.get());
     }
 
     /** The plan on the calendar. */
@@ -218,7 +208,7 @@ final class PlanModel {
     }
 
     int days() {
-        return days;
+        return plan.get().days().size();
     }
 
     /** Whether there is something to take back. */
@@ -231,13 +221,12 @@ final class PlanModel {
         if (before.isEmpty()) return;
         Before last = before.pop();
         minutes = last.minutes;
-        days = last.days;
-        begins = last.begins;
-        set(last.plan);
+        begins = last.plan.begins();
+        set(last.plan.plan());
     }
 
     private void remember() {
-        if (plan.get() != null) before.push(new Before(plan.get(), minutes, days, begins));
+        if (plan.get() != null) before.push(new Before(dated(), minutes));
     }
 
     ReadOnlyObjectProperty<PracticePlan> planProperty() {

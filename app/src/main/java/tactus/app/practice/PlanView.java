@@ -14,7 +14,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
@@ -27,6 +26,7 @@ import tactus.app.action.LateTooltip;
 import tactus.app.field.Bound;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
+import tactus.app.field.TakenField;
 import tactus.app.field.WholeNumberSpinner;
 import tactus.core.practice.PracticePlan;
 import tactus.words.PlanWords;
@@ -41,8 +41,9 @@ final class PlanView extends BorderPane {
     private final PlanModel model;
     private final WholeNumberSpinner minutes = new WholeNumberSpinner(5, 240);
     private final WholeNumberSpinner days = new WholeNumberSpinner(1, 365);
-    private final TextField until = new TextField();
     private final ProblemLabel problem = new ProblemLabel();
+    private final TakenField until;
+    private final ReadOnlyObjectProperty<String> trouble;
     private final Label done = new Label();
     private final Label kept = new Label();
     private final Button back;
@@ -55,6 +56,8 @@ final class PlanView extends BorderPane {
      */
     PlanView(PlanModel model, ReadOnlyObjectProperty<String> trouble, Runnable leave) {
         this.model = model;
+        this.trouble = trouble;
+        until = new TakenField("plan-until", model::computeUntil, problem);
         anew = button("plan.anew", "plan-anew", model::beginAnew);
         back = button("plan.take-back", "plan-take-back", model::takeBack);
         getStyleClass().add("class-view");
@@ -70,7 +73,7 @@ final class PlanView extends BorderPane {
             press.consume();
         });
         bound.follow(model.planProperty(), this::show);
-        bound.follow(trouble, what -> problem.say(Optional.of(what).filter(text -> !text.isEmpty())));
+        bound.follow(trouble, _ -> sayTrouble());
         bound.follow(model.saidProperty(), done::setText);
     }
 
@@ -81,11 +84,6 @@ final class PlanView extends BorderPane {
         days.setId("plan-days");
         bound.take(minutes.valueProperty(), count -> problem.say(model.compute(count, days.getValue())));
         bound.take(days.valueProperty(), count -> problem.say(model.compute(minutes.getValue(), count)));
-        until.setId("plan-until");
-        until.setOnAction(_ -> takeUntil());
-        bound.take(until.focusedProperty(), focused -> {
-            if (!focused) takeUntil();
-        });
         done.setId("plan-done");
         done.setWrapText(true);
         done.setMinHeight(USE_PREF_SIZE);
@@ -113,9 +111,8 @@ final class PlanView extends BorderPane {
         return column;
     }
 
-    private void takeUntil() {
-        if (until.getText().strip().equals(model.until().toString())) return;
-        problem.say(model.computeUntil(until.getText()));
+    private void sayTrouble() {
+        problem.say(Optional.of(trouble.get()).filter(text -> !text.isEmpty()));
     }
 
     private void say(Optional<String> what) {
@@ -144,7 +141,8 @@ final class PlanView extends BorderPane {
         kept.setText(Words.of(model.isKept() ? "plan.kept" : "plan.not-kept"));
         minutes.show(model.minutes());
         days.show(model.days());
-        until.setText(model.until().toString());
+        until.show(model.dated().ends().toString());
+        sayTrouble();
     }
 
     private void fill(PracticePlan plan) {

@@ -78,6 +78,12 @@ final class StandInModel {
             double speed,
             boolean goesStraightOn) {}
 
+    StandInModel() {
+        // What was made ready is of no use any more.
+        plays.subscribe((_, _) -> rest());
+        way.subscribe((_, _) -> rest());
+    }
+
     private static ScheduledExecutorService hand() {
         return Executors.newSingleThreadScheduledExecutor(
                 Thread.ofPlatform().daemon().name("tactus stand-in").factory());
@@ -112,9 +118,8 @@ final class StandInModel {
         return microphone;
     }
 
-    /** Goes on to {@code now}, in seconds as {@code round} has them. */
+    /** Goes on to {@code now}, in seconds as {@code round} has them; while it plays. */
     void listen(Round round, double now) {
-        if (!plays.get()) return;
         while (!keys.isEmpty() && keys.peek().seconds() <= now) key.accept(keys.poll());
         // A device that has just been opened does not play yet; from when it does is known when time goes on.
         boolean goesOn = now > last && now - last < AHEAD;

@@ -48,7 +48,7 @@ class PlanModelTest {
         PlanModel later = model();
         assertEquals(1, later.dayNow());
         assertEquals(open, later.behind());
-        assertEquals(MONDAY.plusDays(6), later.until());
+        assertEquals(MONDAY.plusDays(6), later.dated().ends());
         PracticePlan before = later.planProperty().get();
         later.catchUp();
         assertEquals(0, later.behind());

@@ -278,6 +278,9 @@ class PracticeModelTest {
         assertEquals(60, round.meanMs(), 6);
         assertEquals(List.of(), round.extra());
         model.play();
+        model.standIn().playsProperty().set(false);
+        model.standIn().playsProperty().set(true);
+        assertEquals(0, model.takes().takeProperty().get().orElseThrow().missed(), "nothing is struck by that");
         model.standIn().skillProperty().set(new Skill(-20, 4, 0, 1, 0, 0, Optional.empty()));
         model.play();
         pictures(-0.2, 1);

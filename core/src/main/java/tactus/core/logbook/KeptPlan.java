@@ -1,7 +1,6 @@
 package tactus.core.logbook;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -87,11 +86,6 @@ public record KeptPlan(
     static String keyOf(LadderStep step) {
         return step.kind() + "|" + step.what().code() + "|"
                 + step.what().values().stream().map(String::valueOf).collect(Collectors.joining("|"));
-    }
-
-    /** Which of its days {@code today} is, from 0, beyond the last one if it is over; 0 if it has not begun. */
-    public int dayOn(LocalDate today) {
-        return Math.clamp(ChronoUnit.DAYS.between(begins, today), 0, days);
     }
 
     /** The plan with the steps that {@code ladder} has now. */

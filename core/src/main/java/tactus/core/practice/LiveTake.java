@@ -3,6 +3,7 @@ package tactus.core.practice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.DoubleStream;
 import tactus.core.practice.Take.Played;
 
 /**
@@ -77,27 +78,18 @@ public final class LiveTake {
         List<Played> over = open.strokes().subList(0, count);
         List<Played> left = open.strokes().subList(count, open.strokes().size());
         // The first stroke that is left may have come early.
-        double last = left.stream()
-                .filter(each -> each.late().isPresent())
-                .mapToDouble(LiveTake::came)
-                .map(each -> each - 1e-9)
-                .min()
-                .orElse(then);
-        last = Math.min(
-                last,
-                Math.max(
-                        then,
-                        over.stream()
-                                .filter(each -> each.late().isPresent())
-                                .mapToDouble(LiveTake::came)
-                                .max()
-                                .orElse(then)));
-        double end = last;
+        double end = Math.min(
+                came(left).min().orElse(Double.MAX_VALUE) - 1e-9,
+                came(over).max().orElse(then));
         List<Double> gone = open.extra().stream().filter(each -> each <= end).toList();
         settled.addAll(over);
         settledExtra.addAll(gone);
         taps.removeIf(tap -> tap.seconds() <= end);
         open = new Take(left, open.extra().stream().filter(each -> each > end).toList());
+    }
+
+    private static DoubleStream came(List<Played> strokes) {
+        return strokes.stream().filter(each -> each.late().isPresent()).mapToDouble(LiveTake::came);
     }
 
     private static double came(Played played) {

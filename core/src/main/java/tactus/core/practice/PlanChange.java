@@ -48,19 +48,13 @@ public final class PlanChange {
      * @param minutes how long a day may be
      */
     public static PracticePlan caughtUp(PracticePlan plan, int day, int minutes) {
-        PracticePlan changed = plan;
-        for (int before = 0; before < Math.min(day, plan.days().size()); before++) {
-            int item;
-            while ((item = firstOpen(changed.days().get(before))) >= 0)
-                changed = movedOn(changed, before, item, minutes);
+        var days = editable(plan);
+        var carried = new ArrayList<Item>();
+        for (List<Item> before : days.subList(0, Math.min(day, days.size()))) {
+            for (Item each : before) if (each.isOpen()) carried.add(each);
+            before.removeIf(Item::isOpen);
         }
-        return changed;
-    }
-
-    private static int firstOpen(Day day) {
-        for (int item = 0; item < day.items().size(); item++)
-            if (day.items().get(item).isOpen()) return item;
-        return -1;
+        return carriedOn(plan, days, day, carried, minutes);
     }
 
     /** The item is left out of its day. */
@@ -75,29 +69,35 @@ public final class PlanChange {
      * @param minutes how long a day may be
      */
     public static PracticePlan movedOn(PracticePlan plan, int day, int item, int minutes) {
-        var days = new ArrayList<List<Item>>();
-        plan.days().forEach(each -> days.add(new ArrayList<>(each.items())));
-        var left = new ArrayList<>(plan.left());
-        var carried = new ArrayList<Item>();
+        var days = editable(plan);
         Item moved = days.get(day).remove(item);
-        carried.add(moved.toReach());
-        for (int next = day + 1; next < days.size() && !carried.isEmpty(); next++) {
-            List<Item> items = days.get(next);
+        return carriedOn(plan, days, day + 1, List.of(moved.toReach()), minutes);
+    }
+
+    /** Puts {@code items} first on {@code day}; what has no room there goes on from day to day. */
+    private static PracticePlan carriedOn(
+            PracticePlan plan, List<List<Item>> days, int day, List<Item> items, int minutes) {
+        var carried = new ArrayList<>(items);
+        for (int next = day; next < days.size() && !carried.isEmpty(); next++) {
+            List<Item> there = days.get(next);
             // It is not done twice on one day.
-            for (Item each : carried) items.removeIf(other -> other.step().equals(each.step()));
-            items.addAll(0, carried);
+            for (Item each : carried) there.removeIf(other -> other.step().equals(each.step()));
+            there.addAll(0, carried);
             int kept = carried.size();
             carried.clear();
-            makeRoom(items, kept, minutes, carried);
+            makeRoom(there, kept, minutes, carried);
         }
-        carried.forEach(each -> left.addFirst(each.step()));
+        var left = new ArrayList<>(plan.left());
+        left.addAll(0, carried.stream().map(Item::step).toList());
         return new PracticePlan(numbered(days), left);
     }
 
     private static void makeRoom(List<Item> items, int kept, int minutes, List<Item> carried) {
         for (int i = items.size() - 1; i >= kept && sum(items) > minutes; i--)
             if (items.get(i).isAgain()) items.remove(i);
-        while (sum(items) > minutes && items.size() > kept) carried.addFirst(items.removeLast());
+        // What was reached stays where it was.
+        for (int i = items.size() - 1; i >= kept && sum(items) > minutes; i--)
+            if (items.get(i).isOpen()) carried.addFirst(items.remove(i));
     }
 
     private static int sum(List<Item> items) {
@@ -105,10 +105,15 @@ public final class PlanChange {
     }
 
     private static PracticePlan changed(PracticePlan plan, int day, Consumer<List<Item>> change) {
-        var days = new ArrayList<List<Item>>();
-        plan.days().forEach(each -> days.add(new ArrayList<>(each.items())));
+        var days = editable(plan);
         change.accept(days.get(day));
         return new PracticePlan(numbered(days), plan.left());
+    }
+
+    private static List<List<Item>> editable(PracticePlan plan) {
+        var days = new ArrayList<List<Item>>();
+        plan.days().forEach(each -> days.add(new ArrayList<>(each.items())));
+        return days;
     }
 
     private static List<Day> numbered(List<List<Item>> days) {

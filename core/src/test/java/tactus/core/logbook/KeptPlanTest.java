@@ -73,11 +73,12 @@ class KeptPlanTest {
 
     @Test
     void theDayFollowsFromTheDate() {
-        KeptPlan plan = kept(PracticePlan.of(ladder("C: 2 bars, G: 2 bars"), 15, 7));
+        var plan = new DatedPlan(PracticePlan.of(ladder("C: 2 bars, G: 2 bars"), 15, 7), MONDAY);
         assertEquals(0, plan.dayOn(MONDAY.minusDays(3)));
         assertEquals(0, plan.dayOn(MONDAY));
         assertEquals(2, plan.dayOn(MONDAY.plusDays(2)));
         assertEquals(7, plan.dayOn(MONDAY.plusYears(3)), "it is over");
+        assertEquals(MONDAY.plusDays(6), plan.ends());
     }
 
     @Test
@@ -85,6 +86,9 @@ class KeptPlanTest {
         Ladder ladder = ladder("C: 1 bar, D: 1 bar, G: 1 bar, C: 1 bar");
         PracticePlan plan = PracticePlan.of(ladder, 10, 6);
         plan = PlanChange.done(plan, 0, 0, true);
+        int last = plan.days().get(1).items().size() - 1;
+        plan = PlanChange.done(plan, 1, last, true);
+        LadderStep reached = plan.days().get(1).items().get(last).step();
         int behind = PlanChange.behind(plan, 2);
         assertTrue(behind > 1, "things of two days");
         LadderStep oldest = plan.days().getFirst().items().stream()
@@ -97,6 +101,19 @@ class KeptPlanTest {
         assertTrue(caught.days().get(2).items().stream()
                 .anyMatch(item -> item.step().equals(oldest) && item.isOpen()));
         assertTrue(caught.days().getFirst().items().getFirst().isDone(), "what was reached stays where it was");
+        List<LadderStep> open = plan.days().subList(0, 2).stream()
+                .flatMap(day -> day.items().stream())
+                .filter(PracticePlan.Item::isOpen)
+                .map(PracticePlan.Item::step)
+                .toList();
+        List<LadderStep> first = caught.days().get(2).items().subList(0, open.size()).stream()
+                .map(PracticePlan.Item::step)
+                .toList();
+        assertEquals(open, first, "in their order, the oldest first");
+        assertTrue(
+                caught.days().get(1).items().stream()
+                        .anyMatch(item -> item.step().equals(reached) && item.isDone()),
+                "on a day that was gone over as well");
         var there = new ArrayList<>(caught.left());
         caught.days().forEach(day -> day.items().forEach(item -> there.add(item.step())));
         for (LadderStep step : ladder.steps())
