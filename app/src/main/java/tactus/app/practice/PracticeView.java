@@ -131,7 +131,7 @@ final class PracticeView extends BorderPane {
         // The picture stays in sight while what was played is scrolled.
         var top = new VBox(what, tempo, why, picture);
         top.getStyleClass().add("practice-top");
-        var below = new VBox(buttons, keys, who, stroke, sentence, numbers, strip, learner, loop);
+        var below = new VBox(buttons, stroke, sentence, numbers, strip, keys, who, learner, loop);
         below.getStyleClass().add("practice-centre");
         var scroll = new ScrollPane(below);
         scroll.setFitToWidth(true);
