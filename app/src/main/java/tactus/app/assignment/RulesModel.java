@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
@@ -98,29 +99,32 @@ public final class RulesModel {
         return all;
     }
 
-    /** How a sentence that is being typed is read, in our words; empty while it cannot be. */
-    Optional<String> reading(String text) {
-        try {
-            return text.isBlank()
-                    ? Optional.empty()
-                    : Optional.of(words().of(words().rules().parse(text)));
-        } catch (NotationException wrong) {
-            return Optional.empty();
-        }
+    /**
+     * How a sentence is read.
+     *
+     * @param said it in our words; empty while it cannot be read
+     * @param problem what is wrong with it, if anything
+     */
+    public record Reading(Optional<String> said, Optional<String> problem) {
+
+        static final Reading NOTHING = new Reading(Optional.empty(), Optional.empty());
     }
 
-    /** What is wrong with a sentence that is being typed, if anything. */
-    Optional<String> problem(String text) {
-        try {
-            if (!text.isBlank()) words().rules().parse(text);
-            return Optional.empty();
-        } catch (NotationException wrong) {
-            return Optional.of(Words.why(wrong));
-        }
+    /** Reads a sentence that is being typed, in any thread. */
+    Supplier<Reading> reading(String text) {
+        SongWords words = words();
+        return () -> {
+            try {
+                if (text.isBlank()) return Reading.NOTHING;
+                return new Reading(Optional.of(words.of(words.rules().parse(text))), Optional.empty());
+            } catch (NotationException wrong) {
+                return new Reading(Optional.empty(), Optional.of(Words.why(wrong)));
+            }
+        };
     }
 
-    /** Takes a sentence as a new rule or in place of the one that is being rewritten. Returns what is wrong, if anything. */
-    public Optional<String> take(String text) {
+    /** Takes a sentence as a new rule or in place of the one that is being rewritten. Returns how it was read. */
+    public Reading take(String text) {
         try {
             Rule rule = words().rules().parse(text);
             OptionalInt index = edited.get();
@@ -133,9 +137,9 @@ public final class RulesModel {
                 return song.withRules(rules);
             });
             edited.set(OptionalInt.empty());
-            return Optional.empty();
+            return new Reading(Optional.of(words().of(rule)), Optional.empty());
         } catch (NotationException wrong) {
-            return Optional.of(Words.why(wrong));
+            return new Reading(Optional.empty(), Optional.of(Words.why(wrong)));
         }
     }
 

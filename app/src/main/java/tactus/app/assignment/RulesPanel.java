@@ -12,6 +12,7 @@ import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
+import tactus.app.field.Typing;
 import tactus.app.place.PanelBox;
 import tactus.app.place.SentenceRow;
 import tactus.app.section.ArrangementModel;
@@ -90,10 +91,8 @@ public final class RulesPanel extends PanelBox {
     private void listen() {
         bound.take(always.valueProperty(), chosen -> rules.assignToSection(chosen.map(Pattern::id), false));
         bound.take(last.valueProperty(), chosen -> rules.assignToSection(chosen.map(Pattern::id), true));
-        sentence.textProperty().subscribe((_, text) -> {
-            problem.say(rules.problem(text));
-            read("rules.reading", rules.reading(text));
-        });
+        var typing = new Typing<>(rules::reading, this::show, () -> show(RulesModel.Reading.NOTHING));
+        sentence.textProperty().subscribe((_, text) -> typing.read(text));
         sentence.setOnAction(_ -> take());
         rules.editedProperty().subscribe((_, index) -> {
             writing.setText(Words.of(index.isPresent() ? "rules.rewrite" : "rules.write"));
@@ -104,12 +103,16 @@ public final class RulesPanel extends PanelBox {
 
     private void take() {
         if (sentence.getText().isBlank()) return;
-        Optional<String> taken = rules.reading(sentence.getText());
-        Optional<String> wrong = rules.take(sentence.getText());
-        problem.say(wrong);
-        if (wrong.isPresent()) return;
+        RulesModel.Reading taken = rules.take(sentence.getText());
+        problem.say(taken.problem());
+        if (taken.problem().isPresent()) return;
         sentence.clear();
-        read("rules.taken", taken);
+        read("rules.taken", taken.said());
+    }
+
+    private void show(RulesModel.Reading typed) {
+        problem.say(typed.problem());
+        read("rules.reading", typed.said());
     }
 
     private void read(String how, Optional<String> said) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import tactus.app.work.Work;
@@ -13,6 +14,7 @@ import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.song.Assignment;
 import tactus.core.song.Passes;
+import tactus.core.song.Song;
 import tactus.words.SongWords;
 import tactus.words.Words;
 
@@ -86,10 +88,13 @@ public final class CompareModel {
     }
 
     /** What is written otherwise than it is said, a sentence each; one that says so if nothing is. */
-    List<String> recap(String said) {
-        Recap recap = Recap.of(work.song(), said, Words.lexicon());
-        if (recap.isEmpty()) return List.of();
-        if (recap.found().isEmpty()) return List.of(Words.of("recap.same"));
-        return recap.found().stream().map(Words::say).toList();
+    Supplier<List<String>> recap(String said) {
+        Song song = work.song();
+        return () -> {
+            Recap recap = Recap.of(song, said, Words.lexicon());
+            if (recap.isEmpty()) return List.of();
+            if (recap.found().isEmpty()) return List.of(Words.of("recap.same"));
+            return recap.found().stream().map(Words::say).toList();
+        };
     }
 }

@@ -13,6 +13,7 @@ import javafx.scene.layout.VBox;
 import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
+import tactus.app.field.Typing;
 import tactus.app.place.PanelBox;
 import tactus.app.section.ArrangementModel;
 import tactus.core.comparison.SideBySide;
@@ -33,9 +34,11 @@ public final class ComparePanel extends PanelBox {
     private final GridPane lines = new GridPane();
     private final TextArea recap = new TextArea();
     private final VBox recapped = new VBox();
+    private final Typing<List<String>> recapping;
 
     public ComparePanel(CompareModel compare, ArrangementModel arrangement) {
         this.compare = compare;
+        recapping = new Typing<>(compare::recap, this::showRecap, () -> showRecap(List.of()));
         this.arrangement = arrangement;
         lines.getStyleClass().add("compare-lines");
         verdict.setId("compare-verdict");
@@ -85,10 +88,11 @@ public final class ComparePanel extends PanelBox {
     }
 
     private void showRecap() {
-        recapped.getChildren()
-                .setAll(compare.recap(recap.getText()).stream()
-                        .map(PanelBox::plain)
-                        .toList());
+        recapping.read(recap.getText());
+    }
+
+    private void showRecap(List<String> found) {
+        recapped.getChildren().setAll(found.stream().map(PanelBox::plain).toList());
     }
 
     /** Keeps what was chosen where it is still there. */

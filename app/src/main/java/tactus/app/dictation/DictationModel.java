@@ -2,12 +2,14 @@ package tactus.app.dictation;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.beans.property.StringProperty;
+import tactus.app.field.Typing;
 import tactus.app.pattern.BenchModel;
 import tactus.app.work.Work;
 import tactus.core.dictation.Comparison;
@@ -41,6 +43,7 @@ public final class DictationModel {
     private final StringProperty text = new SimpleStringProperty(this, "text", "");
     private final ReadOnlyObjectWrapper<Answer> answer = new ReadOnlyObjectWrapper<>(this, "answer", Answer.NOTHING);
     private Optional<PatternFrame> placedOn = Optional.empty();
+    private final Typing<Answer> typing = new Typing<>(this::reader, answer::set, () -> answer.set(Answer.NOTHING));
 
     public DictationModel(Work work, BenchModel bench) {
         this.work = work;
@@ -62,25 +65,30 @@ public final class DictationModel {
 
     private void place() {
         placedOn = bench.patternProperty().get().map(Pattern::frame);
-        if (text.get().isBlank()) {
-            answer.set(Answer.NOTHING);
-            return;
-        }
-        try {
-            answer.set(
-                    new Answer(Optional.of(placing(Dictation.parse(text.get(), Words.lexicon()))), Optional.empty()));
-        } catch (NotationException wrong) {
-            answer.set(new Answer(Optional.empty(), Optional.of(wrong)));
-        }
+        typing.read(text.get());
+    }
+
+    private Supplier<Answer> reader(String typed) {
+        PatternFrame own = frame();
+        var given = new Given(List.of(), false, work.song().facts().groove());
+        return () -> {
+            try {
+                return typed.isBlank()
+                        ? Answer.NOTHING
+                        : new Answer(
+                                Optional.of(placing(Dictation.parse(typed, Words.lexicon()), own, given)),
+                                Optional.empty());
+            } catch (NotationException wrong) {
+                return new Answer(Optional.empty(), Optional.of(wrong));
+            }
+        };
     }
 
     /**
      * The pattern's own slots where all counts were said, where its hand goes all down, or where nothing else fits; the
      * usual hand rates otherwise.
      */
-    private Placing placing(Dictation said) {
-        PatternFrame own = frame();
-        var given = new Given(List.of(), false, work.song().facts().groove());
+    private static Placing placing(Dictation said, PatternFrame own, Given given) {
         boolean counted =
                 said.strokes().stream().allMatch(stroke -> stroke.count().isPresent());
         Optional<Placing> onOwn = onOwn(said, own, given);

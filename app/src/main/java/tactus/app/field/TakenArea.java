@@ -3,6 +3,7 @@ package tactus.app.field;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.scene.TraversalDirection;
 import javafx.scene.control.TextArea;
@@ -80,9 +81,10 @@ public final class TakenArea extends TextArea {
     }
 
     /** Says what is wrong while one types; nothing is taken yet. */
-    public void watch(Function<String, Optional<String>> check) {
+    public void watch(Function<String, Supplier<Optional<String>>> check) {
+        var typing = new Typing<>(check, problem::say, () -> problem.say(Optional.empty()));
         textProperty().subscribe((_, text) -> {
-            if (isFocused()) problem.say(check.apply(text));
+            if (isFocused()) typing.read(text);
         });
     }
 

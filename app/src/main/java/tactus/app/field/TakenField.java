@@ -25,13 +25,6 @@ public final class TakenField extends TextField {
         });
     }
 
-    /** Says what is wrong while one types; nothing is taken yet. */
-    public void watch(Function<String, Optional<String>> check) {
-        textProperty().subscribe((_, text) -> {
-            if (isFocused()) problem.say(check.apply(text));
-        });
-    }
-
     private void take() {
         if (getText().equals(shown)) return;
         problem.say(take.apply(getText()));

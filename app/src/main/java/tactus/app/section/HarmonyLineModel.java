@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
+import java.util.regex.Pattern;
 import tactus.app.work.Work;
 import tactus.core.harmony.HarmonyLine;
 import tactus.core.refusal.NotationException;
@@ -15,10 +17,13 @@ import tactus.core.rule.Where;
 import tactus.core.section.Section;
 import tactus.core.song.Assignment;
 import tactus.core.time.Length;
+import tactus.core.time.Meter;
 import tactus.words.Words;
 
 /** The chords of the chosen section as a line of text; its full stops and low lines are rules for single chords. */
 public final class HarmonyLineModel {
+
+    private static final Pattern BREAK = Pattern.compile("(?<!\\s)\\s*\\R\\s*");
 
     private final Work work;
     private final ArrangementModel arrangement;
@@ -76,40 +81,46 @@ public final class HarmonyLineModel {
         if (arrangement.section().isEmpty() || text.strip().equals(line())) return Optional.empty();
         Section section = arrangement.section().get();
         return checked(
-                text,
-                line -> work.change(
-                        "edit.chords",
-                        song -> {
-                            var rules = new ArrayList<>(song.rules().stream()
-                                    .filter(rule -> !isMark(rule, section))
-                                    .toList());
-                            for (HarmonyLine.Mark mark : line.marks()) {
-                                Where where = Where.in(section.id()).withPart(new Part.OnChord(mark.span() + 1));
-                                rules.add(new Rule(where, Play.of(mark.rings() ? What.Event.HELD : What.Event.STOP)));
-                            }
-                            return song.withRules(rules)
-                                    .withSection(section.withBars(line.bars())
-                                            .withSpans(line.spans())
-                                            .withLoops(line.loops()));
-                        },
-                        section.name()));
+                        text,
+                        line -> work.change(
+                                "edit.chords",
+                                song -> {
+                                    var rules = new ArrayList<>(song.rules().stream()
+                                            .filter(rule -> !isMark(rule, section))
+                                            .toList());
+                                    for (HarmonyLine.Mark mark : line.marks()) {
+                                        Where where =
+                                                Where.in(section.id()).withPart(new Part.OnChord(mark.span() + 1));
+                                        rules.add(new Rule(
+                                                where, Play.of(mark.rings() ? What.Event.HELD : What.Event.STOP)));
+                                    }
+                                    return song.withRules(rules)
+                                            .withSection(section.withBars(line.bars())
+                                                    .withSpans(line.spans())
+                                                    .withLoops(line.loops()));
+                                },
+                                section.name()))
+                .get();
     }
 
-    /** What is wrong with a line that is being typed, if anything. */
-    public Optional<String> problem(String text) {
-        return text.isBlank() ? Optional.empty() : checked(text, _ -> {});
+    /** Finds out what is wrong with a line that is being typed, if anything, in any thread. */
+    public Supplier<Optional<String>> problem(String text) {
+        return text.isBlank() ? Optional::empty : checked(text, _ -> {});
     }
 
-    private Optional<String> checked(String text, Consumer<HarmonyLine> then) {
-        try {
-            Section section = arrangement.section().orElseThrow();
-            Optional<Length> round = Assignment.of(work.song(), section.id()).map(_ -> round(section));
-            // Lines that were pasted are bars after each other.
-            String line = text.strip().replaceAll("\\s*\\R\\s*", " | ");
-            then.accept(HarmonyLine.parse(line, work.song().facts().meter(), round, Words.lexicon()));
-            return Optional.empty();
-        } catch (NotationException wrong) {
-            return Optional.of(Words.why(wrong));
-        }
+    private Supplier<Optional<String>> checked(String text, Consumer<HarmonyLine> then) {
+        Section section = arrangement.section().orElseThrow();
+        Optional<Length> round = Assignment.of(work.song(), section.id()).map(_ -> round(section));
+        Meter usual = work.song().facts().meter();
+        return () -> {
+            try {
+                // Lines that were pasted are bars after each other.
+                String line = BREAK.matcher(text.strip()).replaceAll(" | ");
+                then.accept(HarmonyLine.parse(line, usual, round, Words.lexicon()));
+                return Optional.empty();
+            } catch (NotationException wrong) {
+                return Optional.of(Words.why(wrong));
+            }
+        };
     }
 }

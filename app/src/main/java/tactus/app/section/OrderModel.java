@@ -5,14 +5,15 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import tactus.app.work.Attempt;
 import tactus.app.work.Work;
 import tactus.core.edit.DeleteSection;
 import tactus.core.name.Slug;
 import tactus.core.pattern.PatternId;
-import tactus.core.refusal.Refusal;
 import tactus.core.rule.Where;
 import tactus.core.section.Section;
 import tactus.core.section.Use;
@@ -151,23 +152,16 @@ public final class OrderModel {
 
     /** Takes what is typed as the running order. Returns what is wrong with it, if anything. */
     public Optional<String> takeLine(String text) {
-        try {
+        return Attempt.of(() -> {
             Song ordered = OrderLine.of(work.song(), text);
             work.change("edit.order", song -> ordered);
-            return Optional.empty();
-        } catch (Refusal wrong) {
-            return Optional.of(Words.why(wrong));
-        }
+        });
     }
 
-    /** What is wrong with a running order that is being typed, if anything. */
-    public Optional<String> problem(String text) {
-        try {
-            OrderLine.of(work.song(), text);
-            return Optional.empty();
-        } catch (Refusal wrong) {
-            return Optional.of(Words.why(wrong));
-        }
+    /** Finds out what is wrong with a running order that is being typed, if anything, in any thread. */
+    public Supplier<Optional<String>> problem(String text) {
+        Song song = work.song();
+        return () -> Attempt.of(() -> OrderLine.of(song, text));
     }
 
     /** Takes the chosen section out of the song, wherever it is played. */

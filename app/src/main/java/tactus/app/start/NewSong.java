@@ -47,13 +47,25 @@ public record NewSong(String title, String key, String tempo, String meter, Opti
     }
 
     /**
-     * Reads pasted chords with the meter that is set.
+     * What pasted chords are read as.
      *
-     * @throws NotationException if there is no chord in them
+     * @param chart empty if there is none
+     * @param problem why there is none; empty where nothing was pasted
      */
-    public Chart chart(String pasted) {
-        Meter usual = meter.isBlank() ? Meter.of(4, 4) : Meter.parse(meter);
-        return Chart.read(pasted, usual, Words.lexicon());
+    record Pasted(Optional<Chart> chart, String problem) {
+
+        static final Pasted NOTHING = new Pasted(Optional.empty(), "");
+    }
+
+    /** Reads pasted chords with the meter that is set. */
+    Pasted chart(String pasted) {
+        try {
+            if (pasted.isBlank()) return Pasted.NOTHING;
+            Meter usual = meter.isBlank() ? Meter.of(4, 4) : Meter.parse(meter);
+            return new Pasted(Optional.of(Chart.read(pasted, usual, Words.lexicon())), "");
+        } catch (Refusal wrong) {
+            return new Pasted(Optional.empty(), Words.why(wrong));
+        }
     }
 
     /** {@code base} with what the chart says; what is typed here goes before what the text says. */

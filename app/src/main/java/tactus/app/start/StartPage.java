@@ -22,8 +22,8 @@ import tactus.app.field.LevelBox;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
 import tactus.app.field.TitledColumn;
+import tactus.app.field.Typing;
 import tactus.core.chart.Chart;
-import tactus.core.refusal.Refusal;
 import tactus.words.Words;
 
 /**
@@ -68,6 +68,13 @@ public final class StartPage extends VBox {
     private final Label sum = new Label();
     private final Button take = new Button(Words.of("start.take"));
     private Optional<Chart> chart = Optional.empty();
+    private final Typing<NewSong.Pasted> pasting = new Typing<>(
+            text -> {
+                NewSong facts = typed();
+                return () -> facts.chart(text);
+            },
+            this::show,
+            () -> show(NewSong.Pasted.NOTHING));
 
     /**
      * @param recent files that were opened before, the last one first
@@ -208,20 +215,14 @@ public final class StartPage extends VBox {
         if (wrong.isEmpty()) beginning.with(facts);
     }
 
-    /** Shows at once what is understood of the text. */
+    /** Shows what is understood of the text. */
     private void read() {
-        chart = Optional.empty();
-        String text = pasted.getText();
-        if (text.isBlank()) {
-            unread.setText("");
-        } else {
-            try {
-                chart = Optional.of(typed().chart(text));
-                unread.setText("");
-            } catch (Refusal wrong) {
-                unread.setText(Words.why(wrong));
-            }
-        }
+        pasting.read(pasted.getText());
+    }
+
+    private void show(NewSong.Pasted read) {
+        chart = read.chart();
+        unread.setText(read.problem());
         take.setDisable(chart.isEmpty());
         reading.getItems().setAll(chart.map(Chart::lines).orElse(List.of()));
         sum.setText(chart.map(each -> Words.of("start.sum", each.parts().size(), each.bars()))

@@ -217,7 +217,7 @@ class AnyCommandTest {
                 work, new PlayerModel(work, mock(Transport.class)), new Settings(new DataFolder(folder)));
         Optional<String> last = Optional.empty();
         for (int length = 1; length <= line.length(); length++) {
-            last = parts.line().problem(line.substring(0, length));
+            last = parts.line().problem(line.substring(0, length)).get();
         }
         assertTrue(last.orElse("nothing").contains(reason), last.toString());
     }

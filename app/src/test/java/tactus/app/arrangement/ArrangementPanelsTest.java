@@ -78,9 +78,11 @@ class ArrangementPanelsTest {
     void aRuleIsRewrittenInItsPlaceAndDeleted() {
         parts.rules().edit(2);
         assertEquals("Verse: Bass and brush", parts.rules().editedText());
-        assertSays("no place", parts.rules().take("Verse, now and then: Tin roof"));
+        assertSays(
+                "no place", parts.rules().take("Verse, now and then: Tin roof").problem());
         assertEquals(OptionalInt.of(2), parts.rules().editedProperty().get(), "it stays open until it is right");
-        assertEquals(Optional.empty(), parts.rules().take("Verse: Tin roof, strong"));
+        assertEquals(
+                Optional.empty(), parts.rules().take("Verse: Tin roof, strong").problem());
         assertEquals(
                 "Verse: Tin roof, strong",
                 new SongWords(work.song()).of(work.song().rules().get(2)));

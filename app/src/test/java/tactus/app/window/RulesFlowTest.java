@@ -71,6 +71,20 @@ class RulesFlowTest extends WindowTest {
         assertEquals(count - 1, song().rules().size());
     }
 
+    /** It froze the window for minutes. */
+    @Test
+    void aPlainSentenceIsReadAtEveryKeyAndATextOfTenThousandLettersBesideTheWindow() throws Exception {
+        chord(ALT, U);
+        type("the last time we play the chorus please let it ring a bit longer than before and then stop");
+        settle();
+        assertTrue(text(".arrangement-panel .problem").contains("colon"), text(".arrangement-panel .problem"));
+        robot.interact(() ->
+                robot.lookup("#rule-sentence").queryTextInputControl().setText("last chorus, every D, ".repeat(500)));
+        await(() -> text(".arrangement-panel .problem").contains("last chorus"));
+        fill("#rule-sentence", "Verse: soft");
+        assertTrue(text("#rule-reading").contains("Verse: soft"), text("#rule-reading"));
+    }
+
     @Test
     void aRuleAsItIsSpokenIsShownAsItIsReadBeforeAndAfterItIsTaken() {
         chord(ALT, U);

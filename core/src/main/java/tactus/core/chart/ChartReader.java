@@ -24,8 +24,9 @@ final class ChartReader {
     private static final int TAB = 8;
     private static final int LONGEST_HEADING = 60;
     private static final int LONGEST_TITLE = 100;
-    private static final Pattern TIMES = Pattern.compile("[\\s(]*(?:[x×]\\s*(\\d{1,2})|(\\d{1,2})\\s*[x×])\\)?\\s*$");
-    private static final Pattern NUMBERED = Pattern.compile("\\s*\\d{1,2}[a-z]?$");
+    private static final Pattern TIMES =
+            Pattern.compile("(?<![\\s(])[\\s(]*(?:[x×]\\s*(\\d{1,2})|(\\d{1,2})\\s*[x×])\\)?\\s*$");
+    private static final Pattern NUMBERED = Pattern.compile("(?<!\\s)\\s*\\d{1,2}[a-z]?$");
     private static final Pattern FACT = Pattern.compile("([\\p{L} ]{2,20})\\s*[:=]\\s*(.{1,40})");
 
     private final String text;
@@ -155,6 +156,7 @@ final class ChartReader {
     }
 
     private boolean isKnown(String said) {
+        if (said.length() > LONGEST_HEADING) return false;
         String bare = NUMBERED.matcher(TIMES.matcher(said).replaceFirst("").replaceFirst(":$", ""))
                 .replaceFirst("")
                 .strip();

@@ -20,6 +20,8 @@ final class ChordRow {
     private static final Pattern NAME = Pattern.compile(
             "[A-H][#b\u266F\u266D]?(?:maj|Maj|min|mi|m|M|dim|aug|sus|add|alt|omit|no|\\d|[-+^()#b\u266F\u266D\u00B0\u00F8\u0394,/]|[A-G])*");
 
+    private static final Pattern AROUND = Pattern.compile("^[(\\[]+|(?<![)\\],;*])[)\\],;*]+$");
+
     private static final String NO_CHORD = "N.C.";
 
     /**
@@ -101,10 +103,10 @@ final class ChordRow {
 
     /** The name in the form that is kept; signs around it that say nothing of the chord are left. */
     private static Optional<String> chord(String token) {
-        String plain = token.replaceAll("^[(\\[]+|[)\\],;*]+$", "");
+        String plain = AROUND.matcher(token).replaceAll("");
         if (plain.endsWith(")") || plain.isEmpty()) plain = token;
         if (ChordName.isNoChord(plain)) return Optional.of(NO_CHORD);
-        if (!NAME.matcher(plain).matches() || plain.length() > Chord.LONGEST_NAME) return Optional.empty();
+        if (plain.length() > Chord.LONGEST_NAME || !NAME.matcher(plain).matches()) return Optional.empty();
         String name = plain;
         return Chord.meaning(name).map(_ -> name);
     }

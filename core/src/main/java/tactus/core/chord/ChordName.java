@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.NoteName;
@@ -42,7 +43,13 @@ public record ChordName(NoteName root, Quality quality, NoteName bass) {
 
     /** Reads a name as {@link #parse(String)} does, with the letters of {@code school}. */
     public static ChordName parse(String text, NoteSchool school) {
-        return ChordNameReader.read(text, school);
+        ChordNameReader.Read read = ChordNameReader.read(text, school);
+        return read.name().orElseThrow(read.why());
+    }
+
+    /** Reads a name as {@link #parse(String)} does; empty if it cannot be read, which is found out at once. */
+    public static Optional<ChordName> find(String text) {
+        return ChordNameReader.read(text, NoteSchool.INTERNATIONAL).name();
     }
 
     /** Whether {@code text} says that no chord is played: {@code N.C.}, {@code NC}, {@code no chord}. */

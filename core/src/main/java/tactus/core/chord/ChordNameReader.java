@@ -2,7 +2,9 @@ package tactus.core.chord;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import tactus.core.pitch.NoteName;
@@ -68,30 +70,42 @@ final class ChordNameReader {
         return Map.entry(Pattern.compile(form), effect);
     }
 
-    static ChordName read(String typed, NoteSchool school) {
+    /** The name that is written, or why it is none; that is asked for only where it is said, since near names are looked for. */
+    record Read(Optional<ChordName> name, Supplier<NotationException> why) {
+
+        private static Read slip(Supplier<NotationException> why) {
+            return new Read(Optional.empty(), why);
+        }
+
+        private static Read slip(String code, String text, int index, Object... values) {
+            return slip(() -> new NotationException(code, text, index, values));
+        }
+    }
+
+    static Read read(String typed, NoteSchool school) {
         String text = typed.strip();
-        if (text.isEmpty()) throw new NotationException("chord-name-reader.empty-write", typed, 0);
+        if (text.isEmpty()) return Read.slip("chord-name-reader.empty-write", typed, 0);
         if (text.length() > ChordName.LONGEST) {
-            throw new NotationException(
+            return Read.slip(
                     "chord-name-reader.characters-most", typed, ChordName.LONGEST, text.length(), ChordName.LONGEST);
         }
         var reader = new ChordNameReader(text, school);
-        if (reader.start == 0) throw NearestNames.noRoot(text, school);
-        return reader.read();
+        return reader.start == 0 ? Read.slip(() -> NearestNames.noRoot(text, school)) : reader.read();
     }
 
-    private ChordName read() {
+    private Read read() {
         NoteName root = NoteName.at(text, 0, school);
-        NoteName bass = root;
         while (at < text.length()) {
-            if (isBass()) {
-                bass = bass(root);
-                break;
-            }
-            if (!readPart()) throw NearestNames.unreadable(text, at, school);
+            if (isBass()) return withBass(root);
+            if (!readPart()) return Read.slip(() -> NearestNames.unreadable(text, at, school));
         }
-        if (brackets != 0) throw new NotationException("chord-name-reader.bracket-without", text, text.length());
-        return new ChordName(root, reading.quality(), bass);
+        return named(root, root);
+    }
+
+    private Read named(NoteName root, NoteName bass) {
+        if (brackets != 0) return Read.slip("chord-name-reader.bracket-without", text, text.length());
+        var name = new ChordName(root, reading.quality(), bass);
+        return new Read(Optional.of(name), () -> new NotationException("chord-name-reader.empty-write", text, 0));
     }
 
     private boolean isBass() {
@@ -111,19 +125,17 @@ final class ChordNameReader {
                 && text.substring(index).matches("(?:ma|Ma|M|m|sus|add|no|omit).*");
     }
 
-    private NoteName bass(NoteName root) {
+    private Read withBass(NoteName root) {
         int from = afterSpaces(at + 1);
         int length = NoteName.lengthIn(text, from, school);
-        if (length == 0 || from + length < text.length()) throw NearestNames.noBass(text, from, school);
+        if (length == 0 || from + length < text.length())
+            return Read.slip(() -> NearestNames.noBass(text, from, school));
         NoteName bass = NoteName.at(text, from, school);
-        if (bass.pitchClass() == root.pitchClass()) {
-            String said = text.substring(from);
-            String plain = text.substring(0, at).strip();
-            throw bass.equals(root)
-                    ? new NotationException("chord-name-reader.root-as-bass", text, from, plain)
-                    : new NotationException("chord-name-reader.root-in-bass", text, from, said, plain);
-        }
-        return bass;
+        if (bass.pitchClass() != root.pitchClass()) return named(root, bass);
+        String plain = text.substring(0, at).strip();
+        return bass.equals(root)
+                ? Read.slip("chord-name-reader.root-as-bass", text, from, plain)
+                : Read.slip("chord-name-reader.root-in-bass", text, from, text.substring(from), plain);
     }
 
     private boolean readPart() {

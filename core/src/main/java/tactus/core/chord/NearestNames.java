@@ -2,10 +2,8 @@ package tactus.core.chord;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Set;
 import java.util.stream.Stream;
 import tactus.core.pitch.NoteName;
 import tactus.core.pitch.NoteSchool;
@@ -39,13 +37,16 @@ final class NearestNames {
     }
 
     private static List<String> nearest(String text, NoteSchool school) {
-        Set<String> names = new LinkedHashSet<>();
-        candidates(text, school)
-                .sorted(Comparator.comparingInt(name -> distance(text, name)))
+        return candidates(text, school)
+                .map(name -> new Near(name, distance(text, name)))
+                .sorted(Comparator.comparingInt(Near::distance))
                 .limit(SHOWN)
-                .forEach(names::add);
-        return List.copyOf(names);
+                .map(Near::name)
+                .distinct()
+                .toList();
     }
+
+    private record Near(String name, int distance) {}
 
     private static Stream<String> candidates(String text, NoteSchool school) {
         int length = NoteName.lengthIn(text, 0, school);

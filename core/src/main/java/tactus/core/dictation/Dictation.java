@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import tactus.core.language.Lexicon;
+import tactus.core.refusal.NotationException;
 import tactus.core.statement.Statement;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Stroke;
@@ -41,6 +42,9 @@ public record Dictation(
     /** The most strokes that are read. */
     public static final int MOST_STROKES = 256;
 
+    /** The longest text that is read, in characters: nobody says more in one pattern. */
+    public static final int LONGEST = 2_000;
+
     public Dictation {
         Objects.requireNonNull(text);
         Objects.requireNonNull(other);
@@ -71,10 +75,11 @@ public record Dictation(
      * {@code again}; {@code hold for two} holds the stroke before it. {@code mute down} without a comma is one stroke or
      * two, {@code top string} one end or the other: both readings are kept.
      *
-     * @throws tactus.core.refusal.NotationException if a word is not known, a bracket stays open, nothing is said, or more
-     *     than 256 strokes are
+     * @throws NotationException if a word is not known, a bracket stays open, nothing is said, or more
+     *     than 256 strokes or {@link #LONGEST} characters are
      */
     public static Dictation parse(String text, Lexicon lexicon) {
+        if (text.length() > LONGEST) throw new NotationException("dictation.too-long", text, LONGEST, LONGEST);
         return PickedLine.isOne(text) ? PickedLine.read(text) : new Readings(text, lexicon).read();
     }
 

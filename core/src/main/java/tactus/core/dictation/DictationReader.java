@@ -92,10 +92,26 @@ final class DictationReader {
 
     /** {@code Strum: D D U} names what follows. */
     private boolean isHeading(String word, int index) {
-        return said.isEmpty()
-                && word.length() > 1
-                && words.stroke(word, text, index).isPresent()
-                && text.substring(index + word.length()).matches("(?s)\\s*:\\s.*");
+        if (!said.isEmpty() || word.length() < 2) return false;
+        int colon = behindBlanks(index + word.length());
+        return colon + 1 < text.length()
+                && text.charAt(colon) == ':'
+                && Character.isWhitespace(text.charAt(colon + 1))
+                && words.stroke(word, text, index).isPresent();
+    }
+
+    private int behindBlanks(int from) {
+        int at = from;
+        while (at < text.length() && Character.isWhitespace(text.charAt(at))) at++;
+        return at;
+    }
+
+    /** Whether {@code word} at {@code index} stands alone between commas. */
+    private boolean isAlone(String word, int index) {
+        int before = index - 1;
+        while (before >= 0 && Character.isWhitespace(text.charAt(before))) before--;
+        int behind = behindBlanks(index + word.length());
+        return before >= 0 && text.charAt(before) == ',' && (behind == text.length() || text.charAt(behind) == ',');
     }
 
     /** Behind fingers, or before anything can ring, {@code ring} is the finger. */
@@ -113,9 +129,7 @@ final class DictationReader {
             said.countOn(count, index);
             return;
         }
-        boolean alone = text.substring(0, index).stripTrailing().endsWith(",")
-                && text.substring(index + word.length()).matches("(?s)\\s*(?:,.*)?");
-        if (alone
+        if (isAlone(word, index)
                 && Character.isDigit(count.charAt(0))
                 && !said.isEmpty()
                 && said.isPicked()

@@ -63,7 +63,7 @@ final class Mends {
     }
 
     private void offer(Statement change, Dictation changed, PatternFrame on) {
-        if (changed.strokes().isEmpty()) return;
+        if (changed.strokes().isEmpty() || found.size() >= MOST) return;
         boolean known = found.stream()
                 .anyMatch(mend -> mend.dictation().said().equals(changed.said())
                         && mend.frame().equals(on));

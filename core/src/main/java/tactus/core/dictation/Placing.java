@@ -93,7 +93,7 @@ public record Placing(
         if (dictation.strokes().size() > frame.grid().size()) return false;
         try {
             Bounds bounds = new SpokenCounts(dictation, frame).within(open(dictation, frame, given));
-            return new Ways(dictation, frame, bounds).count().signum() > 0;
+            return Ways.isAny(dictation, frame, bounds);
         } catch (NotationException uncounted) {
             return false;
         }

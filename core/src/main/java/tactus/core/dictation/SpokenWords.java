@@ -1,6 +1,7 @@
 package tactus.core.dictation;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -60,6 +61,11 @@ final class SpokenWords {
     private final Lexicon lexicon;
     private final Pattern word;
     private final boolean isHigh;
+    /** What words were found to mean: the same few come again and again, and each is held against many forms. */
+    private final Map<String, Optional<Stroke>> strokes = new HashMap<>();
+
+    private final Map<String, Optional<SpokenTimes>> times = new HashMap<>();
+    private final Map<String, Optional<String>> counts = new HashMap<>();
 
     /** @param isHigh whether the string that is called by an end of the neck is string 1 */
     SpokenWords(Lexicon lexicon, boolean isHigh) {
@@ -96,6 +102,14 @@ final class SpokenWords {
 
     /** The stroke that {@code word} says; empty if it says none. */
     Optional<Stroke> stroke(String word, String text, int index) {
+        Optional<Stroke> known = strokes.get(word);
+        if (known != null) return known;
+        Optional<Stroke> found = found(word, text, index);
+        strokes.put(word, found);
+        return found;
+    }
+
+    private Optional<Stroke> found(String word, String text, int index) {
         Optional<Stroke> plain = lexicon.find("stroke", word).map(STROKES::get);
         return plain.or(() -> lexicon.read("stroke.strings", word).map(holes -> range(holes, text, index)))
                 .or(() -> lexicon.read("stroke.string-fret", word)
@@ -139,6 +153,10 @@ final class SpokenWords {
 
     /** What {@code word} says of how often strokes come or how long they last; empty if nothing. */
     Optional<SpokenTimes> times(String word) {
+        return times.computeIfAbsent(word, this::timesOf);
+    }
+
+    private Optional<SpokenTimes> timesOf(String word) {
         return several(word)
                 .or(() -> lexicon.find("times", word).map(code -> new SpokenTimes.Times(Integer.parseInt(code))))
                 .or(() -> lexicon.read("times.n", word).map(holes -> new SpokenTimes.Times(number(holes))))
@@ -237,6 +255,10 @@ final class SpokenWords {
 
     /** The count that {@code word} says, as {@code 2}, {@code &} or {@code 2 &}; empty if it says none. */
     Optional<String> count(String word) {
+        return counts.computeIfAbsent(word, this::countOf);
+    }
+
+    private Optional<String> countOf(String word) {
         Optional<String> behind = lexicon.codes("count-behind").stream()
                 .flatMap(code -> lexicon.read(code, word).stream()
                         .map(holes -> number(holes) + " " + SYLLABLES.get(code.substring(code.indexOf('.') + 1))))

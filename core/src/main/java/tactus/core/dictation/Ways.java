@@ -23,6 +23,15 @@ final class Ways {
     private final BigInteger[][] after;
 
     Ways(Dictation dictation, PatternFrame frame, Bounds bounds) {
+        this(dictation, frame, bounds, true);
+    }
+
+    /** Whether there is any way at all, which is found out without counting them. */
+    static boolean isAny(Dictation dictation, PatternFrame frame, Bounds bounds) {
+        return new Ways(dictation, frame, bounds, false).isAny();
+    }
+
+    private Ways(Dictation dictation, PatternFrame frame, Bounds bounds, boolean isCounted) {
         grid = frame.grid().slots();
         said = dictation.strokes();
         strokes = dictation.strokes().size();
@@ -38,10 +47,30 @@ final class Ways {
             }
         }
         nextStruck = nextStruck(bounds);
-        before = new BigInteger[strokes][slots];
-        after = new BigInteger[strokes][slots];
+        before = new BigInteger[isCounted ? strokes : 0][slots];
+        after = new BigInteger[isCounted ? strokes : 0][slots];
+        if (!isCounted) return;
         countBefore();
         countAfter();
+    }
+
+    private boolean isAny() {
+        boolean[] reached = new boolean[slots];
+        for (int slot = 0; slot < slots; slot++)
+            reached[slot] = strokes > 0 && allowed[0][slot] && nextStruck[0] >= slot;
+        for (int stroke = 1; stroke < strokes; stroke++) reached = reachedFrom(reached, stroke);
+        for (int slot = 0; slot < slots; slot++) if (reached[slot] && ends(slot)) return true;
+        return false;
+    }
+
+    private boolean[] reachedFrom(boolean[] last, int stroke) {
+        boolean[] reached = new boolean[slots];
+        for (int from = 0; from < slots; from++) {
+            if (!last[from]) continue;
+            for (int to = from + 1; to < slots && nextStruck[from + 1] >= to; to++)
+                reached[to] |= allowed[stroke][to] && follows(stroke - 1, from, to);
+        }
+        return reached;
     }
 
     /** A stroke whose slot is known may go against the hand; any other goes with it. */

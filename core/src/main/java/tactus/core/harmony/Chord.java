@@ -6,7 +6,6 @@ import java.util.Optional;
 import tactus.core.chord.ChordName;
 import tactus.core.picking.Held;
 import tactus.core.pitch.Tuning;
-import tactus.core.refusal.NotationException;
 import tactus.core.refusal.Refusal;
 import tactus.core.shape.Fingering;
 import tactus.core.shape.FrettingHand;
@@ -135,11 +134,7 @@ public record Chord(
 
     /** What the name of a chord means; empty if it cannot be read. */
     public static Optional<ChordName> meaning(String name) {
-        try {
-            return Optional.of(ChordName.parse(plainName(name)));
-        } catch (NotationException unreadable) {
-            return Optional.empty();
-        }
+        return ChordName.find(plainName(name));
     }
 
     /** The same shape under another name. */

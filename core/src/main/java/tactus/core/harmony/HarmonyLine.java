@@ -21,6 +21,9 @@ import tactus.core.time.Meter;
  */
 public record HarmonyLine(List<Meter> bars, List<Span> spans, List<Mark> marks, List<Loop> loops) {
 
+    /** The longest line that is read, in characters. */
+    public static final int LONGEST = 20_000;
+
     /**
      * A chord that is struck once.
      *
@@ -50,6 +53,8 @@ public record HarmonyLine(List<Meter> bars, List<Span> spans, List<Mark> marks, 
      * @throws NotationException if it cannot be read or a bar does not come out even, saying by how much
      */
     public static HarmonyLine parse(String line, Meter usual, Optional<Length> round, Lexicon lexicon) {
+        if (line.length() > LONGEST)
+            throw new NotationException("harmony-reader.too-many-letters", line, LONGEST, LONGEST);
         var spoken = new SpokenHarmony(line, usual, round, lexicon);
         return spoken.isSpoken() ? spoken.read() : new HarmonyReader(line, usual, round).read();
     }

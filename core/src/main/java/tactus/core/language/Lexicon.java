@@ -196,6 +196,16 @@ public final class Lexicon {
                 .collect(Collectors.joining("|"));
     }
 
+    /** The most words that a form of these families has, with one in each hole. */
+    public int longest(Collection<String> families) {
+        return families.stream()
+                .flatMap(family -> codes(family).stream())
+                .flatMap(code -> forms(code).stream())
+                .mapToInt(form -> form.split("\\s+").length)
+                .max()
+                .orElse(0);
+    }
+
     /** The codes of a family, in order. */
     public List<String> codes(String family) {
         return families.computeIfAbsent(

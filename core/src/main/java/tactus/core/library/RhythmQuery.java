@@ -27,6 +27,9 @@ import tactus.core.time.Slot;
  */
 public final class RhythmQuery implements Predicate<LibraryPattern> {
 
+    /** What is longer was pasted by mistake, and finds nothing. */
+    private static final int LONGEST = 500;
+
     private final Lexicon lexicon;
     private final Function<LibraryPattern, String> name;
     private final Predicate<LibraryPattern> test;
@@ -34,11 +37,13 @@ public final class RhythmQuery implements Predicate<LibraryPattern> {
     private RhythmQuery(String text, Lexicon lexicon, Function<LibraryPattern, String> name) {
         this.lexicon = lexicon;
         this.name = name;
-        test = Stream.of(text.toLowerCase(Locale.ROOT).split(","))
-                .map(String::strip)
-                .filter(part -> !part.isEmpty())
-                .map(this::part)
-                .reduce(_ -> true, Predicate::and);
+        test = text.length() > LONGEST
+                ? _ -> false
+                : Stream.of(text.toLowerCase(Locale.ROOT).split(","))
+                        .map(String::strip)
+                        .filter(part -> !part.isEmpty())
+                        .map(this::part)
+                        .reduce(_ -> true, Predicate::and);
     }
 
     /**

@@ -20,6 +20,9 @@ public final class HintSentence {
 
     private static final Pattern CHANGE = Pattern.compile("(\\S+)\\s*(?:-|\u2013|>|\u2192)\\s*(\\S+)");
 
+    /** Two names of chords with their labels are not longer. */
+    private static final int LONGEST_CHANGE = 120;
+
     private final Lexicon lexicon;
     private final Song song;
 
@@ -122,7 +125,7 @@ public final class HintSentence {
 
     private Optional<HintPlace> change(String place) {
         Matcher change = CHANGE.matcher(place);
-        return change.matches()
+        return place.length() <= LONGEST_CHANGE && change.matches()
                 ? chord(change.group(1))
                         .flatMap(from -> chord(change.group(2)).map(to -> new HintPlace.OfChange(from, to)))
                 : Optional.empty();

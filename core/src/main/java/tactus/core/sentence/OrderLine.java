@@ -24,8 +24,11 @@ import tactus.core.time.Meter;
  */
 public final class OrderLine {
 
-    private static final Pattern TIMES = Pattern.compile("\\s*[x×X]\\s*(\\d{1,6})(?![\\w])");
+    private static final Pattern TIMES = Pattern.compile("(?<!\\s)\\s*[x×X]\\s*(\\d{1,6})(?![\\w])");
     private static final Pattern SPACE = Pattern.compile("[\\s]+");
+    /** The longest text that is read, in characters. */
+    private static final int LONGEST = 20_000;
+
     private static final int DEEPEST = 20;
     private static final int MOST_MADE = 40;
     private static final int BARS_OF_A_NEW_ONE = 4;
@@ -103,6 +106,7 @@ public final class OrderLine {
      * @throws NotationException as {@link #read}
      */
     public static Song of(Song song, String text) {
+        if (text.length() > LONGEST) throw new NotationException("order-line.too-many-letters", text, LONGEST, LONGEST);
         return new OrderLine(song.sections().isEmpty() ? withSections(song, text) : song).read(text);
     }
 

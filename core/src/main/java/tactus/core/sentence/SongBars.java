@@ -27,6 +27,13 @@ public final class SongBars {
         this.timeline = Objects.requireNonNull(timeline);
     }
 
+    /** Whether {@code text} counts bars so, whether they are there or not. */
+    boolean counts(String text) {
+        return lexicon.read("stretch-bars.in-song", text)
+                .filter(holes -> NUMBERS.matcher(holes.getFirst()).matches())
+                .isPresent();
+    }
+
     /**
      * Reads {@code song bar 13} or {@code song bars 13-15}; empty if the text counts otherwise.
      *

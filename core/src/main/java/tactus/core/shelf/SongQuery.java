@@ -22,6 +22,9 @@ public final class SongQuery implements Predicate<ShelvedSong> {
 
     private static final Pattern RANGE = Pattern.compile("(\\d{1,3})\\s*[-–]\\s*(\\d{1,3})");
 
+    /** What is longer was pasted by mistake, and finds nothing. */
+    private static final int LONGEST = 500;
+
     private final Lexicon lexicon;
     private final List<ShelvedSong> all;
     private final Predicate<ShelvedSong> test;
@@ -29,11 +32,13 @@ public final class SongQuery implements Predicate<ShelvedSong> {
     private SongQuery(String text, Lexicon lexicon, List<ShelvedSong> all) {
         this.lexicon = lexicon;
         this.all = all;
-        test = Stream.of(text.split("[,;]"))
-                .map(String::strip)
-                .filter(part -> !part.isEmpty())
-                .map(this::part)
-                .reduce(_ -> true, Predicate::and);
+        test = text.length() > LONGEST
+                ? _ -> false
+                : Stream.of(text.split("[,;]"))
+                        .map(String::strip)
+                        .filter(part -> !part.isEmpty())
+                        .map(this::part)
+                        .reduce(_ -> true, Predicate::and);
     }
 
     /**

@@ -157,17 +157,9 @@ public final class MidiReader {
             capo = Integer.parseInt(plain.substring(MidiFile.CAPO.length()));
         } else if (plain.startsWith(MidiFile.TUNING)) {
             tuning = Optional.of(plain.substring(MidiFile.TUNING.length()));
-        } else if (plain.length() <= 16 && (ChordName.isNoChord(plain) || isChord(plain))) {
+        } else if (plain.length() <= 16
+                && (ChordName.isNoChord(plain) || ChordName.find(plain).isPresent())) {
             chords.add(new HeardMusic.Said(length(tick), plain));
-        }
-    }
-
-    private static boolean isChord(String text) {
-        try {
-            ChordName.parse(text);
-            return true;
-        } catch (Refusal other) {
-            return false;
         }
     }
 

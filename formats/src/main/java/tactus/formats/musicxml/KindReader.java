@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import org.w3c.dom.Element;
 import tactus.core.chord.ChordName;
-import tactus.core.refusal.Refusal;
 
 /** Reads a chord symbol: root, kind (value list {@code kind-value}), degrees, bass. */
 final class KindReader {
@@ -47,17 +46,9 @@ final class KindReader {
         Element kind = MusicXmlReader.at(harmony, "kind");
         String said = kind == null ? "" : kind.getAttribute("text");
         String quality = KINDS.getOrDefault(text(harmony, "kind"), said) + degrees(harmony);
-        return parsed(root + quality + slash)
-                .or(() -> parsed(root + said + slash))
-                .or(() -> parsed(root + KINDS.getOrDefault(text(harmony, "kind"), "") + slash));
-    }
-
-    private static Optional<ChordName> parsed(String name) {
-        try {
-            return Optional.of(ChordName.parse(name));
-        } catch (Refusal unreadable) {
-            return Optional.empty();
-        }
+        return ChordName.find(root + quality + slash)
+                .or(() -> ChordName.find(root + said + slash))
+                .or(() -> ChordName.find(root + KINDS.getOrDefault(text(harmony, "kind"), "") + slash));
     }
 
     private static String note(Element harmony, String what) {
