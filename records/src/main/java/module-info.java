@@ -2,6 +2,7 @@
 module tactus.records {
     requires transitive tactus.core;
     requires tactus.formats;
+    requires tactus.words;
     requires java.sql;
     requires org.slf4j;
     requires org.xerial.sqlitejdbc;

@@ -39,7 +39,7 @@ class ArchitectureTest {
             .whereLayer("app")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("words")
-            .mayOnlyBeAccessedByLayers("app", "formats")
+            .mayOnlyBeAccessedByLayers("app", "formats", "records")
             .whereLayer("formats")
             .mayOnlyBeAccessedByLayers("app", "records")
             .whereLayer("records")

@@ -5,9 +5,12 @@ import java.io.PrintWriter;
 import java.io.StringReader;
 import java.nio.charset.CharacterCodingException;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -17,6 +20,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import tactus.app.work.DataFolder;
+import tactus.app.work.Settings;
 import tactus.core.logbook.Progress;
 import tactus.core.logbook.Records;
 import tactus.core.logbook.Repertoire;
@@ -26,6 +30,8 @@ import tactus.core.shelf.ShelvedSong;
 import tactus.formats.table.LogTable;
 import tactus.records.logbook.DamagedLogbook;
 import tactus.records.logbook.Logbook;
+import tactus.records.logbook.LogbookCopy;
+import tactus.records.logbook.StudentTraces;
 import tactus.words.ProgressWords;
 import tactus.words.ReachWords;
 import tactus.words.Words;
@@ -36,23 +42,26 @@ import tactus.words.Words;
         description = {
             "Print what is kept of students, as tables that log import reads again:",
             "students, lessons, takes or changes; import FILE takes such a table in; forget NAME takes a student out;",
-            "restore puts the newest copy in the place of a logbook that was lost or damaged;",
+            "restore puts the newest copy that is whole, or the one that is named, in the place of a logbook that was lost or",
+            "damaged; copies lists them;",
             "reach NAME SONG... says which versions of these songs a student can play, and what is missing."
         },
         mixinStandardHelpOptions = true)
 final class LogCommand implements Callable<Integer> {
 
+    private static final DateTimeFormatter MADE = DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm");
+
     @Parameters(
             index = "0",
             paramLabel = "WHAT",
-            description = "students, lessons, takes, changes, import, forget, reach or restore")
+            description = "students, lessons, takes, changes, import, forget, reach, copies or restore")
     private String what;
 
     @Parameters(
             index = "1",
             arity = "0..1",
             paramLabel = "FILE|NAME",
-            description = "what import, forget or reach is about")
+            description = "what import, forget, reach or restore is about")
     private Optional<String> subject = Optional.empty();
 
     @Parameters(index = "2..*", paramLabel = "SONG", description = "the songs that reach looks at")
@@ -64,6 +73,9 @@ final class LogCommand implements Callable<Integer> {
     @Option(names = "--student", paramLabel = "NAME", description = "only what is about one student")
     private Optional<String> student = Optional.empty();
 
+    @Option(names = "--same", description = "import names in other letters as those that are known")
+    private boolean isSame;
+
     @Option(names = "--yes", description = "forget without asking back")
     private boolean sure;
 
@@ -73,6 +85,7 @@ final class LogCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         if (what.equals("restore")) return restore();
+        if (what.equals("copies")) return copies();
         try (Logbook book = open()) {
             PrintWriter out = spec.commandLine().getOut();
             switch (what) {
@@ -90,12 +103,17 @@ final class LogCommand implements Callable<Integer> {
     }
 
     private Integer restore() {
+        Path folder = DataFolder.usual().root();
         try {
-            Optional<Path> copy = Logbook.restore(DataFolder.usual().root(), LocalDateTime.now());
-            spec.commandLine()
-                    .getOut()
-                    .println(copy.map(path -> Words.of("log.restored", path)).orElse(Words.of("log.no-copy")));
-            return copy.isPresent() ? TactusCommand.FINE : TactusCommand.FOUND;
+            List<LogbookCopy> copies = Files.isDirectory(folder) ? Logbook.copies(folder) : List.of();
+            if (copies.isEmpty()) {
+                spec.commandLine().getOut().println(Words.of("log.no-copy"));
+                return TactusCommand.FOUND;
+            }
+            LogbookCopy copy = subject.map(name -> called(name, copies)).orElse(copies.getFirst());
+            Logbook.restore(folder, copy, LocalDateTime.now());
+            spec.commandLine().getOut().println(Words.of("log.restored", line(copy)));
+            return TactusCommand.FINE;
         } catch (Refusal there) {
             throw new CommandFailure(TactusCommand.USAGE, Words.of("command.refused", "log", Words.why(there)));
         } catch (IOException failed) {
@@ -103,15 +121,40 @@ final class LogCommand implements Callable<Integer> {
         }
     }
 
+    private static LogbookCopy called(String name, List<LogbookCopy> copies) {
+        return copies.stream()
+                .filter(copy -> copy.file().toString().equals(name)
+                        || copy.file().getFileName().toString().equals(name))
+                .findFirst()
+                .orElseThrow(() -> new Refusal("log.no-such-copy", name));
+    }
+
+    private Integer copies() {
+        PrintWriter out = spec.commandLine().getOut();
+        Path folder = DataFolder.usual().root();
+        try {
+            List<LogbookCopy> copies = Files.isDirectory(folder) ? Logbook.copies(folder) : List.of();
+            if (copies.isEmpty()) out.println(Words.of("log.no-copy"));
+            copies.forEach(copy -> out.println(line(copy) + "  " + copy.file()));
+            return TactusCommand.FINE;
+        } catch (IOException failed) {
+            throw new CommandFailure(TactusCommand.FOUND, "tactus log: " + failed.getMessage());
+        }
+    }
+
+    private static String line(LogbookCopy copy) {
+        return Words.of("log.copy", MADE.format(copy.made()), copy.students(), copy.lessons(), copy.takes());
+    }
+
     /** The logbook of the data folder. */
     static Logbook open() throws IOException {
-        Path folder = DataFolder.usual().root();
-        Files.createDirectories(folder);
+        Path folder = DataFolder.usual().folder();
         try {
             return Logbook.open(folder, LocalDateTime.now());
         } catch (DamagedLogbook damaged) {
-            String copy = damaged.backup().map(Path::toString).orElse("");
-            throw new IOException(Words.of("log.damaged", damaged.aside(), copy.isEmpty() ? 0 : 1, copy), damaged);
+            List<LogbookCopy> copies = damaged.copies();
+            String latest = copies.isEmpty() ? "" : line(copies.getFirst());
+            throw new IOException(Words.of("log.damaged", damaged.aside(), copies.isEmpty() ? 0 : 1, latest), damaged);
         }
     }
 
@@ -124,16 +167,18 @@ final class LogCommand implements Callable<Integer> {
                 () -> new CommandFailure(TactusCommand.USAGE, "tactus log: " + this.what + " takes " + what));
     }
 
-    private static String take(Logbook book, String name) throws IOException {
+    private String take(Logbook book, String name) throws IOException {
         String text;
         try {
             text = Files.readString(Path.of(name));
         } catch (CharacterCodingException other) {
             throw new IOException(name + " is not in UTF-8", other);
-        } catch (IOException | java.nio.file.InvalidPathException unreadable) {
+        } catch (IOException | InvalidPathException unreadable) {
             throw new IOException(name + " cannot be read", unreadable);
         }
         Records read = LogTable.read(new StringReader(text), LocalDate.now());
+        List<Records.Respelled> others = book.records().respelled(read);
+        if (!isSame && !others.isEmpty()) throw respelled(others);
         int all = read.students().size()
                 + read.lessons().size()
                 + read.takes().size()
@@ -141,12 +186,25 @@ final class LogCommand implements Callable<Integer> {
         return Words.of("log.taken", all, book.add(read));
     }
 
+    private static Refusal respelled(List<Records.Respelled> others) {
+        List<String> pairs = others.stream()
+                .map(each -> Words.of("log.respelled-one", each.name(), each.known()))
+                .toList();
+        String first = others.getFirst().name();
+        return new Refusal("log.respelled", first, others.size() > 1 ? 1 : 0, String.join(", ", pairs));
+    }
+
     private void forget(Logbook book, String name) throws IOException {
-        known(book.records(), name);
-        if (!sure) throw new Refusal("log.sure", name);
-        book.forget(name);
-        book.forgetCopies(DataFolder.usual().root(), LocalDateTime.now());
-        spec.commandLine().getOut().println(Words.of("log.forgotten", name));
+        String known = known(book.records(), name).name();
+        if (!sure) throw new Refusal("log.sure", known);
+        DataFolder folder = DataFolder.usual();
+        var remains = new ArrayList<>(
+                book.forget(known, folder.root(), LocalDateTime.now()).orElse(List.of()));
+        remains.addAll(
+                StudentTraces.of(known, new Settings(folder).foldersProperty().get(), () -> false));
+        PrintWriter out = spec.commandLine().getOut();
+        out.println(Words.of("log.forgotten", known, remains.isEmpty() ? 0 : 1));
+        remains.forEach(each -> out.println("  " + Words.say(each)));
     }
 
     /** A line for each version of the songs, what can be played first. */
@@ -172,7 +230,7 @@ final class LogCommand implements Callable<Integer> {
      */
     static Student known(Records records, String name) {
         return records.students().stream()
-                .filter(each -> each.name().equalsIgnoreCase(name.strip()))
+                .filter(each -> Student.isSame(each.name(), name))
                 .findFirst()
                 .orElseThrow(() -> new Refusal(
                         "log.nobody",
@@ -187,8 +245,8 @@ final class LogCommand implements Callable<Integer> {
         LogTable table = LogTable.named(what)
                 .orElseThrow(() -> new CommandFailure(
                         TactusCommand.USAGE,
-                        "tactus log: it is students, lessons, takes, changes, import, forget or restore, not \"" + what
-                                + "\""));
+                        "tactus log: it is students, lessons, takes, changes, import, forget, reach, copies or restore, not \""
+                                + what + "\""));
         Records all = book.records();
         Records records = student.isPresent() ? all.of(known(all, student.get()).name()) : all;
         if (csv) {

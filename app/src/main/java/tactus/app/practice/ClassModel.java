@@ -7,7 +7,9 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import javafx.beans.property.ObjectProperty;
@@ -31,9 +33,12 @@ import tactus.core.refusal.Refusal;
 import tactus.core.shelf.ShelvedSong;
 import tactus.core.song.Song;
 import tactus.core.song.SongId;
+import tactus.core.statement.Statement;
 import tactus.formats.song.SongFile;
 import tactus.records.logbook.DamagedLogbook;
 import tactus.records.logbook.Logbook;
+import tactus.records.logbook.LogbookCopy;
+import tactus.records.logbook.StudentTraces;
 import tactus.words.Words;
 
 /** The students of the logbook, the one who plays, and what is known of them. The logbook is opened when it is first asked for. */
@@ -49,6 +54,13 @@ final class ClassModel {
             new SimpleObjectProperty<>(this, "chosen", Optional.empty());
     private Optional<Logbook> book = Optional.empty();
     private boolean isDamaged;
+    private boolean isFailing;
+    private final ReadOnlyObjectWrapper<List<LogbookCopy>> offered =
+            new ReadOnlyObjectWrapper<>(this, "offered", List.of());
+    private final ReadOnlyObjectWrapper<Forgotten> forgotten =
+            new ReadOnlyObjectWrapper<>(this, "forgotten", Forgotten.NOBODY);
+    private final List<TakeEntry> unwritten = new ArrayList<>();
+    private final Map<String, String> drafts = new HashMap<>();
 
     /**
      * @param folder where the logbook is
@@ -87,33 +99,45 @@ final class ClassModel {
                 .findFirst();
     }
 
-    /** Keeps how often the student who is chosen changed between two chords in a minute; answers why not. */
+    /** Keeps how often the student who is chosen changed between two chords in a minute; answers why it is not kept. */
     Optional<String> count(String from, String to, int perMinute) {
         if (chosen.get().isEmpty()) return Optional.empty();
         try {
             var entry = new ChangeEntry(chosen.get().get(), LocalDate.now(), from, to, perMinute);
-            add(new Records(List.of(), List.of(), List.of(), List.of(entry)));
-            return Optional.empty();
+            return add(new Records(List.of(), List.of(), List.of(), List.of(entry)));
         } catch (Refusal wrong) {
             return Optional.of(Words.why(wrong));
         }
     }
 
-    /** Opens the logbook, once. */
+    /** Opens the logbook, unless it is open; where it could not be opened it is tried again. */
     void open() {
         shelf.refresh();
-        if (book.isPresent() || isDamaged) return;
+        if (book.isPresent() || !offered.get().isEmpty()) return;
         try {
-            Files.createDirectories(folder);
-            book = Optional.of(Logbook.open(folder, LocalDateTime.now()));
+            Logbook opened = Logbook.open(folder, LocalDateTime.now());
+            book = Optional.of(opened);
+            problem.set(opened.uncopied()
+                    .map(why -> Words.of("class.uncopied", why.getMessage()))
+                    .orElse(""));
             refresh();
+            if (records.get().students().isEmpty()) offer(Logbook.copies(folder), "class.empty");
         } catch (DamagedLogbook damaged) {
             isDamaged = true;
-            String copy = damaged.backup().map(Path::toString).orElse("");
-            problem.set(Words.of("class.damaged", damaged.aside(), copy.isEmpty() ? 0 : 1, copy));
+            offered.set(damaged.copies());
+            problem.set(
+                    Words.of("class.damaged", damaged.aside(), damaged.copies().size()));
         } catch (IOException failed) {
             problem.set(Words.of("class.failed", failed.getMessage()));
         }
+    }
+
+    /** Copies with somebody in them, where the logbook has nobody. */
+    private void offer(List<LogbookCopy> copies, String why) {
+        List<LogbookCopy> peopled =
+                copies.stream().filter(copy -> copy.students() > 0).toList();
+        offered.set(peopled);
+        if (!peopled.isEmpty()) problem.set(Words.of(why, peopled.size()));
     }
 
     /** Tells the logbook of the song in {@code work}, so that what is written down of it follows a new title. */
@@ -146,35 +170,61 @@ final class ClassModel {
         }
     }
 
-    /** Goes on after a damaged logbook: with its newest copy, or with a new one. */
-    void goOn(boolean fromCopy) {
+    /** Goes on with a copy in the place of the logbook. */
+    void goOn(LogbookCopy copy) {
+        close();
+        try {
+            Logbook.restore(folder, copy, LocalDateTime.now());
+        } catch (IOException failed) {
+            problem.set(Words.of("class.failed", failed.getMessage()));
+            return;
+        } catch (Refusal there) {
+            problem.set(Words.why(there));
+        }
+        goOn();
+    }
+
+    /** Goes on with what is there: a new logbook where there is none. */
+    void goOn() {
+        offered.set(List.of());
         isDamaged = false;
         problem.set("");
-        try {
-            if (fromCopy) Logbook.restore(folder, LocalDateTime.now());
-        } catch (IOException | Refusal failed) {
-            problem.set(Words.of("class.failed", String.valueOf(failed.getMessage())));
-        }
         open();
     }
 
+    private void close() {
+        book.ifPresent(Logbook::close);
+        book = Optional.empty();
+    }
+
+    /** Copies that can be put in the place of the logbook, the newest first; empty where it needs none. */
+    ReadOnlyObjectProperty<List<LogbookCopy>> offeredProperty() {
+        return offered.getReadOnlyProperty();
+    }
+
+    /** Whether the logbook was damaged, so that nothing is open until a person says how to go on. */
     boolean isDamaged() {
         return isDamaged;
     }
 
+    /** Whether there is a logbook to write in. */
+    boolean isOpen() {
+        return book.isPresent();
+    }
+
     /** Shows six made-up students, in memory, for as long as the window is open. */
     void openDemo() {
-        book.ifPresent(Logbook::close);
-        Logbook demo = Logbook.forNow();
-        book = Optional.of(demo);
+        close();
+        book = Optional.of(Logbook.forNow());
         isDamaged = false;
+        offered.set(List.of());
         problem.set("");
         add(DemoClass.records(LocalDate.now()));
         chosen.set(records.get().students().stream().map(Student::name).findFirst());
     }
 
-    private void add(Records more) {
-        inBook(open -> {
+    private Optional<String> add(Records more) {
+        return inBook(open -> {
             open.add(more);
             refresh();
         });
@@ -192,35 +242,38 @@ final class ClassModel {
     Optional<String> enrol(String name) {
         try {
             var student = new Student(name, LocalDate.now(), Optional.empty(), "");
-            if (records.get().students().stream().anyMatch(each -> each.name().equalsIgnoreCase(student.name())))
-                return Optional.of(Words.of("class.there", student.name()));
-            add(new Records(List.of(student), List.of(), List.of(), List.of()));
-            chosen.set(Optional.of(student.name()));
-            return Optional.empty();
+            Optional<String> there = records.get().students().stream()
+                    .map(Student::name)
+                    .filter(each -> Student.isSame(each, student.name()))
+                    .findFirst();
+            if (there.isPresent()) return Optional.of(Words.of("class.there", there.get()));
+            Optional<String> wrong = add(new Records(List.of(student), List.of(), List.of(), List.of()));
+            if (wrong.isEmpty()) chosen.set(Optional.of(student.name()));
+            return wrong;
         } catch (Refusal wrong) {
             return Optional.of(Words.why(wrong));
         }
     }
 
-    /** Writes down what the student who is chosen is given today; answers why not. */
+    /** Writes down what the student who is chosen is given today; answers why it is not kept. */
     Optional<String> give(String song, String version, int tempo, String homework) {
         if (chosen.get().isEmpty()) return Optional.empty();
         try {
             var lesson = new Lesson(chosen.get().get(), LocalDate.now(), song, version, "", tempo, homework);
-            add(new Records(List.of(), List.of(lesson), List.of(), List.of()));
-            return Optional.empty();
+            return add(new Records(List.of(), List.of(lesson), List.of(), List.of()));
         } catch (Refusal wrong) {
             return Optional.of(Words.why(wrong));
         }
     }
 
-    /** Keeps a round that the student who is chosen played. */
-    void keep(String song, String version, String bars, int tempo, Take take) {
-        chosen.get().ifPresent(name -> {
-            LocalDateTime now = LocalDateTime.now().truncatedTo(ChronoUnit.SECONDS);
-            var entry = TakeEntry.of(name, now, song, version, bars, tempo, take);
-            add(new Records(List.of(), List.of(), List.of(entry), List.of()));
-        });
+    /** Keeps a round that the student who is chosen played; answers why it is not kept. It is tried again with the next one. */
+    Optional<String> keep(String song, String version, String bars, int tempo, Take take) {
+        if (chosen.get().isEmpty()) return Optional.empty();
+        LocalDateTime now = LocalDateTime.now().truncatedTo(ChronoUnit.SECONDS);
+        unwritten.add(TakeEntry.of(chosen.get().get(), now, song, version, bars, tempo, take));
+        Optional<String> wrong = add(new Records(List.of(), List.of(), unwritten, List.of()));
+        if (wrong.isEmpty()) unwritten.clear();
+        return wrong.map(why -> Words.of("class.unkept", why));
     }
 
     /** The plan that is kept for a song and the student who is chosen, or for nobody. */
@@ -236,7 +289,8 @@ final class ClassModel {
 
     /** Keeps a plan for the student who is chosen, or for nobody; answers whether it could be kept. */
     boolean keepPlan(String song, String version, LocalDate begins, int minutes, PracticePlan plan) {
-        return inBook(open -> open.keep(KeptPlan.of(chosen.get(), song, version, begins, minutes, plan)));
+        return inBook(open -> open.keep(KeptPlan.of(chosen.get(), song, version, begins, minutes, plan)))
+                .isEmpty();
     }
 
     /** Keeps none any longer. */
@@ -249,14 +303,19 @@ final class ClassModel {
         void write(Logbook open) throws IOException;
     }
 
-    private boolean inBook(Writing writing) {
-        if (book.isEmpty()) return false;
+    /** Writes, and answers why it is not kept; where the logbook could not be opened before it is tried again. */
+    private Optional<String> inBook(Writing writing) {
+        if (book.isEmpty()) open();
+        if (book.isEmpty()) return Optional.of(problem.get().isEmpty() ? Words.of("class.closed") : problem.get());
         try {
             writing.write(book.get());
-            return true;
+            if (isFailing) problem.set("");
+            isFailing = false;
+            return Optional.empty();
         } catch (IOException failed) {
+            isFailing = true;
             problem.set(Words.of("class.failed", failed.getMessage()));
-            return false;
+            return Optional.of(problem.get());
         }
     }
 
@@ -267,13 +326,57 @@ final class ClassModel {
                 .orElse(OptionalInt.empty());
     }
 
-    /** Takes a student out with everything that is known of them. */
+    /** Takes a student out with everything that is known of them, and says where something of them may still stand. */
     void forget(String name) {
-        inBook(open -> {
-            open.forget(name);
-            open.forgetCopies(folder, LocalDateTime.now());
+        var left = new ArrayList<Statement>();
+        boolean[] was = new boolean[1];
+        Optional<String> wrong = inBook(open -> {
+            open.forget(name, folder, LocalDateTime.now()).ifPresent(remains -> {
+                was[0] = true;
+                left.addAll(remains);
+            });
             refresh();
         });
+        if (wrong.isPresent() || !was[0]) return;
+        unwritten.removeIf(each -> Student.isSame(each.student(), name));
+        drafts.remove(name);
+        forgotten.set(new Forgotten(name, Words.of("class.looking"), said(left)));
+        shelf.lookThrough(
+                (folders, isCancelled) -> StudentTraces.of(name, folders, isCancelled),
+                songs -> {
+                    left.addAll(songs);
+                    forgotten.set(new Forgotten(name, "", said(left)));
+                },
+                failed -> forgotten.set(
+                        new Forgotten(name, Words.of("class.not-looked", String.valueOf(failed)), said(left))));
+    }
+
+    private static List<String> said(List<Statement> remains) {
+        return remains.stream().map(Words::say).toList();
+    }
+
+    /**
+     * Who was forgotten last.
+     *
+     * @param state what is still being done; empty if nothing is
+     * @param remains where something of them may still stand
+     */
+    record Forgotten(String name, String state, List<String> remains) {
+
+        static final Forgotten NOBODY = new Forgotten("", "", List.of());
+    }
+
+    ReadOnlyObjectProperty<Forgotten> forgottenProperty() {
+        return forgotten.getReadOnlyProperty();
+    }
+
+    /** What was typed for a student and not given yet. */
+    String draft(String student) {
+        return drafts.getOrDefault(student, "");
+    }
+
+    void keepDraft(String student, String typed) {
+        drafts.put(student, typed);
     }
 
     Optional<Progress> progress(String name) {

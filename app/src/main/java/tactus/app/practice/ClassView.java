@@ -3,6 +3,8 @@ package tactus.app.practice;
 import static tactus.app.practice.PageText.button;
 import static tactus.app.practice.PageText.text;
 
+import java.time.format.DateTimeFormatter;
+import java.time.format.FormatStyle;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
@@ -27,6 +29,7 @@ import tactus.app.work.Work;
 import tactus.core.logbook.Lesson;
 import tactus.core.logbook.Progress;
 import tactus.core.logbook.Student;
+import tactus.records.logbook.LogbookCopy;
 import tactus.words.ProgressWords;
 import tactus.words.Words;
 
@@ -46,6 +49,7 @@ final class ClassView extends BorderPane {
     private final VBox page = new VBox();
     private final MinuteBox minute;
     private boolean asksToForget;
+    private Optional<String> about = Optional.empty();
 
     /**
      * @param input what a student is heard by
@@ -65,6 +69,7 @@ final class ClassView extends BorderPane {
         setCenter(scroll);
         addEventFilter(KeyEvent.KEY_PRESSED, press -> {
             if (press.getCode() != KeyCode.ESCAPE) return;
+            about.ifPresent(student -> model.keepDraft(student, homework.getText()));
             leave.run();
             press.consume();
         });
@@ -81,7 +86,20 @@ final class ClassView extends BorderPane {
                 model.recordsProperty(),
                 model.chosenProperty(),
                 model.problemProperty(),
+                model.offeredProperty(),
+                model.forgottenProperty(),
                 model.shelfProperty());
+        bound.follow(model.chosenProperty(), this::showFor);
+    }
+
+    /** What is typed and said belongs to one student: it goes when another is chosen, and is there again with them. */
+    private void showFor(Optional<String> student) {
+        if (student.equals(about)) return;
+        about.ifPresent(before -> model.keepDraft(before, homework.getText()));
+        about = student;
+        homework.setText(student.map(model::draft).orElse(""));
+        problem.setText("");
+        minute.beginAnew();
     }
 
     private VBox column() {
@@ -154,18 +172,37 @@ final class ClassView extends BorderPane {
         String wrong = model.problemProperty().get();
         if (!wrong.isEmpty()) showProblem(wrong);
         Optional<Progress> progress = model.chosenProperty().get().flatMap(model::progress);
+        ClassModel.Forgotten forgotten = model.forgottenProperty().get();
+        if (progress.isEmpty() && !forgotten.name().isEmpty()) showForgotten(forgotten);
         if (progress.isPresent()) showPage(progress.get());
         else if (wrong.isEmpty()) showNobody(names.isEmpty());
     }
 
     private void showProblem(String wrong) {
         page.getChildren().add(text(wrong, "class-wrong"));
-        if (!model.isDamaged()) return;
-        var buttons = new HBox(
-                button("class.take-copy", "class-copy", () -> model.goOn(true)),
-                button("class.begin-anew", "class-anew", () -> model.goOn(false)));
-        buttons.getStyleClass().add("class-row");
-        page.getChildren().add(buttons);
+        var buttons = new FlowPane();
+        buttons.getStyleClass().add("class-changes");
+        int number = 1;
+        for (LogbookCopy copy : model.offeredProperty().get()) {
+            String made = DateTimeFormatter.ofLocalizedDateTime(FormatStyle.MEDIUM, FormatStyle.SHORT)
+                    .format(copy.made());
+            var take = button("class.take-copy", "class-copy-" + number++, () -> model.goOn(copy));
+            take.setText(Words.of("class.take-copy", made, copy.students(), copy.lessons(), copy.takes()));
+            buttons.getChildren().add(take);
+        }
+        if (model.isDamaged()) buttons.getChildren().add(button("class.begin-anew", "class-anew", model::goOn));
+        else if (!model.isOpen()) buttons.getChildren().add(button("class.again", "class-again", model::goOn));
+        if (!buttons.getChildren().isEmpty()) page.getChildren().add(buttons);
+    }
+
+    private void showForgotten(ClassModel.Forgotten forgotten) {
+        var said = text(Words.of("class.forgotten", forgotten.name()), "class-text");
+        said.setId("class-forgotten");
+        page.getChildren().add(said);
+        if (!forgotten.state().isEmpty()) page.getChildren().add(text(forgotten.state(), "quiet"));
+        if (forgotten.remains().isEmpty()) return;
+        page.getChildren().add(text(Words.of("class.remains"), "column-title"));
+        forgotten.remains().forEach(each -> page.getChildren().add(text(each, "class-text")));
     }
 
     private void showNobody(boolean isEmpty) {

@@ -157,6 +157,12 @@ final class MinuteBox extends VBox {
         press.requestFocus();
     }
 
+    /** Forgets a minute that was begun and what was said of the last one: somebody else is chosen. */
+    void beginAnew() {
+        leave();
+        said.setText("");
+    }
+
     private void leave() {
         clock.stop();
         running = Optional.empty();

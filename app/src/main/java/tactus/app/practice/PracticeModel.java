@@ -9,6 +9,8 @@ import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyDoubleProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleIntegerProperty;
 import tactus.app.hand.HandView;
 import tactus.app.player.PlayerModel;
@@ -46,6 +48,7 @@ public final class PracticeModel {
     private int roundsAtTempo;
     private final ReadOnlyObjectWrapper<Optional<BarRange>> ownBars =
             new ReadOnlyObjectWrapper<>(this, "ownBars", Optional.empty());
+    private final ReadOnlyStringWrapper unkept = new ReadOnlyStringWrapper(this, "unkept", "");
     private double speedBefore = 1;
 
     PracticeModel(Work work, Settings settings, PlayerModel player, ClassModel students) {
@@ -60,6 +63,11 @@ public final class PracticeModel {
         input.onStroke(ago -> takes.tap(Optional.empty(), ago + input.late()));
         input.follow(standIn);
         chosen.subscribe(_ -> forget());
+        // What was played was played by somebody else.
+        students.chosenProperty().subscribe((_, _) -> {
+            takes.forget();
+            unkept.set("");
+        });
         player.positionProperty().subscribe(_ -> takes.listen());
         player.playingProperty().subscribe((_, playing) -> {
             if (!playing) end();
@@ -287,11 +295,17 @@ public final class PracticeModel {
     }
 
     private void keep(BarRange bars, Take judged) {
-        students.keep(
+        Optional<String> wrong = students.keep(
                 work.song().facts().title(),
                 work.song().versions().shown().orElse(""),
                 bars.toString(),
                 (int) Math.round(work.song().facts().tempo().perMinute() * speed()),
                 judged);
+        unkept.set(wrong.orElse(""));
+    }
+
+    /** Why the last round is not in the logbook; empty if it is, or belongs to nobody. */
+    ReadOnlyStringProperty unkeptProperty() {
+        return unkept.getReadOnlyProperty();
     }
 }

@@ -20,6 +20,7 @@ import javafx.stage.Window;
 import tactus.app.action.Actions;
 import tactus.app.action.Scope;
 import tactus.app.field.Bound;
+import tactus.app.field.ProblemLabel;
 import tactus.app.field.WrappedCell;
 import tactus.app.hand.HandView;
 import tactus.app.player.MixPanel;
@@ -103,6 +104,10 @@ final class PracticeView extends BorderPane {
             each.managedProperty().bind(each.textProperty().isNotEmpty());
         sentence.setId("take-sentence");
         numbers.setId("take-numbers");
+        var unkept = new ProblemLabel();
+        unkept.setId("take-unkept");
+        unkept.textProperty().bind(model.unkeptProperty());
+        unkept.managedProperty().bind(unkept.textProperty().isNotEmpty());
         var keys = wrapped("quiet");
         keys.setText(Words.of("practice.keys"));
         // Who has played a round knows them.
@@ -131,7 +136,7 @@ final class PracticeView extends BorderPane {
         // The picture stays in sight while what was played is scrolled.
         var top = new VBox(what, tempo, why, picture);
         top.getStyleClass().add("practice-top");
-        var below = new VBox(buttons, stroke, sentence, numbers, strip, keys, who, learner, loop);
+        var below = new VBox(buttons, stroke, sentence, numbers, unkept, strip, keys, who, learner, loop);
         below.getStyleClass().add("practice-centre");
         var scroll = new ScrollPane(below);
         scroll.setFitToWidth(true);

@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -92,6 +93,30 @@ public final class ShelfModel {
         });
         reading.setOnFailed(_ -> state.set(Words.of("shelf.failed")));
         background.accept(reading);
+    }
+
+    /**
+     * Looks through the teacher's folders, in any thread.
+     *
+     * @param <T> what is found
+     */
+    public interface Looking<T> {
+        /** @throws IOException if a folder cannot be looked into */
+        T look(List<Path> folders, BooleanSupplier isCancelled) throws IOException;
+    }
+
+    /** Looks through the folders beside the window, and hands on what was found, or why nothing could be. */
+    public <T> void lookThrough(Looking<T> looking, Consumer<T> found, Consumer<String> failed) {
+        List<Path> where = folders();
+        var task = new Task<T>() {
+            @Override
+            protected T call() throws IOException {
+                return looking.look(where, this::isCancelled);
+            }
+        };
+        task.setOnSucceeded(_ -> found.accept(task.getValue()));
+        task.setOnFailed(_ -> failed.accept(task.getException().getMessage()));
+        background.accept(task);
     }
 
     private String said(int count) {

@@ -1,9 +1,9 @@
 package tactus.app.work;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
+import tactus.formats.file.OwnFile;
 
 /**
  * The user's data folder: settings, log and work not yet saved. It is {@code ~/.local/share/tactus} or what
@@ -27,12 +27,22 @@ public record DataFolder(Path root) {
     }
 
     /**
+     * Returns the folder, made if it is not there yet, for its owner alone: students stand in it.
+     *
+     * @throws IOException if it cannot be made
+     */
+    public Path folder() throws IOException {
+        return OwnFile.made(root);
+    }
+
+    /**
      * Returns a folder inside, made if it is not there yet.
      *
      * @throws IOException if it cannot be made
      */
     public Path folder(String name) throws IOException {
-        return Files.createDirectories(root.resolve(name));
+        folder();
+        return OwnFile.folder(root.resolve(name));
     }
 
     public Path file(String name) {

@@ -1,11 +1,12 @@
 package tactus.app.work;
 
 import java.io.IOException;
-import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import tactus.core.song.Handout;
@@ -16,6 +17,7 @@ import tactus.words.Words;
 public final class Layouts {
 
     private static final Logger LOG = LoggerFactory.getLogger(Layouts.class);
+    private static final String FILE = "layouts.json";
     private static final int LONGEST_NAME = 40;
 
     private final DataFolder folder;
@@ -26,7 +28,7 @@ public final class Layouts {
     public Layouts(DataFolder folder) {
         this.folder = folder;
         try {
-            all.putAll(LayoutsFile.read(folder.file("layouts.json")));
+            all.putAll(LayoutsFile.read(folder.file(FILE)));
         } catch (IOException unreadable) {
             isReadable = false;
             LOG.warn("the layouts cannot be read and are left as they are", unreadable);
@@ -42,25 +44,30 @@ public final class Layouts {
     public Optional<String> keep(String name, Handout layout) {
         String plain = name.strip();
         if (plain.isEmpty() || plain.length() > LONGEST_NAME) return Optional.of(Words.of("layouts.name"));
-        all.put(plain, layout.with(Handout.Reader.ANYBODY));
-        return write();
+        return change(all -> all.put(plain, layout.with(Handout.Reader.ANYBODY)));
     }
 
     /** Forgets the layout called {@code name}. */
     public Optional<String> forget(String name) {
-        all.remove(name);
-        return write();
+        return change(all -> all.remove(name));
     }
 
-    private Optional<String> write() {
-        if (!isReadable) return Optional.of(Words.of("layouts.unreadable", folder.file("layouts.json")));
+    /** Makes a change in what the file holds now, which another program may have changed. */
+    private Optional<String> change(Consumer<Map<String, Handout>> change) {
+        Path file = folder.file(FILE);
+        if (!isReadable) return Optional.of(Words.of("layouts.unreadable", file));
         try {
-            Files.createDirectories(folder.root());
-            LayoutsFile.write(all, folder.file("layouts.json"));
+            SharedFile.change(folder, () -> {
+                var now = new LinkedHashMap<>(LayoutsFile.read(file));
+                change.accept(now);
+                LayoutsFile.write(now, file);
+                all.clear();
+                all.putAll(now);
+            });
             return Optional.empty();
         } catch (IOException full) {
             LOG.warn("the layouts cannot be kept", full);
-            return Optional.of(Words.of("layouts.unwritten", folder.file("layouts.json")));
+            return Optional.of(Words.of("layouts.unwritten", file));
         }
     }
 }

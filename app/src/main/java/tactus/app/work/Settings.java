@@ -1,7 +1,9 @@
 package tactus.app.work;
 
 import java.io.IOException;
+import java.nio.charset.CharacterCodingException;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
@@ -9,6 +11,7 @@ import java.time.format.FormatStyle;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Properties;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.IntegerProperty;
@@ -34,10 +37,15 @@ import tactus.formats.sheet.SheetLook;
 public final class Settings {
 
     private static final Logger LOG = LoggerFactory.getLogger(Settings.class);
+    private static final String FILE = "settings.properties";
     private static final int MOST_RECENT = 8;
 
     private final DataFolder folder;
     private final Layouts layouts;
+    private boolean isReadable = true;
+    /** What the file says of these settings, as far as this program knows. */
+    private Properties written = new Properties();
+
     private final BooleanProperty showsNext = new SimpleBooleanProperty(this, "showsNext", true);
     private final BooleanProperty dark = new SimpleBooleanProperty(this, "dark");
     private final BooleanProperty lowStringOnTop = new SimpleBooleanProperty(this, "lowStringOnTop", true);
@@ -58,7 +66,7 @@ public final class Settings {
     public Settings(DataFolder folder) {
         this.folder = folder;
         layouts = new Layouts(folder);
-        Properties kept = read();
+        Properties kept = readAtFirst();
         dark.set(Boolean.parseBoolean(kept.getProperty("dark")));
         showsNext.set(!"false".equals(kept.getProperty("showsNext")));
         lowStringOnTop.set(Boolean.parseBoolean(kept.getProperty("lowStringOnTop", "true")));
@@ -84,15 +92,25 @@ public final class Settings {
                         paper,
                         folders,
                         delays)
-                .forEach(setting -> setting.subscribe(this::write));
+                .forEach(setting -> setting.subscribe((_, _) -> write()));
+        written = asProperties();
     }
 
     private static List<Path> paths(Properties kept, String key) {
         return kept.getProperty(key, "")
                 .lines()
                 .filter(line -> !line.isBlank())
-                .map(Path::of)
+                .flatMap(line -> path(line).stream())
                 .toList();
+    }
+
+    private static Optional<Path> path(String line) {
+        try {
+            return Optional.of(Path.of(line));
+        } catch (InvalidPathException none) {
+            LOG.warn("a path of the settings is none and is left out: {}", line);
+            return Optional.empty();
+        }
     }
 
     /** The one of {@code choices} that is called {@code name}; the first if none is. */
@@ -120,19 +138,53 @@ public final class Settings {
         return text.matches("\\d{1,9}") ? Integer.parseInt(text) : usual;
     }
 
-    private Properties read() {
-        var kept = new Properties();
-        Path file = folder.file("settings.properties");
-        if (!Files.exists(file)) return kept;
+    /**
+     * What is kept; nothing where there is no file yet.
+     *
+     * @throws IOException if it may not be read
+     */
+    private Properties read() throws IOException {
+        var read = new Properties();
+        Path file = folder.file(FILE);
+        if (!Files.exists(file)) return read;
         try (var in = Files.newBufferedReader(file)) {
-            kept.load(in);
-        } catch (IOException | IllegalArgumentException unreadable) {
-            LOG.warn("the settings cannot be read and are taken as at first", unreadable);
+            read.load(in);
+        } catch (IllegalArgumentException | CharacterCodingException unreadable) {
+            LOG.warn("the settings cannot be read from some place on, and are taken as at first there", unreadable);
         }
-        return kept;
+        return read;
     }
 
+    /** What is kept; where it may not be read nothing is ever written over it. */
+    private Properties readAtFirst() {
+        try {
+            return read();
+        } catch (IOException forbidden) {
+            isReadable = false;
+            LOG.warn("the settings cannot be read and are left as they are", forbidden);
+            return new Properties();
+        }
+    }
+
+    /** Writes what was changed here since it was read or written; what other programs have changed meanwhile stays. */
     private void write() {
+        Properties now = asProperties();
+        if (!isReadable || now.equals(written)) return;
+        try {
+            SharedFile.change(folder, () -> {
+                Properties there = read();
+                for (String key : now.stringPropertyNames())
+                    if (!now.getProperty(key).equals(written.getProperty(key)))
+                        there.setProperty(key, now.getProperty(key));
+                WholeFile.write(folder.file(FILE), out -> there.store(out, "Tactus"));
+                written = now;
+            });
+        } catch (IOException full) {
+            LOG.warn("the settings cannot be kept", full);
+        }
+    }
+
+    private Properties asProperties() {
         var kept = new Properties();
         kept.setProperty("dark", Boolean.toString(dark.get()));
         kept.setProperty("showsNext", Boolean.toString(showsNext.get()));
@@ -148,12 +200,7 @@ public final class Settings {
         delays.get().write(kept);
         kept.setProperty("recent", lines(recent.get()));
         kept.setProperty("folders", lines(folders.get()));
-        try {
-            Files.createDirectories(folder.root());
-            WholeFile.write(folder.file("settings.properties"), out -> kept.store(out, "Tactus"));
-        } catch (IOException full) {
-            LOG.warn("the settings cannot be kept", full);
-        }
+        return kept;
     }
 
     private static String lines(List<Path> paths) {

@@ -26,4 +26,8 @@ public record ChangeEntry(String student, LocalDate day, String from, String to,
     public boolean isLike(ChangeEntry other) {
         return from.equals(other.from) && to.equals(other.to) || from.equals(other.to) && to.equals(other.from);
     }
+
+    ChangeEntry withStudent(String other) {
+        return new ChangeEntry(other, day, from, to, perMinute);
+    }
 }

@@ -30,4 +30,8 @@ public record Lesson(
         int all = song.length() + version.length() + section.length() + homework.length();
         if (all > Student.LONGEST_NOTE) throw new Refusal("log.text", Student.LONGEST_NOTE);
     }
+
+    Lesson withStudent(String other) {
+        return new Lesson(other, day, song, version, section, tempo, homework);
+    }
 }

@@ -3,9 +3,14 @@ package tactus.core.logbook;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /**
  * All that is kept.
@@ -33,6 +38,67 @@ public record Records(List<Student> students, List<Lesson> lessons, List<TakeEnt
                 lessons.stream().filter(each -> each.student().equals(name)).toList(),
                 takes.stream().filter(each -> each.student().equals(name)).toList(),
                 changes.stream().filter(each -> each.student().equals(name)).toList());
+    }
+
+    /** The same with the names of {@code known} students as they are written there, and each other one as it stands here first. */
+    public Records spelledAs(List<Student> known) {
+        var names = new HashMap<String, String>();
+        known.forEach(each -> names.putIfAbsent(Student.plain(each.name()), each.name()));
+        // Older logbooks may know both ways to write a name; each of them stays with its own.
+        known.forEach(each -> names.put(each.name(), each.name()));
+        UnaryOperator<String> spelled = name ->
+                names.containsKey(name) ? names.get(name) : names.computeIfAbsent(Student.plain(name), _ -> name);
+        return new Records(
+                students.stream()
+                        .map(each -> each.withName(spelled.apply(each.name())))
+                        .toList(),
+                lessons.stream()
+                        .map(each -> each.withStudent(spelled.apply(each.student())))
+                        .toList(),
+                takes.stream()
+                        .map(each -> each.withStudent(spelled.apply(each.student())))
+                        .toList(),
+                changes.stream()
+                        .map(each -> each.withStudent(spelled.apply(each.student())))
+                        .toList());
+    }
+
+    /** The names of all who are spoken of, each way of writing once. */
+    public List<String> names() {
+        return Stream.of(
+                        students.stream().map(Student::name),
+                        lessons.stream().map(Lesson::student),
+                        takes.stream().map(TakeEntry::student),
+                        changes.stream().map(ChangeEntry::student))
+                .flatMap(each -> each)
+                .distinct()
+                .toList();
+    }
+
+    /** Names of {@code more} that are those of students here but for their letters, and that stand in two ways in {@code more}. */
+    public List<Respelled> respelled(Records more) {
+        var first = new HashMap<String, String>();
+        students.forEach(each -> first.put(Student.plain(each.name()), each.name()));
+        var found = new ArrayList<Respelled>();
+        for (String name : more.names()) {
+            String known = first.computeIfAbsent(Student.plain(name), _ -> name);
+            if (!known.equals(name)) found.add(new Respelled(name, known));
+        }
+        return found;
+    }
+
+    /**
+     * One student under two names.
+     *
+     * @param name the one that comes
+     * @param known the one that is there
+     */
+    public record Respelled(String name, String known) {
+
+        public Respelled {
+            Objects.requireNonNull(name);
+            Objects.requireNonNull(known);
+        }
     }
 
     /**

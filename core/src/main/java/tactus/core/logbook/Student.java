@@ -1,6 +1,8 @@
 package tactus.core.logbook;
 
+import java.text.Normalizer;
 import java.time.LocalDate;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import tactus.core.refusal.Refusal;
@@ -9,7 +11,7 @@ import tactus.core.shape.FrettingHand;
 /**
  * Somebody who is taught.
  *
- * @param name 1 to {@value #LONGEST_NAME} characters of any script, different from all others
+ * @param name 1 to {@value #LONGEST_NAME} characters of any script, different from all others, see {@link #isSame}
  * @param since the day of the first lesson
  * @param span how far the hand reaches from the first to the fourth finger, in millimetres, where it was measured
  * @param note what else the teacher keeps in mind
@@ -40,8 +42,27 @@ public record Student(String name, LocalDate since, Optional<Integer> span, Stri
         return name;
     }
 
+    /**
+     * Whether two names are those of one student: capitals, the width of spaces and how signs are put together (Unicode NFKC) tell
+     * nobody apart.
+     */
+    public static boolean isSame(String name, String other) {
+        return plain(name).equals(plain(other));
+    }
+
+    /** {@code name} as it is compared. */
+    static String plain(String name) {
+        String spaced = Normalizer.normalize(name, Normalizer.Form.NFKC).strip().replaceAll("\\s+", " ");
+        // Some letters have no capital of their own, as a German sharp s.
+        return spaced.toUpperCase(Locale.ROOT).toLowerCase(Locale.ROOT);
+    }
+
     /** The hand that shapes are made for. */
     public FrettingHand hand() {
         return span.map(reach -> new FrettingHand(reach, false)).orElse(FrettingHand.USUAL);
+    }
+
+    Student withName(String other) {
+        return new Student(other, since, span, note);
     }
 }

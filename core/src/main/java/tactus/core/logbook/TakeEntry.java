@@ -57,4 +57,8 @@ public record TakeEntry(
                 take.spreadMs(),
                 take.driftPercent());
     }
+
+    TakeEntry withStudent(String other) {
+        return new TakeEntry(other, at, song, version, bars, tempo, score, meanMs, spreadMs, driftPercent);
+    }
 }

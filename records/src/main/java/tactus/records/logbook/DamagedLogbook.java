@@ -2,20 +2,20 @@ package tactus.records.logbook;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import java.util.Optional;
+import java.util.List;
 
-/** A logbook that cannot be read. It lies aside, untouched, and a new one can be begun or a backup taken. */
+/** A logbook that SQLite itself calls corrupt. It lies aside, untouched, and a new one can be begun or a copy taken. */
 public final class DamagedLogbook extends IOException {
 
     private static final long serialVersionUID = 1;
 
     private final transient Path aside;
-    private final transient Optional<Path> backup;
+    private final transient List<LogbookCopy> copies;
 
-    DamagedLogbook(Path aside, Optional<Path> backup, Throwable cause) {
+    DamagedLogbook(Path aside, List<LogbookCopy> copies, Throwable cause) {
         super("the logbook is damaged and lies aside as " + aside, cause);
         this.aside = aside;
-        this.backup = backup;
+        this.copies = List.copyOf(copies);
     }
 
     /** Where it lies now. */
@@ -23,8 +23,8 @@ public final class DamagedLogbook extends IOException {
         return aside;
     }
 
-    /** The newest backup, if there is one: {@link Logbook#restore} takes it. */
-    public Optional<Path> backup() {
-        return backup;
+    /** The copies that are whole, the newest first: {@link Logbook#restore} takes one. */
+    public List<LogbookCopy> copies() {
+        return copies;
     }
 }

@@ -1,12 +1,15 @@
 package tactus.records.logbook;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDateTime;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -14,20 +17,25 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import tactus.core.logbook.KeptPlan;
 import tactus.core.logbook.Records;
+import tactus.core.logbook.Student;
 import tactus.core.refusal.Refusal;
 import tactus.core.song.SongId;
+import tactus.core.statement.Statement;
+import tactus.formats.file.OwnFile;
 
 /**
  * Students and what is known of them, in a database. It is copied when it is opened, and the last seven copies are kept; a damaged one
- * is set aside and never written to. Two programs can have it open at once: each change is whole, one after the other.
+ * is set aside and never written to, and nothing else is. Two programs can have it open at once: each change is whole, one after the other.
  */
 public final class Logbook implements AutoCloseable {
 
     private static final Logger LOG = LoggerFactory.getLogger(Logbook.class);
     static final String NAME = "logbook.sqlite";
+    private static final byte[] HEADER = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
 
     private final Connection connection;
     private final Rows rows;
+    private Optional<LogbookTrouble> uncopied = Optional.empty();
 
     Logbook(Connection connection) {
         this.connection = connection;
@@ -35,31 +43,77 @@ public final class Logbook implements AutoCloseable {
     }
 
     /**
-     * Opens the logbook in {@code folder}, which is there, and makes it where there is none.
+     * Opens the logbook in {@code folder}, and makes it where there is none.
      *
      * @param now what copies are named after
-     * @throws DamagedLogbook if it cannot be read; it lies aside then
-     * @throws IOException if it cannot be kept there
+     * @throws DamagedLogbook if SQLite calls it corrupt; it lies aside then
+     * @throws LogbookTrouble if it cannot be read or written now, for whatever other cause; nothing was moved
      */
     public static Logbook open(Path folder, LocalDateTime now) throws IOException {
         Path file = folder.resolve(NAME);
-        boolean isThere = Files.exists(file);
         try {
-            Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
-            try {
-                LogbookTables.prepare(connection);
-            } catch (SQLException broken) {
-                connection.close();
-                throw broken;
-            }
-            var book = new Logbook(connection);
-            if (isThere) book.copies(folder).copy(now);
+            OwnFile.made(folder);
+            if (Files.exists(file)) OwnFile.close(file);
+            else OwnFile.create(file);
+            for (Path aside : LogbookCopies.aside(folder)) OwnFile.close(aside);
+        } catch (IOException forbidden) {
+            throw LogbookTrouble.of(forbidden);
+        }
+        if (!isDatabase(file)) throw damaged(file, now, null);
+        try {
+            var book = new Logbook(prepared(file));
+            book.copy(folder, now);
             return book;
         } catch (SQLException broken) {
-            if (isBusy(broken)) throw new IOException("another program is writing to the logbook; try again", broken);
-            if (!isThere) throw new IOException("the logbook cannot be kept in " + folder, broken);
-            throw new DamagedLogbook(LogbookCopies.setAside(file, now), LogbookCopies.newest(folder), broken);
+            if (!LogbookTrouble.isCorrupt(broken)) throw LogbookTrouble.of(broken);
+            throw damaged(file, now, broken);
         }
+    }
+
+    private static DamagedLogbook damaged(Path file, LocalDateTime now, SQLException cause) throws IOException {
+        Path aside = LogbookCopies.setAside(file, now);
+        return new DamagedLogbook(aside, LogbookCopies.whole(file.getParent()), cause);
+    }
+
+    /**
+     * Whether {@code file} begins as every database of SQLite does (SQLite's file format, section 1.3.1), or is empty. If it does not,
+     * it must not even be opened: SQLite would throw away what belongs to it.
+     */
+    private static boolean isDatabase(Path file) throws LogbookTrouble {
+        try (var in = Files.newInputStream(file)) {
+            byte[] begin = in.readNBytes(HEADER.length);
+            return begin.length == 0 || Arrays.equals(begin, HEADER);
+        } catch (IOException unread) {
+            throw LogbookTrouble.of(unread);
+        }
+    }
+
+    private static Connection prepared(Path file) throws SQLException, LogbookTrouble {
+        Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+        try {
+            LogbookTables.prepare(connection);
+            return connection;
+        } catch (SQLException | LogbookTrouble broken) {
+            connection.close();
+            throw broken;
+        }
+    }
+
+    /** Where it cannot be copied it is kept on all the same. */
+    private void copy(Path folder, LocalDateTime now) {
+        try {
+            LogbookCopies.copy(connection, folder, now);
+        } catch (SQLException failed) {
+            uncopied = Optional.of(LogbookTrouble.of(failed));
+        } catch (IOException failed) {
+            uncopied = Optional.of(LogbookTrouble.of(failed));
+        }
+        uncopied.ifPresent(why -> LOG.warn("the logbook could not be copied", why));
+    }
+
+    /** Why the last copy could not be made, if it could not. */
+    public synchronized Optional<LogbookTrouble> uncopied() {
+        return uncopied;
     }
 
     /** A logbook in memory, for as long as it is open. */
@@ -68,39 +122,35 @@ public final class Logbook implements AutoCloseable {
             Connection connection = DriverManager.getConnection("jdbc:sqlite::memory:");
             LogbookTables.prepare(connection);
             return new Logbook(connection);
-        } catch (SQLException impossible) {
+        } catch (SQLException | LogbookTrouble impossible) {
             throw new IllegalStateException(impossible);
         }
     }
 
-    private static boolean isBusy(SQLException wrong) {
-        return String.valueOf(wrong.getMessage()).contains("SQLITE_BUSY")
-                || String.valueOf(wrong.getMessage()).contains("SQLITE_LOCKED");
+    /** The copies of the logbook in {@code folder} that are whole, the newest first. */
+    public static List<LogbookCopy> copies(Path folder) throws IOException {
+        return LogbookCopies.whole(folder);
     }
 
     /**
-     * Puts the newest copy in the place of a logbook that is not there, or in which nobody stands.
+     * Puts a copy in the place of a logbook that is not there, in which nobody stands, or that is corrupt: that one is set aside.
      *
-     * @return the copy; empty if there is none
+     * @param copy one of {@link #copies}
      * @throws Refusal if there is a logbook with somebody in it
-     * @throws IOException if it cannot be put there
+     * @throws IOException if it cannot be put there; then everything is as it was
      */
-    public static Optional<Path> restore(Path folder, LocalDateTime now) throws IOException {
-        Optional<Path> copy = LogbookCopies.newest(folder);
-        if (copy.isEmpty()) return copy;
+    public static void restore(Path folder, LogbookCopy copy, LocalDateTime now) throws IOException {
         Path file = folder.resolve(NAME);
+        if (Files.exists(file) && !isDatabase(file)) LogbookCopies.setAside(file, now);
         if (Files.exists(file)) {
-            try (Logbook book = open(folder, now)) {
-                if (!book.records().students().isEmpty()) throw new Refusal("log.there");
+            try (Connection there = prepared(file)) {
+                if (!Contents.isEmpty(there)) throw new Refusal("log.there");
+            } catch (SQLException broken) {
+                if (!LogbookTrouble.isCorrupt(broken)) throw LogbookTrouble.of(broken);
+                LogbookCopies.setAside(file, now);
             }
-            for (String ending : List.of("", "-wal", "-shm")) Files.deleteIfExists(file.resolveSibling(NAME + ending));
         }
-        Files.copy(copy.get(), file);
-        return copy;
-    }
-
-    private LogbookCopies copies(Path folder) {
-        return new LogbookCopies(folder, this, connection);
+        LogbookCopies.restore(copy, file);
     }
 
     /** All that is kept. */
@@ -108,7 +158,7 @@ public final class Logbook implements AutoCloseable {
         try {
             return rows.all();
         } catch (SQLException unreadable) {
-            throw unreadable(unreadable);
+            throw LogbookTrouble.of(unreadable);
         }
     }
 
@@ -161,12 +211,7 @@ public final class Logbook implements AutoCloseable {
             return done;
         } catch (SQLException failed) {
             undo(failed);
-            boolean isFull = String.valueOf(failed.getMessage()).contains("SQLITE_FULL");
-            throw new IOException(
-                    isFull
-                            ? "the disk is full; nothing was written to the logbook"
-                            : "the logbook cannot be written: " + failed.getMessage(),
-                    failed);
+            throw LogbookTrouble.of(failed);
         }
     }
 
@@ -187,7 +232,7 @@ public final class Logbook implements AutoCloseable {
 
     /**
      * Puts all of {@code records} there or nothing; what is there already stays, a student as it is written now. Who is spoken of
-     * and not known becomes a student since that day.
+     * and not known becomes a student since that day; a name in other letters is the one that is known.
      *
      * @return how many rows are new or other
      */
@@ -196,23 +241,40 @@ public final class Logbook implements AutoCloseable {
     }
 
     /**
-     * Takes a student out with everything that is known of them, and leaves nothing of it in the file; copies are thrown away by the
-     * caller, see {@link #forgetCopies}.
+     * Takes a student out with everything that is known of them, from the copies too, and leaves nothing of it between the rows.
      *
-     * @return whether there was one
+     * @param student the name, in whatever letters
+     * @param folder the one it is in
+     * @return where something of them may still stand; empty if there is no such student
+     * @throws LogbookTrouble if it cannot be written; then nobody is forgotten
      */
-    public synchronized boolean forget(String student) throws IOException {
-        try {
-            boolean was = rows.put("DELETE FROM student WHERE name = ?", student) > 0;
-            if (was) {
-                try (var statement = connection.createStatement()) {
-                    statement.execute("VACUUM");
-                    statement.execute("PRAGMA wal_checkpoint(TRUNCATE)");
-                }
+    public synchronized Optional<List<Statement>> forget(String student, Path folder, LocalDateTime now)
+            throws IOException {
+        List<String> known = records().students().stream()
+                .map(Student::name)
+                .filter(name -> Student.isSame(name, student))
+                .toList();
+        if (known.isEmpty()) return Optional.empty();
+        whole(() -> {
+            for (String name : known) rows.put("DELETE FROM student WHERE name = ?", name);
+            return known;
+        });
+        boolean isHeldOpen = !isWrittenOver();
+        LogbookCopies.forget(folder);
+        copy(folder, now);
+        return Optional.of(new Remains(known.getFirst()).of(records(), folder, isHeldOpen));
+    }
+
+    /** Whether the file has no pages of before any longer: not while another program reads them. */
+    private boolean isWrittenOver() {
+        try (var statement = connection.createStatement()) {
+            statement.execute("VACUUM");
+            try (ResultSet row = statement.executeQuery("PRAGMA wal_checkpoint(TRUNCATE)")) {
+                return row.next() && row.getInt(1) == 0;
             }
-            return was;
-        } catch (SQLException failed) {
-            throw new IOException("the logbook cannot be written: " + failed.getMessage(), failed);
+        } catch (SQLException held) {
+            LOG.info("pages of the logbook could not be written over", held);
+            return false;
         }
     }
 
@@ -222,7 +284,7 @@ public final class Logbook implements AutoCloseable {
         try {
             return new KeptPlans(rows).find(student, song, version);
         } catch (SQLException unreadable) {
-            throw unreadable(unreadable);
+            throw LogbookTrouble.of(unreadable);
         }
     }
 
@@ -234,16 +296,6 @@ public final class Logbook implements AutoCloseable {
     /** Keeps no plan any longer for that song and student. */
     public synchronized void dropPlan(Optional<String> student, String song, String version) throws IOException {
         whole(() -> new KeptPlans(rows).drop(student, song, version));
-    }
-
-    private static IOException unreadable(SQLException cause) {
-        return new IOException("the logbook cannot be read: " + cause.getMessage(), cause);
-    }
-
-    /** Throws the copies away in which somebody who is forgotten still stands, and makes a new one. */
-    public synchronized void forgetCopies(Path folder, LocalDateTime now) throws IOException {
-        copies(folder).forget();
-        copies(folder).copy(now);
     }
 
     @Override

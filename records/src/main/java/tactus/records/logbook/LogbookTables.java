@@ -4,6 +4,8 @@ import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.List;
+import org.sqlite.SQLiteErrorCode;
+import org.sqlite.SQLiteException;
 
 /** The tables of the logbook, made and brought up to date step by step. */
 final class LogbookTables {
@@ -46,23 +48,31 @@ final class LogbookTables {
                 done INTEGER NOT NULL)
             """));
 
+    /** The table that each step makes last. */
+    private static final List<String> LAST_TABLES = List.of("change", "song", "plan_thing");
+
     private LogbookTables() {}
 
-    /** @throws SQLException if the database is damaged, or newer than this program */
-    static void prepare(Connection connection) throws SQLException {
+    /** How long another program is waited for, in milliseconds: a window must not stand still for longer. */
+    private static final int PATIENCE = 1_500;
+
+    /**
+     * Brings a database up to date; what is there stays.
+     *
+     * @throws LogbookTrouble if it was made by a newer program
+     * @throws SQLException if it is damaged or cannot be written
+     */
+    static void prepare(Connection connection) throws SQLException, LogbookTrouble {
         try (var statement = connection.createStatement()) {
+            statement.execute("PRAGMA busy_timeout = " + PATIENCE);
+            checkWhole(connection);
+            int version = version(connection);
+            if (version > STEPS.size()) throw new LogbookTrouble(LogbookTrouble.Kind.NEWER, null);
             statement.execute("PRAGMA journal_mode = WAL");
             statement.execute("PRAGMA synchronous = NORMAL");
-            statement.execute("PRAGMA busy_timeout = 5000");
             statement.execute("PRAGMA foreign_keys = ON");
-            try (ResultSet checked = statement.executeQuery("PRAGMA quick_check")) {
-                if (checked.next() && !checked.getString(1).equals("ok")) throw new SQLException(checked.getString(1));
-            }
-            int version;
-            try (ResultSet row = statement.executeQuery("PRAGMA user_version")) {
-                version = row.next() ? row.getInt(1) : 0;
-            }
-            if (version > STEPS.size()) throw new SQLException("made by a newer program (version " + version + ")");
+            // What is deleted is written over, so that nothing of a student who is forgotten stays between the rows.
+            statement.execute("PRAGMA secure_delete = ON");
             connection.setAutoCommit(false);
             for (int step = version; step < STEPS.size(); step++) {
                 for (String each : STEPS.get(step)) statement.execute(each);
@@ -70,6 +80,36 @@ final class LogbookTables {
                 connection.commit();
             }
             connection.setAutoCommit(true);
+        }
+    }
+
+    /** @throws SQLException that tells of a corrupt file if SQLite finds it so */
+    static void checkWhole(Connection connection) throws SQLException {
+        try (var statement = connection.createStatement();
+                ResultSet checked = statement.executeQuery("PRAGMA quick_check")) {
+            if (checked.next() && !checked.getString(1).equals("ok"))
+                throw new SQLiteException(checked.getString(1), SQLiteErrorCode.SQLITE_CORRUPT);
+        }
+    }
+
+    /** The version that it says; where it says none, though tables are there, that of its newest table. */
+    private static int version(Connection connection) throws SQLException {
+        try (var statement = connection.createStatement()) {
+            try (ResultSet row = statement.executeQuery("PRAGMA user_version")) {
+                if (row.next() && row.getInt(1) > 0) return row.getInt(1);
+            }
+            for (int version = STEPS.size(); version > 0; version--)
+                if (has(connection, LAST_TABLES.get(version - 1))) return version;
+            return 0;
+        }
+    }
+
+    private static boolean has(Connection connection, String table) throws SQLException {
+        try (var asked = connection.prepareStatement("SELECT 1 FROM sqlite_master WHERE type = 'table' AND name = ?")) {
+            asked.setString(1, table);
+            try (ResultSet row = asked.executeQuery()) {
+                return row.next();
+            }
         }
     }
 }

@@ -95,6 +95,11 @@ final class Rows {
      * @return how many rows are new or other
      */
     int add(Records records) throws SQLException {
+        Records spelled = records.spelledAs(read("SELECT * FROM student ORDER BY name", Rows::student));
+        return addSpelled(spelled);
+    }
+
+    private int addSpelled(Records records) throws SQLException {
         int count = 0;
         for (Student each : records.students())
             count += put(

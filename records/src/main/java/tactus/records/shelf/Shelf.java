@@ -102,6 +102,11 @@ public final class Shelf {
         }
     }
 
+    /** The files in {@code folders} that are called songs, whether they can be read or not. */
+    public static List<Path> songFiles(List<Path> folders) throws IOException {
+        return files(folders).keySet().stream().sorted().map(Path::of).toList();
+    }
+
     private static Map<String, ShelfTable.Stamp> files(List<Path> folders) throws IOException {
         Map<String, ShelfTable.Stamp> files = new HashMap<>();
         for (Path folder : folders) {

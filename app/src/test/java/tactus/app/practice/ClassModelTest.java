@@ -1,0 +1,54 @@
+package tactus.app.practice;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tactus.app.start.ShelfModel;
+import tactus.app.work.DataFolder;
+import tactus.app.work.Settings;
+import tactus.core.practice.Take;
+
+class ClassModelTest {
+
+    @TempDir
+    private Path folder;
+
+    private ClassModel open() {
+        var students =
+                new ClassModel(folder, new ShelfModel(new Settings(new DataFolder(folder.resolve("none"))), _ -> {}));
+        students.open();
+        return students;
+    }
+
+    /** Whatever becomes of the disk, a round that was played is not lost while the program runs. */
+    @Test
+    void aRoundThatCannotBeKeptIsSaidAndKeptWithTheNextOne() throws Exception {
+        Path inItsPlace = Files.createDirectories(folder.resolve("logbook.sqlite"));
+        ClassModel students = open();
+        students.chosenProperty().set(Optional.of("Mirel"));
+        Optional<String> wrong = students.keep("Walk", "", "1-4", 60, Take.of(List.of(), List.of()));
+        assertTrue(wrong.orElse("").startsWith("Not kept yet"), wrong.toString());
+        assertTrue(students.give("Walk", "", 60, "slowly").isPresent());
+        assertTrue(students.count("C", "G", 30).isPresent());
+        assertTrue(students.enrol("Pavo").isPresent());
+        assertTrue(students.problemProperty().get().contains("nothing was changed or moved"));
+        Files.delete(inItsPlace);
+        students.open();
+        students.chosenProperty().set(Optional.of("Mirel"));
+        assertEquals(Optional.empty(), students.keep("Walk", "", "5-8", 60, Take.of(List.of(), List.of())));
+        assertEquals(
+                List.of("1-4", "5-8"),
+                students.recordsProperty().get().takes().stream()
+                        .map(take -> take.bars())
+                        .toList());
+        assertEquals("", students.problemProperty().get());
+        assertEquals(1, students.recordsProperty().get().students().size());
+        assertTrue(Files.exists(folder.resolve("logbook.sqlite")));
+    }
+}
