@@ -26,8 +26,7 @@ public final class Main {
             return TactusCommand.FINE;
         } catch (Throwable fault) {
             LoggerFactory.getLogger(Main.class).error("a fault nobody foresaw", fault);
-            System.err.println(
-                    "tactus: something went wrong that nobody foresaw (" + fault + "); the log has the details");
+            System.err.println("tactus: something went wrong that nobody foresaw; the log has the details");
             return TactusCommand.FOUND;
         }
     }

@@ -60,7 +60,11 @@ public final class Language {
         Map<String, String> messages = new LinkedHashMap<>();
         for (String name : List.of("screen", "statements")) {
             ResourceBundle bundle = bundle(name, locale);
-            bundle.keySet().forEach(key -> messages.put(key, bundle.getString(key)));
+            bundle.keySet().forEach(key -> {
+                // Of two messages with one code one would be said in the other's place.
+                if (messages.put(key, bundle.getString(key)) != null)
+                    throw new IllegalStateException("two messages are called " + key);
+            });
         }
         ResourceBundle words = bundle("lexicon", locale);
         Map<String, List<String>> forms = new LinkedHashMap<>();

@@ -17,6 +17,7 @@ import tactus.words.Words;
  * @param effect what it does
  * @param enabled whether it can be done now
  * @param isOnce whether a key that is held does it only once
+ * @param reachesBehind whether its key works while a page covers the window; behind a question none does
  */
 public record Action(
         String id,
@@ -25,7 +26,8 @@ public record Action(
         Optional<Feather> icon,
         Runnable effect,
         ObservableBooleanValue enabled,
-        boolean isOnce) {
+        boolean isOnce,
+        boolean reachesBehind) {
 
     public Action {
         keys = List.copyOf(keys);
@@ -46,6 +48,7 @@ public record Action(
                 effect,
                 // Its own: one for all would keep everything that ever asked it.
                 Bindings.createBooleanBinding(() -> true),
+                false,
                 false);
     }
 
@@ -56,16 +59,21 @@ public record Action(
     }
 
     public Action withIcon(Feather other) {
-        return new Action(id, scope, keys, Optional.of(other), effect, enabled, isOnce);
+        return new Action(id, scope, keys, Optional.of(other), effect, enabled, isOnce, reachesBehind);
     }
 
     public Action when(ObservableBooleanValue condition) {
-        return new Action(id, scope, keys, icon, effect, condition, isOnce);
+        return new Action(id, scope, keys, icon, effect, condition, isOnce, reachesBehind);
     }
 
     /** The same, but a key that is held does it only once: a stroke, not a step. */
     public Action once() {
-        return new Action(id, scope, keys, icon, effect, enabled, true);
+        return new Action(id, scope, keys, icon, effect, enabled, true, reachesBehind);
+    }
+
+    /** The same, with a key that works while a page covers the window. */
+    public Action behindPages() {
+        return new Action(id, scope, keys, icon, effect, enabled, isOnce, true);
     }
 
     /** The same, and {@code then} behind it. */
@@ -74,7 +82,7 @@ public record Action(
             effect.run();
             then.run();
         };
-        return new Action(id, scope, keys, icon, both, enabled, isOnce);
+        return new Action(id, scope, keys, icon, both, enabled, isOnce, reachesBehind);
     }
 
     /** What it is called in menus and on buttons. */

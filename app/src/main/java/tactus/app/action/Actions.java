@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
@@ -27,6 +29,19 @@ public final class Actions {
     private final Map<String, Action> actions = new LinkedHashMap<>();
     private Consumer<String> done = _ -> {};
     private final Set<KeyCode> held = EnumSet.noneOf(KeyCode.class);
+    private final TextFocus text = new TextFocus();
+    private boolean isPressing;
+    private Covering covering = new Covering() {
+        @Override
+        public Optional<Node> top() {
+            return Optional.empty();
+        }
+
+        @Override
+        public boolean isQuestion() {
+            return false;
+        }
+    };
 
     /** Tells {@code listener} the id of every command that was run. */
     public void tell(Consumer<String> listener) {
@@ -57,20 +72,75 @@ public final class Actions {
         return new ArrayList<>(actions.values());
     }
 
+    /** What covers the window, if anything does. */
+    public interface Covering {
+
+        /** What lies on top, which all keys go to; empty where nothing covers the window. */
+        Optional<Node> top();
+
+        /** Whether it is a question, behind which no command is reached. */
+        boolean isQuestion();
+    }
+
+    /** Keys go to what {@code covers} the window as long as something does. */
+    public void coverBy(Covering covers) {
+        covering = covers;
+    }
+
     /** Takes over the keys of {@code scene}. */
     public void listenTo(Scene scene) {
         scene.addEventFilter(KeyEvent.KEY_PRESSED, press -> {
+            isPressing = true;
+            Platform.runLater(() -> isPressing = false);
+            if (isBehind(press, scene)) return;
             Node focus = scene.getFocusOwner();
-            if (isForTheControl(press, focus)) return;
+            if (isForTheControl(press, focus) || isForTheText(press, focus)) return;
+            text.note(press, focus);
             boolean isHeld = !held.add(press.getCode());
             matching(press, focus).ifPresent(action -> {
                 if (!(isHeld && action.isOnce())) action.run();
                 press.consume();
             });
         });
+        scene.addEventFilter(KeyEvent.KEY_TYPED, typed -> {
+            if (!isBehind(typed, scene)) text.note(typed, scene.getFocusOwner());
+        });
         scene.addEventFilter(KeyEvent.KEY_RELEASED, release -> held.remove(release.getCode()));
+        scene.focusOwnerProperty().subscribe(text::moved);
         // What is let go elsewhere is not heard of.
         scene.windowProperty().flatMap(Window::focusedProperty).subscribe(_ -> held.clear());
+    }
+
+    /** A key that would reach what lies behind a cover goes to the cover; Escape puts that away as if it had had the focus. */
+    private boolean isBehind(KeyEvent key, Scene scene) {
+        Optional<Node> top = covering.top();
+        if (top.isEmpty() || isIn(scene.getFocusOwner(), top.get())) return false;
+        key.consume();
+        if (key.getEventType() != KeyEvent.KEY_PRESSED) return true;
+        top.get().requestFocus();
+        if (key.getCode() == KeyCode.ESCAPE) Event.fireEvent(top.get(), key.copyFor(top.get(), top.get()));
+        return true;
+    }
+
+    private static boolean isIn(Node node, Node whole) {
+        for (Node up = node; up != null; up = up.getParent()) if (up == whole) return true;
+        return false;
+    }
+
+    /** Undo and redo belong to a text that is being written. */
+    private boolean isForTheText(KeyEvent press, Node focus) {
+        if (!text.isWriting(focus)) return false;
+        boolean undoes = isKeyOf("edit.undo", press);
+        boolean redoes = isKeyOf("edit.redo", press);
+        if (!undoes && !redoes) return false;
+        text.undo(focus, redoes);
+        press.consume();
+        return true;
+    }
+
+    private boolean isKeyOf(String id, KeyEvent press) {
+        return find(id).filter(action -> action.keys().stream().anyMatch(key -> key.match(press)))
+                .isPresent();
     }
 
     /** Space and Enter press the button that has the focus. */
@@ -80,10 +150,13 @@ public final class Actions {
     }
 
     private Optional<Action> matching(KeyEvent press, Node focus) {
-        return actions.values().stream()
+        Optional<Node> top = covering.top();
+        Optional<Action> matching = actions.values().stream()
                 .filter(action -> action.keys().stream().anyMatch(key -> key.match(press)))
                 .filter(action -> action.scope().reaches(focus))
+                .filter(action -> top.isEmpty() || action.scope().isPlace() || action.reachesBehind())
                 .findFirst();
+        return top.isPresent() && covering.isQuestion() ? Optional.empty() : matching;
     }
 
     /** A menu entry for a command. */
@@ -93,7 +166,11 @@ public final class Actions {
         item.setId("menu-" + id.replace('.', '-'));
         action.keys().stream().findFirst().ifPresent(item::setAccelerator);
         action.enabled().subscribe(enabled -> item.setDisable(!enabled));
-        item.setOnAction(_ -> action.run());
+        // A menu shows the key, and would do it wherever the focus is: keys are told apart by where they work, which is
+        // done before.
+        item.setOnAction(_ -> {
+            if (!isPressing) action.run();
+        });
         return item;
     }
 

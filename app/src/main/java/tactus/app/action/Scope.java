@@ -1,7 +1,6 @@
 package tactus.app.action;
 
 import javafx.scene.Node;
-import javafx.scene.control.TextInputControl;
 import tactus.words.Words;
 
 /** Where in the window a command's key works. */
@@ -44,7 +43,7 @@ public enum Scope {
     public boolean reaches(Node focus) {
         return switch (this) {
             case ANYWHERE -> true;
-            case OUTSIDE_TEXT -> !(focus instanceof TextInputControl);
+            case OUTSIDE_TEXT -> !TextFocus.isText(focus);
             case PICTURE, PICTURE_ACCENTED, PICTURE_MORE -> isWithin(focus, PICTURE);
             case DICTATION, DICTATION_MORE ->
                 focus != null && focus.getProperties().get(Scope.class) == DICTATION;
@@ -56,8 +55,13 @@ public enum Scope {
         };
     }
 
+    /** Whether it is a part of the window, so that its keys work only where that has the focus. */
+    boolean isPlace() {
+        return this != ANYWHERE && this != OUTSIDE_TEXT;
+    }
+
     private static boolean isWithin(Node focus, Scope scope) {
-        if (focus instanceof TextInputControl) return false;
+        if (TextFocus.isText(focus)) return false;
         for (Node node = focus; node != null; node = node.getParent()) {
             if (node.getProperties().get(Scope.class) == scope) return true;
         }

@@ -62,7 +62,8 @@ public final class ArrangementPlace implements Place {
     @Override
     public void addTo(Actions actions, Runnable show) {
         actions.add(Action.of("view.stand", Scope.ANYWHERE, this::toggleStand, "F11")
-                .withIcon(Feather.MAXIMIZE));
+                .withIcon(Feather.MAXIMIZE)
+                .behindPages());
         Runnable showPanel = () -> {
             show.run();
             view.get().takePanelFocus();

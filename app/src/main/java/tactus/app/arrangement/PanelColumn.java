@@ -1,5 +1,7 @@
 package tactus.app.arrangement;
 
+import java.util.EnumMap;
+import java.util.Map;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ScrollPane;
@@ -37,8 +39,9 @@ final class PanelColumn extends HBox {
     private final Runnable leave;
     private final Deck<ArrangementPanel> panels;
     private final ScrollPane scroll = new ScrollPane();
+    private final Map<ArrangementPanel, ToggleButton> tabs = new EnumMap<>(ArrangementPanel.class);
 
-    /** @param leave puts the focus elsewhere when the panel is closed */
+    /** @param leave puts the focus on the bars */
     PanelColumn(Work work, ArrangementParts parts, PlayerModel player, Actions actions, Runnable leave) {
         this.work = work;
         this.parts = parts;
@@ -54,8 +57,9 @@ final class PanelColumn extends HBox {
         scroll.managedProperty().bind(scroll.visibleProperty());
         getChildren().setAll(scroll, tabs(actions));
         addEventHandler(KeyEvent.KEY_PRESSED, press -> {
-            if (press.getCode() != KeyCode.ESCAPE || !parts.isPanelOpen().get()) return;
-            close();
+            if (press.getCode() != KeyCode.ESCAPE) return;
+            if (parts.isPanelOpen().get()) close();
+            else leave.run();
             press.consume();
         });
         var bound = new Bound(this);
@@ -77,6 +81,7 @@ final class PanelColumn extends HBox {
             });
             parts.panel().subscribe(_ -> tab.setSelected(isOpen(panel)));
             parts.isPanelOpen().subscribe(_ -> tab.setSelected(isOpen(panel)));
+            this.tabs.put(panel, tab);
             tabs.getChildren().add(tab);
         }
         return tabs;
@@ -86,9 +91,10 @@ final class PanelColumn extends HBox {
         return parts.isPanelOpen().get() && parts.panel().get() == panel;
     }
 
+    /** The focus stays with the panel's tab, where letters change nothing; Escape there leads to the bars. */
     private void close() {
         parts.isPanelOpen().set(false);
-        leave.run();
+        tabs.get(parts.panel().get()).requestFocus();
     }
 
     /** What has the focus is in sight. */

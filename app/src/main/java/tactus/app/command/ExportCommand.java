@@ -2,8 +2,6 @@ package tactus.app.command;
 
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.file.AccessDeniedException;
-import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -16,6 +14,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import tactus.app.work.Export;
+import tactus.app.work.FileTrouble;
 import tactus.app.work.MusicChoice;
 import tactus.core.refusal.Refusal;
 import tactus.core.song.Song;
@@ -151,19 +150,10 @@ final class ExportCommand implements Callable<Integer> {
             Files.createDirectories(folder);
             return writing.write();
         } catch (IOException unwritten) {
-            throw new CommandFailure(
-                    TactusCommand.FOUND, "tactus export: " + target + " cannot be written: " + said(unwritten));
+            throw new CommandFailure(TactusCommand.FOUND, "tactus export: " + FileTrouble.said(unwritten, target));
         } catch (Refusal impossible) {
             throw new CommandFailure(TactusCommand.FOUND, Words.of("command.refused", "export", Words.why(impossible)));
         }
-    }
-
-    private static String said(IOException wrong) {
-        return switch (wrong) {
-            case AccessDeniedException _ -> "the folder may not be written to";
-            case FileSystemException system when system.getReason() != null -> system.getReason();
-            default -> wrong.getMessage();
-        };
     }
 
     private void print(List<Path> written) {

@@ -10,9 +10,9 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import tactus.app.work.FileTrouble;
 import tactus.core.song.Song;
 import tactus.core.transcription.Transcription;
-import tactus.formats.file.FormatException;
 import tactus.formats.song.SongFile;
 import tactus.formats.transcription.Import;
 import tactus.words.Words;
@@ -55,11 +55,8 @@ final class ImportCommand implements Callable<Integer> {
             SongFile.write(read.song(), out);
             print(read);
             return TactusCommand.FINE;
-        } catch (FormatException wrong) {
-            throw new CommandFailure(TactusCommand.FOUND, "tactus import: " + wrong.getMessage());
-        } catch (IOException unwritten) {
-            throw new CommandFailure(
-                    TactusCommand.FOUND, "tactus import: " + out + " cannot be written: " + unwritten.getMessage());
+        } catch (IOException failed) {
+            throw new CommandFailure(TactusCommand.FOUND, "tactus import: " + FileTrouble.said(failed, out));
         }
     }
 

@@ -20,6 +20,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 import tactus.app.work.DataFolder;
+import tactus.app.work.FileTrouble;
 import tactus.app.work.Settings;
 import tactus.core.logbook.Progress;
 import tactus.core.logbook.Records;
@@ -98,7 +99,9 @@ final class LogCommand implements Callable<Integer> {
         } catch (Refusal wrong) {
             throw new CommandFailure(TactusCommand.USAGE, Words.of("command.refused", "log", Words.why(wrong)));
         } catch (IOException failed) {
-            throw new CommandFailure(TactusCommand.FOUND, "tactus log: " + failed.getMessage());
+            throw new CommandFailure(
+                    TactusCommand.FOUND,
+                    "tactus log: " + FileTrouble.said(failed, DataFolder.usual().root()));
         }
     }
 
@@ -117,7 +120,9 @@ final class LogCommand implements Callable<Integer> {
         } catch (Refusal there) {
             throw new CommandFailure(TactusCommand.USAGE, Words.of("command.refused", "log", Words.why(there)));
         } catch (IOException failed) {
-            throw new CommandFailure(TactusCommand.FOUND, "tactus log: " + failed.getMessage());
+            throw new CommandFailure(
+                    TactusCommand.FOUND,
+                    "tactus log: " + FileTrouble.said(failed, DataFolder.usual().root()));
         }
     }
 
@@ -138,7 +143,9 @@ final class LogCommand implements Callable<Integer> {
             copies.forEach(copy -> out.println(line(copy) + "  " + copy.file()));
             return TactusCommand.FINE;
         } catch (IOException failed) {
-            throw new CommandFailure(TactusCommand.FOUND, "tactus log: " + failed.getMessage());
+            throw new CommandFailure(
+                    TactusCommand.FOUND,
+                    "tactus log: " + FileTrouble.said(failed, DataFolder.usual().root()));
         }
     }
 
@@ -172,9 +179,9 @@ final class LogCommand implements Callable<Integer> {
         try {
             text = Files.readString(Path.of(name));
         } catch (CharacterCodingException other) {
-            throw new IOException(name + " is not in UTF-8", other);
+            throw new CommandFailure(TactusCommand.FOUND, "tactus log: " + name + " is not in UTF-8");
         } catch (IOException | InvalidPathException unreadable) {
-            throw new IOException(name + " cannot be read", unreadable);
+            throw new CommandFailure(TactusCommand.FOUND, "tactus log: " + name + " cannot be read");
         }
         Records read = LogTable.read(new StringReader(text), LocalDate.now());
         List<Records.Respelled> others = book.records().respelled(read);

@@ -14,6 +14,8 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import tactus.app.work.DataFolder;
+import tactus.app.work.FileTrouble;
 import tactus.core.logbook.Progress;
 import tactus.core.logbook.Records;
 import tactus.core.logbook.Student;
@@ -118,7 +120,10 @@ final class PractiseCommand implements Callable<Integer> {
         try (Logbook book = LogCommand.open()) {
             return book.records();
         } catch (IOException unreadable) {
-            throw new CommandFailure(TactusCommand.FOUND, "tactus practise: " + unreadable.getMessage());
+            throw new CommandFailure(
+                    TactusCommand.FOUND,
+                    "tactus practise: "
+                            + FileTrouble.said(unreadable, DataFolder.usual().root()));
         }
     }
 

@@ -23,7 +23,7 @@ final class QueryLines {
             out.flush();
             return TactusCommand.FINE;
         } catch (IOException broken) {
-            throw new CommandFailure(TactusCommand.FOUND, "tactus: the input broke off: " + broken.getMessage());
+            throw new CommandFailure(TactusCommand.FOUND, "tactus: the input broke off");
         }
     }
 }

@@ -2,13 +2,12 @@ package tactus.app.command;
 
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.file.AccessDeniedException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import tactus.app.work.FileTrouble;
 import tactus.core.song.Song;
 import tactus.core.song.Version;
-import tactus.formats.file.FormatException;
 import tactus.formats.song.OpenedSong;
 import tactus.formats.song.Problem;
 import tactus.formats.song.SongFile;
@@ -32,13 +31,8 @@ final class SongArgument {
     static OpenedSong open(Path file) {
         try {
             return SongFile.read(file);
-        } catch (FormatException wrong) {
-            throw new CommandFailure(TactusCommand.USAGE, "tactus: " + wrong.getMessage());
-        } catch (AccessDeniedException denied) {
-            throw new CommandFailure(TactusCommand.USAGE, "tactus: " + file + " may not be read");
         } catch (IOException unreadable) {
-            throw new CommandFailure(
-                    TactusCommand.USAGE, "tactus: " + file + " cannot be read: " + unreadable.getMessage());
+            throw new CommandFailure(TactusCommand.USAGE, "tactus: " + FileTrouble.said(unreadable, file));
         }
     }
 

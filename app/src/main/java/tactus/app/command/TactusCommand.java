@@ -75,7 +75,7 @@ public final class TactusCommand implements Callable<Integer> {
             return failure.status();
         }
         LoggerFactory.getLogger(TactusCommand.class).error("a fault nobody foresaw", wrong);
-        err.println("tactus: something went wrong that nobody foresaw (" + wrong + "); the log has the details");
+        err.println("tactus: something went wrong that nobody foresaw; the log has the details");
         return FOUND;
     }
 

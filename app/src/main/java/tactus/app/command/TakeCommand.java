@@ -2,9 +2,7 @@ package tactus.app.command;
 
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.file.AccessDeniedException;
 import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
@@ -21,6 +19,8 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
+import tactus.app.work.DataFolder;
+import tactus.app.work.FileTrouble;
 import tactus.core.logbook.Records;
 import tactus.core.logbook.TakeEntry;
 import tactus.core.practice.DueStroke;
@@ -102,7 +102,10 @@ final class TakeCommand implements Callable<Integer> {
             print(take);
             return TactusCommand.FINE;
         } catch (IOException unwritten) {
-            throw new CommandFailure(TactusCommand.FOUND, "tactus take: " + unwritten.getMessage());
+            throw new CommandFailure(
+                    TactusCommand.FOUND,
+                    "tactus take: "
+                            + FileTrouble.said(unwritten, DataFolder.usual().root()));
         } catch (Refusal wrong) {
             throw new CommandFailure(TactusCommand.USAGE, Words.of("command.refused", "take", Words.why(wrong)));
         }
@@ -149,11 +152,11 @@ final class TakeCommand implements Callable<Integer> {
         return all;
     }
 
-    private List<Tap> heard() throws IOException {
+    private List<Tap> heard() {
         try {
             return RecordedTake.read(source.audio);
-        } catch (NoSuchFileException | AccessDeniedException unreadable) {
-            throw new IOException(source.audio + " cannot be read", unreadable);
+        } catch (IOException unreadable) {
+            throw new CommandFailure(TactusCommand.FOUND, "tactus take: " + FileTrouble.said(unreadable, source.audio));
         }
     }
 

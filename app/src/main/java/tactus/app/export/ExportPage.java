@@ -38,6 +38,7 @@ import tactus.app.field.WholeNumberSpinner;
 import tactus.app.player.MixModel;
 import tactus.app.player.MixPanel;
 import tactus.app.work.Export;
+import tactus.app.work.FileTrouble;
 import tactus.app.work.MusicChoice;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
@@ -281,7 +282,10 @@ public final class ExportPage extends VBox {
                 Words.of("bulk.done", task.getValue().written().size()),
                 task.getValue().problems()));
         task.setOnCancelled(_ -> end(Words.of("bulk.cancelled"), List.of()));
-        task.setOnFailed(_ -> end("", List.of(String.valueOf(task.getException().getMessage()))));
+        task.setOnFailed(_ -> end(
+                "",
+                List.of(FileTrouble.said(
+                        task.getException(), Path.of(folder.getText().strip())))));
         background.accept(task);
     }
 

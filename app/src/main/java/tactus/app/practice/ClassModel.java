@@ -18,6 +18,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import tactus.app.demo.DemoClass;
 import tactus.app.start.ShelfModel;
+import tactus.app.work.FileTrouble;
 import tactus.app.work.Work;
 import tactus.core.logbook.ChangeEntry;
 import tactus.core.logbook.KeptPlan;
@@ -128,7 +129,7 @@ final class ClassModel {
             problem.set(
                     Words.of("class.damaged", damaged.aside(), damaged.copies().size()));
         } catch (IOException failed) {
-            problem.set(Words.of("class.failed", failed.getMessage()));
+            problem.set(Words.of("class.failed", FileTrouble.said(failed, folder)));
         }
     }
 
@@ -157,7 +158,7 @@ final class ClassModel {
                     problem.set(Words.of("class.copy", title, copy.title(), copy.place()));
             }
         } catch (IOException failed) {
-            problem.set(Words.of("class.failed", failed.getMessage()));
+            problem.set(Words.of("class.failed", FileTrouble.said(failed, folder)));
         }
     }
 
@@ -176,7 +177,7 @@ final class ClassModel {
         try {
             Logbook.restore(folder, copy, LocalDateTime.now());
         } catch (IOException failed) {
-            problem.set(Words.of("class.failed", failed.getMessage()));
+            problem.set(Words.of("class.failed", FileTrouble.said(failed, folder)));
             return;
         } catch (Refusal there) {
             problem.set(Words.why(there));
@@ -282,7 +283,7 @@ final class ClassModel {
         try {
             return book.get().plan(chosen.get(), song, version);
         } catch (IOException failed) {
-            problem.set(Words.of("class.failed", failed.getMessage()));
+            problem.set(Words.of("class.failed", FileTrouble.said(failed, folder)));
             return Optional.empty();
         }
     }
@@ -314,7 +315,7 @@ final class ClassModel {
             return Optional.empty();
         } catch (IOException failed) {
             isFailing = true;
-            problem.set(Words.of("class.failed", failed.getMessage()));
+            problem.set(Words.of("class.failed", FileTrouble.said(failed, folder)));
             return Optional.of(problem.get());
         }
     }
@@ -347,8 +348,7 @@ final class ClassModel {
                     left.addAll(songs);
                     forgotten.set(new Forgotten(name, "", said(left)));
                 },
-                failed -> forgotten.set(
-                        new Forgotten(name, Words.of("class.not-looked", String.valueOf(failed)), said(left))));
+                failed -> forgotten.set(new Forgotten(name, Words.of("class.not-looked", failed), said(left))));
     }
 
     private static List<String> said(List<Statement> remains) {

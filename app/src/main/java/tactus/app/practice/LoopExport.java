@@ -10,6 +10,7 @@ import javafx.concurrent.Task;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Export;
 import tactus.app.work.ExportTask;
+import tactus.app.work.FileTrouble;
 import tactus.app.work.Settings;
 import tactus.app.work.SoundLook;
 import tactus.app.work.Work;
@@ -62,10 +63,8 @@ final class LoopExport {
                     new Export.Job(work.song(), work.timeline(), settings.sheetLook(), look(bars, speed), file, false);
             var writing = new ExportTask(kind, job);
             writing.setOnSucceeded(_ -> said.set(Words.of("plan.written", file)));
-            writing.setOnFailed(_ -> said.set(Words.of(
-                    "plan.not-written",
-                    file,
-                    String.valueOf(writing.getException().getMessage()))));
+            writing.setOnFailed(
+                    _ -> said.set(Words.of("plan.not-written", FileTrouble.said(writing.getException(), file))));
             said.set(Words.of("loop.writing", file.getFileName()));
             background.accept(writing);
         });

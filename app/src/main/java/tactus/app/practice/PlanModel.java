@@ -17,6 +17,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import tactus.app.place.Printed;
 import tactus.app.work.Attempt;
+import tactus.app.work.FileTrouble;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.logbook.DatedPlan;
@@ -282,7 +283,7 @@ final class PlanModel {
                 else PlanPages.writePdf(title(), dated(), settings.sheetLook().paper(), file);
                 return Words.of("plan.written", file);
             } catch (IOException failed) {
-                return Words.of("plan.not-written", file, String.valueOf(failed.getMessage()));
+                return Words.of("plan.not-written", FileTrouble.said(failed, file));
             }
         });
     }

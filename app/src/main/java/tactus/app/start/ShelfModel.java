@@ -12,6 +12,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.concurrent.Task;
+import tactus.app.work.FileTrouble;
 import tactus.app.work.Settings;
 import tactus.core.shelf.ShelvedSong;
 import tactus.core.shelf.SongQuery;
@@ -115,7 +116,8 @@ public final class ShelfModel {
             }
         };
         task.setOnSucceeded(_ -> found.accept(task.getValue()));
-        task.setOnFailed(_ -> failed.accept(task.getException().getMessage()));
+        task.setOnFailed(_ ->
+                failed.accept(FileTrouble.said(task.getException(), where.isEmpty() ? Path.of("") : where.getFirst())));
         background.accept(task);
     }
 

@@ -30,6 +30,7 @@ final class Autosaving {
     private final PauseTransition pause = new PauseTransition(PAUSE);
     private final PauseTransition longest = new PauseTransition(LONGEST);
     private boolean failed;
+    private volatile boolean isOver;
 
     /** @param tell says that nothing could be kept; once, until it can be again */
     Autosaving(
@@ -76,7 +77,18 @@ final class Autosaving {
     }
 
     void stop() {
+        isOver = true;
         pause.stop();
         longest.stop();
+    }
+
+    /** Keeps the song as it is, in whatever thread: somebody ends the program who does not ask. */
+    void keepNow() {
+        if (isOver || !work.isUnsaved()) return;
+        try {
+            autosave.keep(work.written(), origin.get());
+        } catch (IOException full) {
+            LOG.warn("unsaved work cannot be kept at the end", full);
+        }
     }
 }

@@ -62,7 +62,7 @@ final class Consequences {
         Song after = done.after();
         if (!work.song().equals(after)) return;
         work.change(
-                "edit.play-instead",
+                "edit.play-there",
                 song -> song.withRules(done.before().rules().stream()
                         .map(rule -> rule.pattern().filter(gone.id()::equals).isPresent()
                                 ? rule.withPlay(rule.play().with(new What.Plays(other.id())))

@@ -15,7 +15,6 @@ import tactus.app.work.ExportTask;
 import tactus.app.work.FileTrouble;
 import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
-import tactus.core.refusal.Refusal;
 import tactus.core.section.Section;
 import tactus.core.song.Song;
 import tactus.formats.file.FileName;
@@ -62,7 +61,7 @@ final class Exporting {
     void copyPicture(Place place) {
         place.pictured()
                 .ifPresentOrElse(
-                        subject -> draw(subject, picture -> {
+                        subject -> draw(subject, Path.of(""), picture -> {
                             var content = new ClipboardContent();
                             content.putImage(Images.of(picture.image(PICTURE_DPI)));
                             Clipboard.getSystemClipboard().setContent(content);
@@ -76,7 +75,7 @@ final class Exporting {
         place.pictured()
                 .ifPresentOrElse(
                         subject -> asker.toWrite(FileName.of(name(subject), "picture"), ending)
-                                .ifPresent(file -> draw(subject, picture -> {
+                                .ifPresent(file -> draw(subject, file, picture -> {
                                     picture.write(file, PICTURE_DPI);
                                     status.say(Words.of("status.exported", file));
                                 })),
@@ -88,11 +87,11 @@ final class Exporting {
         void with(Picture picture) throws IOException;
     }
 
-    private void draw(Picture.Subject subject, Drawing drawing) {
+    private void draw(Picture.Subject subject, Path target, Drawing drawing) {
         try {
             drawing.with(new Picture(work.song(), work.timeline(), subject, look.get()));
         } catch (IOException unwritten) {
-            notices.show(Words.of("export.failed", String.valueOf(unwritten.getMessage())), List.of());
+            notices.show(Words.of("export.failed", FileTrouble.said(unwritten, target)), List.of());
         }
     }
 
@@ -132,12 +131,7 @@ final class Exporting {
 
     private void fail(Throwable wrong, Path file) {
         status.say("");
-        String reason = switch (wrong) {
-            case IOException unwritten -> FileTrouble.said(unwritten, file);
-            case Refusal refusal -> Words.why(refusal);
-            default -> throw new IllegalStateException(wrong);
-        };
-        notices.show(Words.of("export.failed", reason), List.of());
+        notices.show(Words.of("export.failed", FileTrouble.said(wrong, file)), List.of());
     }
 
     /** Binds the sheets of songs that are read one after the other. */

@@ -93,7 +93,7 @@ final class MainWindow extends StackPane {
                 what -> printing.print(this, what),
                 this::cover)));
         place.set(first());
-        desk = new SongDesk(work, settings, autosave, asker, overlay, notices, status);
+        desk = new SongDesk(work, settings, autosave, asker, overlay, notices, status, background::run);
         shelf = new ShelfModel(settings, background::run);
         beginnings = new Beginnings(desk, overlay, settings, shelf, asker, this::toChords);
         desk.beginWith(beginnings::show);
@@ -120,6 +120,7 @@ final class MainWindow extends StackPane {
                 full -> notices.show(
                         Words.of("autosave.failed", FileTrouble.said(full, autosave.folder())), List.of()));
         new Consequences(work, notices);
+        new Bursts(work, actions, notices, () -> System.nanoTime() / 1_000_000);
     }
 
     private BorderPane frame() {
@@ -162,6 +163,20 @@ final class MainWindow extends StackPane {
 
     /** Starts what only makes sense in a window that is shown. */
     void start() {
+        actions.coverBy(new Actions.Covering() {
+            @Override
+            public Optional<Node> top() {
+                if (overlay.isVisible()) return Optional.of(overlay);
+                return cover.getChildren().stream()
+                        .filter(_ -> cover.isVisible())
+                        .findFirst();
+            }
+
+            @Override
+            public boolean isQuestion() {
+                return overlay.isQuestion();
+            }
+        });
         actions.listenTo(getScene());
         clock.start();
         show(first());
@@ -310,6 +325,25 @@ final class MainWindow extends StackPane {
                 Words.of("about.title"),
                 Words.of("about.text"),
                 List.of(new Overlay.Answer("close", Words.of("keys.close"), () -> {})));
+    }
+
+    /** Takes the last edit of the song back, and says which. */
+    void undo() {
+        var made = work.undoLabelProperty().get();
+        work.undo();
+        made.ifPresent(edit -> status.say(Words.of("status.undone", Words.say(edit))));
+    }
+
+    /** Makes the last edit that was taken back again, and says which. */
+    void redo() {
+        var made = work.redoLabelProperty().get();
+        work.redo();
+        made.ifPresent(edit -> status.say(Words.of("status.redone", Words.say(edit))));
+    }
+
+    /** Keeps what is not saved, now: the program may be ended from outside. */
+    void keepNow() {
+        autosaving.keepNow();
     }
 
     /** Says that something went wrong that nobody foresaw. */

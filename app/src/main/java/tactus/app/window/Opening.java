@@ -68,11 +68,14 @@ public final class Opening {
         var settled = new PauseTransition(Duration.seconds(1));
         settled.setOnFinished(_ -> transport.prepare());
         settled.play();
-        closeWithCare(stage, window, transport);
+        // The desktop may end its programs without asking them.
+        var end = new Thread(window::keepNow, "tactus end");
+        Runtime.getRuntime().addShutdownHook(end);
+        closeWithCare(stage, window, transport, end);
         return window;
     }
 
-    private static void closeWithCare(Stage stage, MainWindow window, Transport transport) {
+    private static void closeWithCare(Stage stage, MainWindow window, Transport transport, Thread end) {
         stage.setOnCloseRequest(request -> {
             request.consume();
             window.askToClose(stage::hide);
@@ -80,6 +83,15 @@ public final class Opening {
         stage.setOnHidden(_ -> {
             window.end();
             transport.close();
+            forget(end);
         });
+    }
+
+    private static void forget(Thread end) {
+        try {
+            Runtime.getRuntime().removeShutdownHook(end);
+        } catch (IllegalStateException ending) {
+            LOG.debug("the program is ending already", ending);
+        }
     }
 }

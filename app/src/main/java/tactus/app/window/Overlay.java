@@ -19,6 +19,7 @@ final class Overlay extends StackPane {
     record Answer(String id, String text, Runnable effect) {}
 
     private Node before;
+    private boolean isPage;
 
     Overlay() {
         getStyleClass().add("overlay");
@@ -47,7 +48,13 @@ final class Overlay extends StackPane {
             });
             buttons.getChildren().add(button);
         }
+        isPage = false;
         show(title, body, buttons, buttons.getChildren().getFirst());
+    }
+
+    /** Whether it asks or tells something, behind which no command is reached. */
+    boolean isQuestion() {
+        return isVisible() && !isPage;
     }
 
     /** Shows something to read. */
@@ -59,11 +66,13 @@ final class Overlay extends StackPane {
         button.setOnAction(_ -> hide());
         var buttons = new HBox(button);
         buttons.getStyleClass().add("answers");
+        isPage = false;
         show(title, scroll, buttons, button).getStyleClass().add("reading");
     }
 
     /** Shows a page that does its own work; Escape puts it away. */
     VBox page(String title, Node content, Node focus) {
+        isPage = true;
         VBox card = show(title, content, new HBox(), focus);
         VBox.setVgrow(content, Priority.ALWAYS);
         card.getStyleClass().add("whole-page");

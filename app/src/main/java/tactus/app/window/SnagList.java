@@ -88,7 +88,7 @@ final class SnagList extends VBox {
                 .reason(snag.id(), snag.values())
                 .orElse("");
         var back = new Button(Words.of("snags.takeBack"));
-        back.setOnAction(_ -> accept.accept(snag, Optional.empty()));
+        back.setOnAction(_ -> keepingFocus(snag, () -> accept.accept(snag, Optional.empty())));
         var entry = new VBox(
                 line(words().where(snag), "snag-where"),
                 line(words().sentence(snag), "quiet"),
@@ -106,7 +106,7 @@ final class SnagList extends VBox {
             var button = new Button(Words.say(fix.label()));
             button.getStyleClass().add("snag-fix");
             button.setMinWidth(0);
-            button.setOnAction(_ -> mend.accept(snag));
+            button.setOnAction(_ -> keepingFocus(snag, () -> mend.accept(snag)));
             answers.getChildren().add(button);
         });
         var reason = new TextField();
@@ -114,7 +114,8 @@ final class SnagList extends VBox {
         reason.setAccessibleText(Words.of("snags.reason"));
         reason.getStyleClass().add("snag-reason");
         reason.setOnAction(_ -> {
-            if (!reason.getText().isBlank()) accept.accept(snag, Optional.of(reason.getText()));
+            if (!reason.getText().isBlank())
+                keepingFocus(snag, () -> accept.accept(snag, Optional.of(reason.getText())));
         });
         answers.getChildren().add(reason);
         return answers;
@@ -149,6 +150,14 @@ final class SnagList extends VBox {
         else if (press.getCode() == KeyCode.DOWN) focus(index + 1);
         else return;
         press.consume();
+    }
+
+    /** What had the focus goes with its entry: the list keeps it, where letters change nothing. */
+    private void keepingFocus(Snag snag, Runnable change) {
+        int index = shown.map(state -> state.snags().indexOf(snag)).orElse(0);
+        requestFocus();
+        change.run();
+        focus(Math.clamp(index, 0, Math.max(0, entries.getChildren().size() - 1)));
     }
 
     private void focus(int index) {

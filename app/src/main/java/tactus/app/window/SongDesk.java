@@ -9,7 +9,9 @@ import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import javafx.concurrent.Task;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import tactus.app.demo.DemoSong;
@@ -47,6 +49,7 @@ final class SongDesk {
     private final Overlay overlay;
     private final NoticeBar notices;
     private final StatusLine status;
+    private final Consumer<Task<?>> background;
     /** The file as it was when it was last read or written. */
     private Optional<Origin> origin = Optional.empty();
 
@@ -59,7 +62,8 @@ final class SongDesk {
             FileAsker asker,
             Overlay overlay,
             NoticeBar notices,
-            StatusLine status) {
+            StatusLine status,
+            Consumer<Task<?>> background) {
         this.work = work;
         this.settings = settings;
         this.autosave = autosave;
@@ -67,6 +71,7 @@ final class SongDesk {
         this.overlay = overlay;
         this.notices = notices;
         this.status = status;
+        this.background = background;
     }
 
     /** Shows the page on which a song begins. */
@@ -110,17 +115,31 @@ final class SongDesk {
     }
 
     private void bringIn(Path file) {
-        try {
-            Transcription read = Import.read(file);
+        var reading = new Task<Transcription>() {
+            @Override
+            protected Transcription call() throws IOException {
+                return Import.read(file);
+            }
+        };
+        reading.setOnSucceeded(_ -> bringIn(file, reading.getValue()));
+        reading.setOnCancelled(_ -> status.say(Words.of("status.cancelled")));
+        reading.setOnFailed(_ -> {
+            status.say("");
+            notices.show(Words.of("open.failed", FileTrouble.said(reading.getException(), file)), List.of());
+        });
+        status.follow(reading, Words.of("import.reading", file.getFileName()));
+        background.accept(reading);
+    }
+
+    /** What was changed while it was read is asked about as before. */
+    private void bringIn(Path file, Transcription read) {
+        unlessUnsaved(() -> {
             begin(read.song());
             String left =
                     read.left().stream().map(each -> "\n  • " + Words.say(each)).collect(Collectors.joining());
             if (left.isEmpty()) status.say(Words.of("import.done", file.getFileName()));
             else notices.show(Words.of("import.left", file.getFileName(), left), List.of());
-        } catch (IOException unreadable) {
-            LOG.warn("{} cannot be brought in", file, unreadable);
-            notices.show(Words.of("open.failed", unreadable.getMessage()), List.of());
-        }
+        });
     }
 
     /** Begins a song that is a copy of the one in {@code file} and has no file of its own yet. */

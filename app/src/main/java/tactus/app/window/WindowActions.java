@@ -41,8 +41,9 @@ final class WindowActions {
 
     private void addSong(Actions actions) {
         actions.add(Action.of("song.new", Scope.ANYWHERE, desk::begin, "Shortcut+N"));
-        actions.add(Action.of("song.open", Scope.ANYWHERE, desk::open, "Shortcut+O"));
-        actions.add(Action.of("song.import", Scope.ANYWHERE, desk::bringIn));
+        actions.add(
+                Action.of("song.open", Scope.ANYWHERE, desk::open, "Shortcut+O").behindPages());
+        actions.add(Action.of("song.import", Scope.ANYWHERE, desk::bringIn).behindPages());
         actions.add(Action.of("song.save", Scope.ANYWHERE, desk::save, "Shortcut+S"));
         actions.add(Action.of("song.saveAs", Scope.ANYWHERE, desk::saveAs, "Shortcut+Shift+S"));
         actions.add(Action.of("sheet.print", Scope.ANYWHERE, () -> printing.print(window), "Shortcut+Alt+P"));
@@ -57,32 +58,37 @@ final class WindowActions {
         actions.add(Action.of("song.fetch", Scope.ANYWHERE, window::fetch, "Shortcut+Shift+F"));
         actions.add(Action.of("song.export", Scope.ANYWHERE, window::exportMany, "Shortcut+Alt+E"));
         actions.add(Action.of("song.book", Scope.ANYWHERE, exporting::exportBook));
-        actions.add(Action.of("song.close", Scope.ANYWHERE, close, "Shortcut+Q"));
+        actions.add(Action.of("song.close", Scope.ANYWHERE, close, "Shortcut+Q").behindPages());
     }
 
     private void addEdit(Actions actions) {
         Work work = window.work();
-        actions.add(
-                Action.of("edit.undo", Scope.ANYWHERE, work::undo, "Shortcut+Z").when(work.canUndoProperty()));
-        actions.add(Action.of("edit.redo", Scope.ANYWHERE, work::redo, "Shortcut+Y", "Shortcut+Shift+Z")
+        actions.add(Action.of("edit.undo", Scope.ANYWHERE, window::undo, "Shortcut+Z")
+                .when(work.canUndoProperty()));
+        actions.add(Action.of("edit.redo", Scope.ANYWHERE, window::redo, "Shortcut+Y", "Shortcut+Shift+Z")
                 .when(work.canRedoProperty()));
     }
 
     private void addPlay(Actions actions) {
         PlayerModel player = window.player();
         actions.add(Action.of("play.toggle", Scope.OUTSIDE_TEXT, window::togglePlaying, "Space")
-                .withIcon(Feather.PLAY));
-        actions.add(Action.of("play.start", Scope.ANYWHERE, window::playFromStart, "Shift+F5"));
+                .withIcon(Feather.PLAY)
+                .behindPages());
+        actions.add(Action.of("play.start", Scope.ANYWHERE, window::playFromStart, "Shift+F5")
+                .behindPages());
         toggle(actions, "play.loop", player.loopsProperty(), Feather.REPEAT, "Shortcut+L");
         toggle(actions, "play.countIn", player.countsInProperty(), Feather.CHEVRONS_RIGHT, "Shortcut+I");
         toggle(actions, "play.clicks", player.clicksProperty(), Feather.WATCH, "Shortcut+M");
-        actions.add(Action.of("play.slower", Scope.ANYWHERE, () -> changeSpeed(-SPEED_STEP), "Shortcut+Comma"));
-        actions.add(Action.of("play.faster", Scope.ANYWHERE, () -> changeSpeed(SPEED_STEP), "Shortcut+Period"));
+        actions.add(Action.of("play.slower", Scope.ANYWHERE, () -> changeSpeed(-SPEED_STEP), "Shortcut+Comma")
+                .behindPages());
+        actions.add(Action.of("play.faster", Scope.ANYWHERE, () -> changeSpeed(SPEED_STEP), "Shortcut+Period")
+                .behindPages());
     }
 
     private static void toggle(Actions actions, String id, BooleanProperty state, Feather icon, String key) {
         actions.add(Action.of(id, Scope.ANYWHERE, () -> state.set(!state.get()), key)
-                .withIcon(icon));
+                .withIcon(icon)
+                .behindPages());
     }
 
     private void changeSpeed(double step) {
@@ -111,7 +117,8 @@ final class WindowActions {
         BooleanProperty next = window.settings().showsNextProperty();
         actions.add(Action.of("view.next", Scope.ANYWHERE, () -> next.set(!next.get())));
         BooleanProperty dark = window.settings().darkProperty();
-        actions.add(Action.of("view.dark", Scope.ANYWHERE, () -> dark.set(!dark.get()), "Shortcut+D"));
+        actions.add(Action.of("view.dark", Scope.ANYWHERE, () -> dark.set(!dark.get()), "Shortcut+D")
+                .behindPages());
         BooleanProperty strings = window.settings().lowStringOnTopProperty();
         actions.add(Action.of("view.strings", Scope.ANYWHERE, () -> strings.set(!strings.get()), "Shortcut+T"));
         BooleanProperty left = window.settings().leftHandedProperty();
@@ -123,7 +130,8 @@ final class WindowActions {
         var counting = window.settings().countingProperty();
         actions.add(Action.of(
                 "view.counting", Scope.ANYWHERE, () -> counting.set(next(CountSchool.values(), counting.get()))));
-        actions.add(Action.of("help.keys", Scope.ANYWHERE, window::showKeys, "F1"));
+        actions.add(
+                Action.of("help.keys", Scope.ANYWHERE, window::showKeys, "F1").behindPages());
         actions.add(Action.of("help.about", Scope.ANYWHERE, window::showAbout));
     }
 }

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import tactus.app.outside.FaultWatch;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -18,7 +19,9 @@ abstract class CommandRun {
         var line = TactusCommand.commandLine(_ -> {});
         line.setOut(new PrintWriter(out, true));
         line.setErr(new PrintWriter(err, true));
+        FaultWatch.begin();
         int status = line.execute(arguments);
+        FaultWatch.end();
         assertFalse((out.toString() + err).contains("\tat "), "no stack trace");
         return status;
     }

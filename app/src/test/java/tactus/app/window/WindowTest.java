@@ -29,6 +29,7 @@ import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.arrangement.ArrangementParts;
 import tactus.app.arrangement.ArrangementPlace;
 import tactus.app.demo.DemoSong;
+import tactus.app.outside.FaultWatch;
 import tactus.app.place.Place;
 import tactus.app.place.PlaceParts;
 import tactus.app.work.DataFolder;
@@ -74,6 +75,7 @@ abstract class WindowTest {
 
     @BeforeEach
     void open() throws Exception {
+        FaultWatch.begin();
         folder = Files.createTempDirectory("tactus-test");
         Path data = Files.createDirectories(folder.resolve("data"));
         prepare(data);
@@ -102,6 +104,7 @@ abstract class WindowTest {
             for (Path file : files.sorted(Comparator.reverseOrder()).toList()) Files.deleteIfExists(file);
         }
         assertFalse(faulty, "something went wrong that nobody foresaw");
+        FaultWatch.end();
     }
 
     Song song() {

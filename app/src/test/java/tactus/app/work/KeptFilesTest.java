@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
+import java.util.Set;
 import java.util.function.LongFunction;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -20,6 +21,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import tactus.core.pitch.NoteSchool;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
+import tactus.core.song.Handout;
 import tactus.core.song.Song;
 import tactus.formats.file.Checksum;
 import tactus.formats.song.SongFile;
@@ -133,6 +135,34 @@ class KeptFilesTest {
         assertEquals(
                 List.of(Path.of("/songs/a.json"), Path.of("/songs/b.json")),
                 again.recentProperty().get());
+    }
+
+    @Test
+    void twoProgramsKeepWhatEachOfThemHasChanged() {
+        var one = new Settings(new DataFolder(root));
+        var other = new Settings(new DataFolder(root));
+        one.darkProperty().set(true);
+        other.leftHandedProperty().set(true);
+        one.saysHProperty().set(true);
+        Handout layout = Handout.USUAL;
+        assertEquals(Optional.empty(), one.layouts().keep("mine", layout));
+        assertEquals(Optional.empty(), other.layouts().keep("yours", layout));
+        assertEquals(Optional.empty(), one.layouts().forget("nobody's"));
+        var again = new Settings(new DataFolder(root));
+        assertTrue(again.darkProperty().get());
+        assertTrue(again.leftHandedProperty().get());
+        assertTrue(again.saysHProperty().get());
+        assertEquals(Set.of("mine", "yours"), again.layouts().all().keySet());
+    }
+
+    @Test
+    void settingsThatMayNotBeReadAreNeverWrittenOver() throws IOException {
+        Path inItsPlace = Files.createDirectory(root.resolve("settings.properties"));
+        var settings = new Settings(new DataFolder(root));
+        settings.darkProperty().set(true);
+        settings.remember(Path.of("/songs/a.json"));
+        assertTrue(Files.isDirectory(inItsPlace));
+        assertTrue(settings.darkProperty().get(), "for as long as the program runs");
     }
 
     @Test

@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import tactus.core.chord.NameGuess;
 import tactus.core.chord.Naming;
+import tactus.core.harmony.Chord;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
 import tactus.core.transcription.HeardMusic.Heard;
@@ -103,7 +104,9 @@ final class HeardChords {
                         .lowest()
                 % 12);
         others.stream().filter(note -> !notes.contains(note)).forEach(notes::add);
-        return Optional.of(naming.names(notes).getFirst());
+        // What has no name that a person would write is no chord.
+        return Optional.of(naming.names(notes).getFirst())
+                .filter(guess -> guess.name().toString().length() <= Chord.LONGEST_NAME);
     }
 
     /** The felt beat of {@code meter} that {@code at} lies in, from 0. */

@@ -18,6 +18,12 @@ import tactus.core.time.Feel;
  */
 public record ReadMusic(Facts facts, List<Chord> shapes, List<Part> parts, Feel feel, List<Statement> left) {
 
+    /** The most bars that are read, as they are played: longer than two hours of any song. */
+    public static final int MOST_BARS = 2_000;
+
+    /** The most notes that are read. */
+    public static final int MOST_NOTES = 100_000;
+
     /**
      * Bars under a heading.
      *

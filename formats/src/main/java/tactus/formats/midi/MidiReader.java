@@ -43,7 +43,8 @@ public final class MidiReader {
     /** A note that is never let go ends after so many quarters. */
     private static final int LONGEST_QUARTERS = 64;
 
-    private static final int MOST_BARS = 2_000;
+    private static final int MOST_BARS = ReadMusic.MOST_BARS;
+    private static final int MOST_NOTES = ReadMusic.MOST_NOTES;
     private static final double USUAL_QUARTER = 500_000;
 
     private final Path file;
@@ -60,6 +61,8 @@ public final class MidiReader {
     private Optional<String> tuning = Optional.empty();
     private long conductorEnd;
     private long lastNote;
+    private int struck;
+    private final TreeMap<Long, Start> starts = new TreeMap<>();
 
     private MidiReader(Path file, Sequence sequence) {
         this.file = file;
@@ -105,7 +108,8 @@ public final class MidiReader {
     }
 
     /** A note is its tick, its key, how hard it is struck, the tick at which it ends, and its channel. */
-    private void readPlayed(ShortMessage played, long tick, MidiVoice voice, Map<Integer, Deque<long[]>> sounding) {
+    private void readPlayed(ShortMessage played, long tick, MidiVoice voice, Map<Integer, Deque<long[]>> sounding)
+            throws FormatException {
         int number = played.getData1();
         int at = played.getChannel() << 7 | number;
         boolean strikes = played.getCommand() == ShortMessage.NOTE_ON && played.getData2() > 0;
@@ -113,13 +117,15 @@ public final class MidiReader {
                 || played.getCommand() == ShortMessage.NOTE_ON && played.getData2() == 0;
         if (played.getCommand() == ShortMessage.PROGRAM_CHANGE && voice.program() < 0) voice.play(number);
         Deque<long[]> open = sounding.computeIfAbsent(at, _ -> new ArrayDeque<>());
-        // A key that is struck again before it is let go is let go as often as it was struck.
-        if (strikes) open.forEach(note -> note[3] = Math.min(note[3], tick));
+        // A key that is struck again before it is let go is let go as often as it was struck; those before it ended
+        // then.
+        if (strikes && !open.isEmpty()) open.peekLast()[3] = Math.min(open.peekLast()[3], tick);
         if (ends && !open.isEmpty()) {
             long[] note = open.poll();
             note[3] = Math.min(note[3], tick);
         }
         if (!strikes) return;
+        if (++struck > MOST_NOTES) throw new FormatException(file, "", "file.too-many-notes", MOST_NOTES);
         voice.channels().set(played.getChannel());
         long[] note = {tick, number, played.getData2(), tick + LONGEST_QUARTERS * resolution, played.getChannel()};
         open.add(note);
@@ -203,16 +209,22 @@ public final class MidiReader {
     }
 
     private double seconds(long tick) {
-        double seconds = 0;
-        long from = 0;
-        double quarter = USUAL_QUARTER;
-        for (Map.Entry<Long, Double> each : tempos.entrySet()) {
-            if (each.getKey() >= tick) break;
-            seconds += (each.getKey() - from) * quarter / resolution;
-            from = each.getKey();
-            quarter = each.getValue();
+        if (starts.isEmpty()) {
+            starts.put(Long.MIN_VALUE, new Start(0, 0, USUAL_QUARTER));
+            tempos.forEach((at, quarter) -> {
+                Start last = starts.lastEntry().getValue();
+                starts.put(at, new Start(at, last.micros(at, resolution), quarter));
+            });
         }
-        return (seconds + (tick - from) * quarter / resolution) / 1_000_000;
+        return starts.lowerEntry(tick).getValue().micros(tick, resolution) / 1_000_000;
+    }
+
+    /** Where a tempo begins, in ticks and in microseconds, and how many of these a quarter has from there. */
+    private record Start(long at, double micros, double quarter) {
+
+        double micros(long tick, long resolution) {
+            return micros + (tick - at) * quarter / resolution;
+        }
     }
 
     private List<HeardMusic.Bar> bars() throws FormatException {

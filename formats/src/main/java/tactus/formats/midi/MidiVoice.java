@@ -27,7 +27,9 @@ final class MidiVoice {
         for (int at = 0; at < tracks.size(); ) {
             MidiVoice first = tracks.get(at);
             int end = at + 1;
-            while (end < tracks.size() && tracks.get(end).isStringOf(first)) end++;
+            while (end < tracks.size()
+                    && end - at <= MOST_STRINGS
+                    && tracks.get(end).isStringOf(first)) end++;
             var channels = new BitSet();
             tracks.subList(at, end).forEach(each -> channels.or(each.channels));
             int strings = end - at;

@@ -40,6 +40,10 @@ final class HarmonyWriter {
     }
 
     private void writeHarmony(TimelineSpan span, long offset) throws XMLStreamException {
+        if (ChordName.isNoChord(span.chord())) {
+            writeNone(offset);
+            return;
+        }
         Optional<ChordName> name = Sounded.name(song.facts(), span.chord(), span.semitonesUp());
         if (name.isEmpty()) return;
         xml.open("harmony", "placement", "above");
@@ -48,6 +52,17 @@ final class HarmonyWriter {
         if (name.get().isSlash()) writeNote("bass", name.get().bass());
         Optional<Chord> shape = song.chord(span.chord());
         if (shape.isPresent()) writeFrame(shape.get());
+        if (offset > 0) xml.text("offset", offset);
+        xml.close();
+    }
+
+    /** No chord ends the one before; its root means nothing and is not shown (MusicXML 4.0, {@code kind-value}, "none"). */
+    private void writeNone(long offset) throws XMLStreamException {
+        xml.open("harmony", "placement", "above");
+        xml.open("root");
+        xml.text("root-step", "C", "text", "");
+        xml.close();
+        xml.text("kind", "none", "text", "N.C.");
         if (offset > 0) xml.text("offset", offset);
         xml.close();
     }

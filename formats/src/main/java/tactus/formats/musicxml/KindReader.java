@@ -36,6 +36,9 @@ final class KindReader {
             Map.entry("suspended-fourth", "sus4"),
             Map.entry("power", "5"));
 
+    /** More than double sharps and flats have no name. */
+    private static final int MOST_ALTERED = 2;
+
     private KindReader() {}
 
     static Optional<ChordName> name(Element harmony) {
@@ -54,7 +57,9 @@ final class KindReader {
     private static String note(Element harmony, String what) {
         String step = text(harmony, what, what + "-step");
         int alter = number(harmony, 0, what, what + "-alter");
-        return step.isEmpty() ? "" : step + (alter > 0 ? "#".repeat(alter) : "b".repeat(-alter));
+        return step.isEmpty() || Math.abs((long) alter) > MOST_ALTERED
+                ? ""
+                : step + (alter > 0 ? "#".repeat(alter) : "b".repeat(-alter));
     }
 
     /** {@code add9}, {@code b5}, {@code no3}. */

@@ -45,6 +45,10 @@ public final class MusicXmlReader {
         List<Element> parts = children(root, "part");
         List<Element> measures = parts.isEmpty() ? List.of() : children(parts.getFirst(), "measure");
         if (measures.isEmpty()) throw new FormatException(file, "", "file.no-measures");
+        if (measures.size() > ReadMusic.MOST_BARS)
+            throw new FormatException(file, "", "file.too-many-bars", ReadMusic.MOST_BARS);
+        if (parts.getFirst().getElementsByTagName("note").getLength() > ReadMusic.MOST_NOTES)
+            throw new FormatException(file, "", "file.too-many-notes", ReadMusic.MOST_NOTES);
         try {
             return new PartReader(root, parts, measures).read();
         } catch (Refusal impossible) {

@@ -6,31 +6,35 @@ import static tactus.formats.musicxml.MusicXmlReader.children;
 import java.util.ArrayList;
 import java.util.List;
 import org.w3c.dom.Element;
+import tactus.core.refusal.Refusal;
+import tactus.core.transcription.ReadMusic;
 
 /** Measures in the order in which they are played: repeats and their endings. */
 final class Repeats {
 
-    private static final int MOST_MEASURES = 20_000;
     private static final int MOST_TIMES = 32;
 
     private Repeats() {}
 
+    /** @throws Refusal if it becomes longer than what is read */
     static List<Element> playedOut(List<Element> measures) {
+        List<String> endings = endings(measures);
         var played = new ArrayList<Element>();
         int start = 0;
         int pass = 1;
         int i = 0;
-        while (i < measures.size() && played.size() < MOST_MEASURES) {
+        while (i < measures.size()) {
             Element measure = measures.get(i);
             if (isStart(measure) && i != start) {
                 start = i;
                 pass = 1;
             }
-            if (isSkipped(measures, i, pass)) {
+            if (isSkipped(endings.get(i), pass)) {
                 i++;
                 continue;
             }
             played.add(measure);
+            if (played.size() > ReadMusic.MOST_BARS) throw new Refusal("import.too-long", ReadMusic.MOST_BARS);
             int times = times(measure);
             if (times > 1 && pass < times) {
                 pass++;
@@ -67,17 +71,26 @@ final class Repeats {
         return times.matches("\\d{1,2}") ? Math.clamp(Integer.parseInt(times), 1, MOST_TIMES) : 2;
     }
 
-    /** Whether it lies in an ending that is not for this pass. */
-    private static boolean isSkipped(List<Element> measures, int index, int pass) {
+    /** For each measure the passes of the ending that it lies in; empty where it lies in none. */
+    private static List<String> endings(List<Element> measures) {
+        var endings = new ArrayList<String>();
         String numbers = "";
-        for (int i = 0; i <= index; i++) {
-            for (Element line : children(measures.get(i), "barline")) {
+        for (Element measure : measures) {
+            boolean ends = false;
+            for (Element line : children(measure, "barline")) {
                 Element ending = at(line, "ending");
                 if (ending == null) continue;
-                if (ending.getAttribute("type").equals("start")) numbers = ending.getAttribute("number");
-                else if (i < index) numbers = "";
+                ends = !ending.getAttribute("type").equals("start");
+                if (!ends) numbers = ending.getAttribute("number");
             }
+            endings.add(numbers);
+            if (ends) numbers = "";
         }
+        return endings;
+    }
+
+    /** Whether an ending is not for this pass. */
+    private static boolean isSkipped(String numbers, int pass) {
         return !numbers.isEmpty() && !List.of(numbers.split("\\s*,\\s*")).contains(String.valueOf(pass));
     }
 }

@@ -76,7 +76,7 @@ public final class SongFile {
         } catch (JacksonException damaged) {
             TokenStreamLocation at = damaged.getLocation();
             String place = at == null ? "" : Words.of("file.line", at.getLineNr(), at.getColumnNr());
-            throw new FormatException(name, place, "file.damaged", plain(damaged));
+            throw new FormatException(name, place, "file.damaged", JsonFault.of(damaged));
         }
     }
 
@@ -85,15 +85,6 @@ public final class SongFile {
         byte[] bytes = in.readNBytes(LARGEST + 1);
         if (bytes.length > LARGEST) throw new FormatException(name, "", "file.large-song");
         return bytes;
-    }
-
-    private static String plain(JacksonException damaged) {
-        return damaged.getOriginalMessage()
-                .lines()
-                .findFirst()
-                .orElse("")
-                .replaceFirst(" \\(start marker.*", "")
-                .replaceAll("[\\p{Cntrl}�]", "?");
     }
 
     private static OpenedSong open(JsonNode root, Path name) throws FormatException {

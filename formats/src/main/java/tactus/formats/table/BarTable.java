@@ -1,6 +1,5 @@
 package tactus.formats.table;
 
-import de.siegmar.fastcsv.writer.CsvWriter;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Path;
@@ -79,14 +78,13 @@ public final class BarTable {
     }
 
     private void writeTo(OutputStream out, Optional<BarRange> bars) throws IOException {
-        // The stream is closed by whoever opened it.
-        CsvWriter table = CsvWriter.builder().build(out);
-        table.writeRecord(COLUMNS);
+        Csv table = Csv.to(out);
+        table.row(COLUMNS);
         for (TimelineBar bar : timeline.bars()) {
             if (bars.isPresent() && !bars.get().has(Math.max(1, bar.number()))) continue;
             List<TimelineSpan> spans = timeline.spansIn(bar);
-            if (spans.isEmpty()) table.writeRecord(texts(empty(bar)));
-            for (TimelineSpan span : spans) table.writeRecord(texts(row(bar, span)));
+            if (spans.isEmpty()) table.row(texts(empty(bar)));
+            for (TimelineSpan span : spans) table.row(texts(row(bar, span)));
         }
         table.flush();
     }

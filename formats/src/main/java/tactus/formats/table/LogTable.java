@@ -4,7 +4,6 @@ import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.CsvRecord;
 import de.siegmar.fastcsv.reader.FieldMismatchStrategy;
-import de.siegmar.fastcsv.writer.CsvWriter;
 import java.io.IOException;
 import java.io.Reader;
 import java.io.StringWriter;
@@ -108,9 +107,11 @@ public enum LogTable {
     /** The table of {@code records} with its first line. */
     public String of(Records records) {
         var text = new StringWriter();
-        try (CsvWriter table = CsvWriter.builder().build(text)) {
-            table.writeRecord(columns);
-            rows.apply(records).forEach(table::writeRecord);
+        try {
+            Csv table = Csv.to(text);
+            table.row(columns);
+            rows.apply(records).forEach(table::row);
+            table.flush();
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
         }
@@ -124,20 +125,22 @@ public enum LogTable {
      * @throws Refusal if it is none of them or a line cannot be read, with its number
      */
     public static Records read(Reader text, LocalDate today) {
+        long line = 1;
         try (CsvReader<CsvRecord> reader = CsvReader.builder()
                 .missingFieldStrategy(FieldMismatchStrategy.IGNORE)
                 .extraFieldStrategy(FieldMismatchStrategy.IGNORE)
                 .ofCsvRecord(text)) {
             LogTable table = null;
             var read = new Read(today);
-            for (CsvRecord line : reader) {
-                if (table == null) table = table(line.getFields());
-                else if (line.getFieldCount() > 1 || !line.getField(0).isBlank()) read.take(table, line);
+            for (CsvRecord row : reader) {
+                line = row.getStartingLineNumber() + 1;
+                if (table == null) table = table(row.getFields());
+                else if (row.getFieldCount() > 1 || !row.getField(0).isBlank()) read.take(table, row);
             }
             if (table == null) throw new Refusal("log.table", "");
             return read.records();
         } catch (CsvParseException broken) {
-            throw new Refusal("log.broken", broken.getMessage());
+            throw new Refusal("log.broken", line);
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
         }
@@ -177,7 +180,7 @@ public enum LogTable {
                 throw new Refusal("log.fields", number, table.columns.size(), line.getFieldCount());
             if (number > MOST_ROWS) throw new Refusal("log.rows", MOST_ROWS);
             try {
-                take(table, line.getFields());
+                take(table, line.getFields().stream().map(Csv::plain).toList());
             } catch (DateTimeException | NumberFormatException unread) {
                 throw new Refusal("log.line", number, String.join(", ", line.getFields()));
             }

@@ -1,6 +1,5 @@
 package tactus.formats.table;
 
-import de.siegmar.fastcsv.writer.CsvWriter;
 import java.io.IOException;
 import java.nio.file.Path;
 import tactus.core.logbook.DatedPlan;
@@ -18,8 +17,8 @@ public final class PlanTable {
     /** Writes the table, whole or not at all. */
     public static void write(DatedPlan dated, Path file) throws IOException {
         WholeFile.write(file, out -> {
-            CsvWriter csv = CsvWriter.builder().build(out);
-            csv.writeRecord(
+            Csv csv = Csv.to(out);
+            csv.row(
                     "day",
                     "date",
                     "minutes",
@@ -33,7 +32,7 @@ public final class PlanTable {
                     "care");
             for (PracticePlan.Day day : dated.plan().days())
                 for (PracticePlan.Item item : day.items())
-                    csv.writeRecord(
+                    csv.row(
                             Integer.toString(day.number()),
                             dated.date(day).toString(),
                             Integer.toString(item.minutes()),

@@ -1,6 +1,5 @@
 package tactus.formats.table;
 
-import de.siegmar.fastcsv.writer.CsvWriter;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
@@ -22,10 +21,10 @@ public final class SnagTable {
         List<Snag> snags = Snags.all(song, timeline, Words.lexicon());
         var words = new SnagWords(song);
         WholeFile.write(file, out -> {
-            CsvWriter csv = CsvWriter.builder().build(out);
-            csv.writeRecord("kind", "where", "what", "numbers", "what mends it", "meant so");
+            Csv csv = Csv.to(out);
+            csv.row("kind", "where", "what", "numbers", "what mends it", "meant so");
             for (Snag snag : snags)
-                csv.writeRecord(
+                csv.row(
                         snag.kind().code(),
                         words.where(snag),
                         words.sentence(snag),

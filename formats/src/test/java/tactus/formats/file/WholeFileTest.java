@@ -2,6 +2,7 @@ package tactus.formats.file;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -83,5 +84,31 @@ class WholeFileTest {
     @Test
     void aFolderThatIsNotThereIsSaid() {
         assertThrows(IOException.class, () -> WholeFile.write(folder.resolve("no/song.json"), out -> out.write(1)));
+    }
+
+    /** Another program is killed while it saves, again and again: the file is always one that was saved, never a part of one. */
+    @Test
+    void aProgramKilledWhileItSavesLeavesTheFileOfBeforeOrTheNewOne() throws Exception {
+        Path file = folder.resolve("song.json");
+        String path = System.getProperty("jdk.module.path", "")
+                + java.io.File.pathSeparator
+                + System.getProperty("java.class.path", "")
+                + java.io.File.pathSeparator
+                + Path.of("target", "test-classes").toAbsolutePath();
+        for (int kill = 0; kill < 5; kill++) {
+            Process program = new ProcessBuilder(
+                            ProcessHandle.current().info().command().orElseThrow(),
+                            "-cp",
+                            path,
+                            KilledWhileSaving.class.getName(),
+                            file.toString())
+                    .redirectErrorStream(true)
+                    .start();
+            assertTrue(Character.isDigit(program.getInputStream().read()), "it does not run");
+            Thread.sleep(3L * kill);
+            program.destroyForcibly().waitFor();
+            String saved = Files.readString(file);
+            assertEquals(KilledWhileSaving.text(Integer.parseInt(saved.substring(0, saved.indexOf(' ')))), saved);
+        }
     }
 }

@@ -31,6 +31,9 @@ public final class Logbook implements AutoCloseable {
 
     private static final Logger LOG = LoggerFactory.getLogger(Logbook.class);
     static final String NAME = "logbook.sqlite";
+    /** Marks a logbook from which somebody was taken out and whose copies still have them. */
+    private static final int FORGETTING = 0x466F7267;
+
     private static final byte[] HEADER = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
 
     private final Connection connection;
@@ -62,6 +65,7 @@ public final class Logbook implements AutoCloseable {
         if (!isDatabase(file)) throw damaged(file, now, null);
         try {
             var book = new Logbook(prepared(file));
+            if (book.isForgetting()) book.forgetCopies(folder);
             book.copy(folder, now);
             return book;
         } catch (SQLException broken) {
@@ -257,12 +261,36 @@ public final class Logbook implements AutoCloseable {
         if (known.isEmpty()) return Optional.empty();
         whole(() -> {
             for (String name : known) rows.put("DELETE FROM student WHERE name = ?", name);
+            mark(FORGETTING);
             return known;
         });
         boolean isHeldOpen = !isWrittenOver();
-        LogbookCopies.forget(folder);
+        forgetCopies(folder);
         copy(folder, now);
         return Optional.of(new Remains(known.getFirst()).of(records(), folder, isHeldOpen));
+    }
+
+    /** Copies in which somebody stands who is forgotten go, also those that a program which was ended meanwhile has left. */
+    private void forgetCopies(Path folder) throws IOException {
+        LogbookCopies.forget(folder);
+        whole(() -> {
+            mark(0);
+            return true;
+        });
+    }
+
+    /** What the file says of itself, in the same transaction as what is written: SQLite keeps a number for that. */
+    private void mark(int number) throws SQLException {
+        try (var statement = connection.createStatement()) {
+            statement.execute("PRAGMA application_id = " + number);
+        }
+    }
+
+    private boolean isForgetting() throws SQLException {
+        try (var statement = connection.createStatement();
+                ResultSet row = statement.executeQuery("PRAGMA application_id")) {
+            return row.next() && row.getInt(1) == FORGETTING;
+        }
     }
 
     /** Whether the file has no pages of before any longer: not while another program reads them. */

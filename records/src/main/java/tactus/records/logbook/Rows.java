@@ -4,19 +4,25 @@ import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import tactus.core.logbook.ChangeEntry;
 import tactus.core.logbook.Lesson;
 import tactus.core.logbook.Records;
 import tactus.core.logbook.Student;
 import tactus.core.logbook.TakeEntry;
+import tactus.core.refusal.Refusal;
 
 /** What the logbook keeps as rows of its tables, one to one. */
 final class Rows {
+
+    private static final Logger LOG = LoggerFactory.getLogger(Rows.class);
 
     private final Connection connection;
 
@@ -43,9 +49,19 @@ final class Rows {
         var all = new ArrayList<T>();
         try (PreparedStatement statement = prepared(question, values);
                 ResultSet row = statement.executeQuery()) {
-            while (row.next()) all.add(reading.read(row));
+            while (row.next()) read(row, reading).ifPresent(all::add);
         }
         return all;
+    }
+
+    /** A row that another program has written as no row of ours is left where it is. */
+    private static <T> Optional<T> read(ResultSet row, Reading<T> reading) throws SQLException {
+        try {
+            return Optional.of(reading.read(row));
+        } catch (DateTimeException | Refusal | NullPointerException unread) {
+            LOG.warn("a row of the logbook cannot be read and is left out", unread);
+            return Optional.empty();
+        }
     }
 
     private static Student student(ResultSet row) throws SQLException {

@@ -16,6 +16,7 @@ import java.sql.DriverManager;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -266,25 +267,35 @@ class LogbookCopiesTest {
         }
     }
 
-    /** Another process is killed while it copies, again and again: what is called a copy is always whole. */
+    /** Lets another program do something with the logbook again and again, and kills it after so many milliseconds. */
+    private void kill(String doing, int number, long after) throws Exception {
+        Process program = new ProcessBuilder(
+                        ProcessHandle.current().info().command().orElseThrow(),
+                        "-XX:TieredStopAtLevel=1",
+                        "-cp",
+                        classPath(),
+                        KilledWhileCopying.class.getName(),
+                        folder.toString(),
+                        String.valueOf(number),
+                        doing)
+                .redirectErrorStream(true)
+                .start();
+        // Libraries may warn of something first.
+        var said = new ArrayList<String>();
+        try (var lines = program.inputReader()) {
+            do said.add(String.valueOf(lines.readLine()));
+            while (!said.getLast().matches("\\d+|null"));
+            assertTrue(said.getLast().matches("\\d+"), "it does not run: " + said);
+            Thread.sleep(after);
+            program.destroyForcibly().waitFor();
+        }
+    }
+
     @Test
-    void aProcessKilledWhileItCopiesLeavesNoTornCopy() throws Exception {
+    void aProgramKilledWhileItCopiesLeavesNoTornCopy() throws Exception {
         add("Mirel", 0);
-        for (int kill = 0; kill < 6; kill++) {
-            Process writer = new ProcessBuilder(
-                            ProcessHandle.current().info().command().orElseThrow(),
-                            "-XX:TieredStopAtLevel=1",
-                            "-cp",
-                            classPath(),
-                            KilledWhileCopying.class.getName(),
-                            folder.toString(),
-                            String.valueOf(kill))
-                    .redirectErrorStream(true)
-                    .start();
-            writer.getInputStream().read();
-            Thread.sleep(7L * kill);
-            writer.destroyForcibly().waitFor();
-            for (LogbookCopy copy : Logbook.copies(folder)) assertTrue(copy.students() >= 1);
+        for (int kill = 0; kill < 5; kill++) {
+            kill("copy", kill, 7L * kill);
             long called;
             try (Stream<Path> all = Files.list(copies())) {
                 called = all.filter(file -> file.toString().endsWith(".sqlite")).count();
@@ -293,6 +304,38 @@ class LogbookCopiesTest {
         }
         try (Logbook book = open(5_000)) {
             assertFalse(book.records().students().isEmpty());
+        }
+    }
+
+    @Test
+    void aProgramKilledWhileItForgetsHasForgottenOrHasNot() throws Exception {
+        add("Mirel", 0);
+        for (int kill = 0; kill < 5; kill++) {
+            kill("forget", kill, 11L * kill);
+            boolean isThere;
+            try (Logbook book = open(10_000 + kill)) {
+                isThere = book.records().students().stream()
+                        .anyMatch(each -> each.name().equals("Gone"));
+            }
+            if (isThere) continue;
+            try (Stream<Path> all = Files.walk(folder)) {
+                for (Path file : all.filter(Files::isRegularFile).toList())
+                    assertFalse(
+                            Files.readString(file, StandardCharsets.ISO_8859_1).contains("Gone"), file.toString());
+            }
+        }
+    }
+
+    @Test
+    void aProgramKilledWhileItRestoresLeavesTheWayBack() throws Exception {
+        add("Mirel", 0);
+        for (int kill = 0; kill < 5; kill++) {
+            kill("restore", kill, 5L * kill);
+            assertEquals(List.of(1), peopled());
+            try (Logbook book = Logbook.open(folder, NOW.plusDays(1))) {
+                int students = book.records().students().size();
+                assertTrue(students == 1 || students == 0, "whole, or empty as it was before");
+            }
         }
     }
 

@@ -23,7 +23,9 @@ public final class RecordedTake {
 
     private static final int BLOCK_FRAMES = 8_192;
     private static final int MOST_CHANNELS = 64;
-    private static final double LONGEST_SECONDS = 3 * 3_600.0;
+    private static final double LONGEST_SECONDS = 3_600.0;
+    private static final float SLOWEST_RATE = 4_000;
+    private static final float FASTEST_RATE = 192_000;
 
     private RecordedTake() {}
 
@@ -31,22 +33,28 @@ public final class RecordedTake {
      * Reads a WAV, AIFF or AU file; all of its channels are heard together.
      *
      * @return a tap for each stroke, in seconds from the start of the file
-     * @throws Refusal if it is no sound that can be read, or longer than three hours
+     * @throws Refusal if it is no sound that can be read, or longer than an hour, as its header says or as it turns out
      * @throws IOException if the file cannot be read
      */
     public static List<Tap> read(Path file) throws IOException {
         try (InputStream in = new BufferedInputStream(Files.newInputStream(file));
                 AudioInputStream sound = AudioSystem.getAudioInputStream(in)) {
-            return heard(sound);
+            return heard(sound, Files.size(file));
         } catch (UnsupportedAudioFileException | IllegalArgumentException other) {
             if (other instanceof Refusal refusal) throw refusal;
             throw new Refusal("take.sound", String.valueOf(file.getFileName()));
         }
     }
 
-    private static List<Tap> heard(AudioInputStream sound) throws IOException {
+    private static List<Tap> heard(AudioInputStream sound, long size) throws IOException {
         AudioFormat format = sound.getFormat();
-        Samples samples = Samples.of(format).orElseThrow(() -> new Refusal("take.sound-kind", format.toString()));
+        Samples samples = Samples.of(format)
+                .orElseThrow(() -> new Refusal(
+                        "take.sound-kind",
+                        Math.max(0, format.getSampleSizeInBits()),
+                        Math.max(0, format.getChannels())));
+        long promised = sound.getFrameLength() < 0 ? size / format.getFrameSize() : sound.getFrameLength();
+        if (promised > LONGEST_SECONDS * format.getSampleRate()) throw new Refusal("take.sound-long");
         var detector = new OnsetDetector(format.getSampleRate());
         var taps = new ArrayList<Tap>();
         byte[] bytes = new byte[BLOCK_FRAMES * format.getFrameSize()];
@@ -75,7 +83,10 @@ public final class RecordedTake {
             boolean isFloat = encoding.equals(AudioFormat.Encoding.PCM_FLOAT);
             boolean known = isWhole && (bits == 8 || bits == 16 || bits == 24 || bits == 32)
                     || isFloat && (bits == 32 || bits == 64);
-            if (!known || format.getChannels() < 1 || format.getChannels() > MOST_CHANNELS) return Optional.empty();
+            boolean isHeard = format.getSampleRate() >= SLOWEST_RATE && format.getSampleRate() <= FASTEST_RATE;
+            boolean isPacked = format.getFrameSize() == format.getChannels() * (bits / 8);
+            if (!known || !isHeard || !isPacked || format.getChannels() < 1 || format.getChannels() > MOST_CHANNELS)
+                return Optional.empty();
             ByteOrder order = format.isBigEndian() ? ByteOrder.BIG_ENDIAN : ByteOrder.LITTLE_ENDIAN;
             return Optional.of(new Samples(encoding, bits, format.getChannels(), order));
         }
