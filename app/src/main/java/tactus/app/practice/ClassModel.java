@@ -114,7 +114,7 @@ final class ClassModel {
     /** Opens the logbook, unless it is open; where it could not be opened it is tried again. */
     void open() {
         shelf.refresh();
-        if (book.isPresent() || !offered.get().isEmpty()) return;
+        if (book.isPresent() || isDamaged) return;
         try {
             Logbook opened = Logbook.open(folder, LocalDateTime.now());
             book = Optional.of(opened);
