@@ -153,8 +153,8 @@ public final class OrderModel {
     /** Takes what is typed as the running order. Returns what is wrong with it, if anything. */
     public Optional<String> takeLine(String text) {
         return Attempt.of(() -> {
-            Song ordered = OrderLine.of(work.song(), text);
-            work.change("edit.order", song -> ordered);
+            OrderLine.of(work.song(), text);
+            work.change("edit.order", song -> OrderLine.of(song, text));
         });
     }
 

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import tactus.app.work.Work;
 import tactus.core.edit.Consequence;
+import tactus.core.language.Lexicon;
 import tactus.core.pattern.Pattern;
 import tactus.core.rule.What;
 import tactus.core.section.Section;
@@ -24,9 +25,13 @@ final class Consequences {
     }
 
     private void tell(Work.Done done) {
-        if (done.isWhole() && done.consequences().isEmpty()) {
+        if (!done.forAll().isEmpty() && done.consequences().isEmpty()) {
             String version = done.after().versions().shown().orElse("");
-            notices.show(Words.of("consequence.whole", version), List.of(undo()));
+            String why = done.forAll().stream()
+                    .sorted()
+                    .map(each -> Words.of("consequence." + Lexicon.code(each), version))
+                    .collect(Collectors.joining(" "));
+            notices.show(why, List.of(undo()));
         }
         for (Consequence consequence : done.consequences()) {
             switch (consequence) {

@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BinaryOperator;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -17,6 +18,7 @@ import tactus.core.edit.Edit;
 import tactus.core.history.History;
 import tactus.core.snag.Snag;
 import tactus.core.snag.Snags;
+import tactus.core.song.ForAll;
 import tactus.core.song.InVersion;
 import tactus.core.song.Song;
 import tactus.core.song.SongId;
@@ -52,9 +54,9 @@ public final class Work {
      * An edit that was done and of which something came that a person must be told.
      *
      * @param before the song in front of it, as it was seen
-     * @param isWhole whether it changed every version while one was shown
+     * @param forAll why it changed every version while one was shown; empty if it did not
      */
-    public record Done(List<Consequence> consequences, Song before, Song after, boolean isWhole) {}
+    public record Done(List<Consequence> consequences, Song before, Song after, Set<ForAll> forAll) {}
 
     private final ReadOnlyObjectWrapper<State> state = new ReadOnlyObjectWrapper<>(this, "state");
     private final ReadOnlyObjectWrapper<Optional<Path>> file =
@@ -172,8 +174,8 @@ public final class Work {
         var step = new Step(made.written(), Optional.of(edit.label()));
         show(goesOn ? history.amended(step) : history.plus(step), next);
         List<Consequence> consequences = edit.consequences(before);
-        if (!consequences.isEmpty() || made.isWhole()) {
-            done.set(Optional.of(new Done(consequences, before, next.song(), made.isWhole())));
+        if (!consequences.isEmpty() || !made.forAll().isEmpty()) {
+            done.set(Optional.of(new Done(consequences, before, next.song(), made.forAll())));
         }
         return true;
     }

@@ -30,6 +30,7 @@ import tactus.core.rule.Company;
 import tactus.core.rule.What;
 import tactus.core.section.PassChoice;
 import tactus.core.song.Song;
+import tactus.core.song.Versions;
 import tactus.formats.song.SongFile;
 import tactus.sound.transport.Transport;
 import tactus.words.Words;
@@ -89,6 +90,33 @@ class AnyCommandTest {
             case 6 -> versions();
             default -> bench();
         }
+    }
+
+    /** With a version shown, the song without it is the same as before, or it is said why it is not. */
+    private void checked(Runnable command) {
+        Song before = work.written();
+        Optional<Work.Done> told = work.doneProperty().get();
+        command.run();
+        Optional<String> shown = before.versions().shown();
+        Song after = work.written();
+        if (shown.isEmpty() || !shown.equals(after.versions().shown())) return;
+        boolean isSaid = !told.equals(work.doneProperty().get())
+                && !work.doneProperty().get().orElseThrow().forAll().isEmpty();
+        boolean isTakenBack = work.canRedoProperty().get();
+        if (isSaid || isTakenBack) return;
+        String last = work.undoLabelProperty().get().map(Words::say).orElse("nothing");
+        assertEquals(full(before, shown.get()), full(after, shown.get()), "behind “" + last + "”");
+    }
+
+    private static Song full(Song song, String version) {
+        return song.withRules(song.rules().stream()
+                        .filter(rule -> !rule.where().version().equals(Optional.of(version)))
+                        .toList())
+                .withVersions(new Versions(
+                        song.versions().all().stream()
+                                .filter(each -> !each.name().equals(version))
+                                .toList(),
+                        Optional.empty()));
     }
 
     private void choose() {
@@ -190,7 +218,7 @@ class AnyCommandTest {
             var player = new PlayerModel(work, mock(Transport.class));
             parts = ArrangementParts.of(work, player, settings);
             bench = BenchParts.of(work, player, settings, Optional::empty);
-            for (int i = 0; i < COMMANDS; i++) command();
+            for (int i = 0; i < COMMANDS; i++) checked(this::command);
             Song song = work.song();
             var opened = SongFile.read(new ByteArrayInputStream(SongFile.toBytes(song)), Path.of("song.json"));
             assertEquals(List.of(), opened.problems(), "run " + run);

@@ -40,7 +40,12 @@ public record StandIn(Shape shape, Statement givenUp) {
     /** The fewest strings of a small form. */
     private static final int SMALL = 4;
 
-    /** Finds the best stand-in for {@code voicing} as {@code name}; empty if nothing is easier. */
+    /**
+     * Finds the best stand-in for {@code voicing} as {@code name}; empty if nothing is easier.
+     *
+     * @param name of the shape as it is held: a capo changes what it sounds as, and never its name
+     * @param neck where it is held, behind the capo
+     */
     public static Optional<StandIn> of(ChordName name, Voicing voicing, Tuning tuning, Neck neck, FrettingHand hand) {
         return new Search(name, voicing, tuning, neck, hand).best();
     }
@@ -74,7 +79,7 @@ public record StandIn(Shape shape, Statement givenUp) {
             double held = held();
             var tones = ChordTones.kept(name);
             Stream<Candidate> parts = parts().filter(part -> tones.fits(part.mask()));
-            Stream<Candidate> others = new FretCombinations(tuning, neck, hand, tones, false)
+            Stream<Candidate> others = new FretCombinations(tuning, neck.withCapo(0), hand, tones, false)
                     .all().stream().filter(candidate -> candidate.bound() < held);
             return Stream.concat(parts, others)
                     .flatMap(candidate -> shape(candidate, tones).stream())
@@ -99,7 +104,7 @@ public record StandIn(Shape shape, Statement givenUp) {
             int mask = 0;
             for (int i = 0; i < frets.length; i++) {
                 frets[i] = i >= from && i < to ? voicing.frets().get(i) : Voicing.NOT_PLAYED;
-                if (frets[i] >= 0) mask |= 1 << (tuning.open().get(i).number() + neck.capo() + frets[i]) % 12;
+                if (frets[i] >= 0) mask |= 1 << (tuning.open().get(i).number() + frets[i]) % 12;
             }
             return new Candidate(frets, mask, 0);
         }
@@ -119,7 +124,7 @@ public record StandIn(Shape shape, Statement givenUp) {
         }
 
         private int bass(Voicing each) {
-            return each.pitchClasses(tuning, neck.capo()).getFirst();
+            return each.pitchClasses(tuning, 0).getFirst();
         }
 
         private Statement givenUp(Shape shape) {
@@ -131,7 +136,7 @@ public record StandIn(Shape shape, Statement givenUp) {
         }
 
         private List<Degree> lostNotes(Shape shape) {
-            Set<Integer> before = Set.copyOf(voicing.pitchClasses(tuning, neck.capo()));
+            Set<Integer> before = Set.copyOf(voicing.pitchClasses(tuning, 0));
             return name.quality().degrees().stream()
                     .filter(shape.missing()::contains)
                     .filter(degree -> before.contains((name.root().pitchClass() + degree.semitones()) % 12))

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import tactus.core.pitch.Key;
@@ -20,25 +21,28 @@ import tactus.core.time.Tempo;
  * edit that changes such a thing is done to the whole song altogether.
  *
  * @param written the song after it
- * @param isWhole whether something changed in every version
+ * @param forAll why something changed in every version; empty if nothing did
  */
-public record InVersion(Song written, boolean isWhole) {
+public record InVersion(Song written, Set<ForAll> forAll) {
 
     public InVersion {
         Objects.requireNonNull(written);
+        forAll = Set.copyOf(forAll);
     }
 
     /** Does {@code change} to {@code written}: to the version that is shown, or to the song where none is. */
     public static InVersion of(Song written, UnaryOperator<Song> change) {
         Optional<Version> version = written.versions().shownOne();
-        if (version.isEmpty()) return new InVersion(change.apply(written), false);
+        if (version.isEmpty()) return new InVersion(change.apply(written), Set.of());
         Song seen = written.asShown().withVersions(bare(written.versions()));
-        Song after = change.apply(seen);
-        if (!after.versions().equals(seen.versions())) return new InVersion(change.apply(written), false);
+        Song made = change.apply(seen);
+        // An edit may have been made of the song as it is shown, with all that its versions hold.
+        Song after = made.versions().equals(written.versions()) ? made.withVersions(seen.versions()) : made;
+        if (!after.versions().equals(seen.versions())) return new InVersion(change.apply(written), Set.of());
         boolean isWhole =
                 takesOut(written, seen, after) || !common(seen.facts()).equals(common(after.facts()));
-        if (isWhole) return new InVersion(change.apply(written), true);
-        return new InVersion(new Split(written, version.get(), seen, after).done(), false);
+        Song done = isWhole ? change.apply(written) : new Split(written, version.get(), seen, after).done();
+        return new InVersion(done, ForAll.between(written, done, version.get().name()));
     }
 
     /** The facts without those that can be other in a version: key, capo, tempo, who plays along. */

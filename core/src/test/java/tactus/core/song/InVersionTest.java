@@ -9,6 +9,7 @@ import static tactus.core.song.SongFixture.song;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -100,7 +101,9 @@ class InVersionTest {
     @MethodSource("edits")
     void anEditIsSeenInTheVersionAndNowhereElse(UnaryOperator<Song> edit) {
         InVersion made = InVersion.of(week, edit);
-        assertFalse(made.isWhole());
+        boolean isNew = made.written().patterns().size() > full.patterns().size()
+                || made.written().sections().size() > full.sections().size();
+        assertEquals(isNew ? Set.of(ForAll.NEW) : Set.of(), made.forAll());
         Song seen = made.written().asShown();
         Song wanted = edit.apply(week.asShown());
         assertEquals(wanted.facts(), seen.facts());
@@ -231,18 +234,18 @@ class InVersionTest {
     void whatBelongsToTheWholeSongIsChangedInAllVersionsAndSaysSo() {
         InVersion titled =
                 InVersion.of(week, song -> song.withFacts(song.facts().withTitle("Another")));
-        assertTrue(titled.isWhole());
+        assertEquals(Set.of(ForAll.FACTS), titled.forAll());
         assertEquals("Another", unshown(titled.written()).facts().title());
         Song played = InVersion.of(week, song -> line(song, "d---d---")).written();
         InVersion deleted = InVersion.of(played, song -> song.withoutPattern(PATTERN));
-        assertTrue(deleted.isWhole());
+        assertEquals(Set.of(ForAll.TAKEN_OUT), deleted.forAll());
         assertTrue(deleted.written().pattern(PATTERN).isEmpty());
         assertTrue(deleted.written().asShown().pattern(PATTERN).isEmpty());
         assertEquals(
                 List.of(),
                 deleted.written().versions().named(WEEK).orElseThrow().overlay().patterns());
         InVersion gone = InVersion.of(played, song -> song.withoutSection(CHORUS));
-        assertTrue(gone.isWhole());
+        assertEquals(Set.of(ForAll.TAKEN_OUT), gone.forAll());
         assertTrue(gone.written().asShown().section(CHORUS).isEmpty());
     }
 
@@ -256,7 +259,7 @@ class InVersionTest {
                                         .instrument()
                                         .withTuning(tactus.core.pitch.Tuning.parse("D A D G B E"))))
                         .withChord(new Chord("D", Voicing.parse("0-0-0-2-3-2"))));
-        assertTrue(retuned.isWhole());
+        assertTrue(retuned.forAll().contains(ForAll.FACTS));
         assertEquals(
                 "000232",
                 unshown(retuned.written()).chord("D").orElseThrow().voicing().toString());
@@ -301,6 +304,33 @@ class InVersionTest {
     void withoutAVersionTheSongItselfIsChanged() {
         InVersion made = InVersion.of(full, song -> line(song, "d---d---"));
         assertEquals(line(full, "d---d---"), made.written());
-        assertFalse(made.isWhole());
+        assertEquals(Set.of(), made.forAll());
+    }
+
+    /** The running order as a line was made of the song as it is shown, with what other versions hold: the full song had 44 bars. */
+    @Test
+    void anEditThatIsMadeOfTheSongAsItIsShownGoesIntoTheVersionAllTheSame() {
+        Song other = InVersion.of(
+                        unshown(full).withVersions(full.versions().withShown(Optional.of("Band"))),
+                        song -> line(song, "d---d---"))
+                .written();
+        Song two = other.withVersions(other.versions().withShown(Optional.of(WEEK)));
+        Song shorter = two.asShown().withUses(List.of(two.uses().getFirst()));
+        InVersion made = InVersion.of(two, _ -> shorter);
+        assertEquals(Set.of(), made.forAll());
+        assertEquals(3, unshown(made.written()).asShown().uses().size());
+        assertEquals(1, made.written().asShown().uses().size());
+        assertEquals(
+                other.versions().named("Band"),
+                made.written().versions().named("Band"),
+                "what another version holds stays");
+    }
+
+    @Test
+    void whatBelongsToTheLessonIsForAllAndSaysSo() {
+        InVersion hinted = InVersion.of(
+                week,
+                song -> song.withLesson(song.lesson().withHints(List.of(new Hint(new HintPlace.OfSong(), "slowly")))));
+        assertEquals(Set.of(ForAll.LESSON), hinted.forAll());
     }
 }
