@@ -9,6 +9,7 @@ import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.capo.CapoMove;
 import tactus.core.chord.ChordName;
+import tactus.core.edit.ChangeMeter;
 import tactus.core.edit.Edit;
 import tactus.core.harmony.Chord;
 import tactus.core.harmony.Span;
@@ -30,6 +31,7 @@ import tactus.core.song.Song;
 import tactus.core.song.Version;
 import tactus.core.time.Meter;
 import tactus.core.time.Tempo;
+import tactus.words.Words;
 
 /** Changes of the song's facts and its guitar. Each returns what is wrong with it, if anything. */
 public final class SetUpModel {
@@ -64,7 +66,7 @@ public final class SetUpModel {
     }
 
     Optional<String> setMeter(String meter) {
-        return type("meter", facts -> facts.withMeter(Meter.parse(meter)));
+        return Attempt.of(() -> work.change(new ChangeMeter(Meter.parse(meter), Words.lexicon())));
     }
 
     public Optional<String> setTempo(String perMinute) {

@@ -36,6 +36,17 @@ final class Consequences {
         for (Consequence consequence : done.consequences()) {
             switch (consequence) {
                 case Consequence.NothingPlayed gone -> tell(done, gone);
+                case Consequence.OtherMeter other ->
+                    notices.show(
+                            Words.of(
+                                    "consequence.meter",
+                                    other.from(),
+                                    other.to(),
+                                    other.bars(),
+                                    other.placed(),
+                                    other.left().size(),
+                                    String.join(", ", other.left())),
+                            List.of(undo()));
                 case Consequence.FewerEntries(String section, int times) ->
                     notices.show(Words.of("removed.section", section, times), List.of(undo()));
             }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Objects;
 import tactus.core.pattern.Pattern;
 import tactus.core.section.SectionId;
+import tactus.core.time.Meter;
 
 /** Something that comes of an edit and that a person must be told. */
 public sealed interface Consequence {
@@ -17,6 +18,22 @@ public sealed interface Consequence {
         public NothingPlayed {
             Objects.requireNonNull(gone);
             sections = List.copyOf(sections);
+        }
+    }
+
+    /**
+     * Bars followed the song into another meter.
+     *
+     * @param bars how many, each as it is written
+     * @param placed how many patterns were placed anew as they were said
+     * @param left the names of those that are still in the meter of before
+     */
+    record OtherMeter(Meter from, Meter to, int bars, int placed, List<String> left) implements Consequence {
+
+        public OtherMeter {
+            Objects.requireNonNull(from);
+            Objects.requireNonNull(to);
+            left = List.copyOf(left);
         }
     }
 
