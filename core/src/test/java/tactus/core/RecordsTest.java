@@ -23,6 +23,8 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import tactus.core.chord.ChordName;
 import tactus.core.groove.Groove;
+import tactus.core.language.Lexicon;
+import tactus.core.outside.English;
 import tactus.core.pitch.NoteName;
 import tactus.core.pitch.Tuning;
 import tactus.core.section.Except;
@@ -120,6 +122,7 @@ class RecordsTest {
         if (type == Optional.class) return List.of(Optional.empty());
         if (type == OptionalInt.class) return List.of(OptionalInt.empty());
         if (type == Set.class) return List.of(Set.of());
+        if (type == Lexicon.class) return List.of(English.LEXICON);
         if (type.isAssignableFrom(List.class)) return List.of(List.of());
         if (type.isAssignableFrom(TreeMap.class)) return List.of(new TreeMap<>());
         if (type.isEnum()) return List.of(type.getEnumConstants()[0]);

@@ -200,7 +200,7 @@ public final class BenchView extends BorderPane {
 
     private void showWork() {
         Optional<Pattern> shown = bench.patternProperty().get();
-        bound.showing(() -> list.show(work.song(), shown));
+        bound.showing(() -> list.show(work.song(), work.timeline(), shown));
         picture.tuningProperty().set(work.song().facts().tuning());
         Optional<Passage> passage = shown.map(this::passage);
         if (!passage.equals(picture.passageProperty().get()))

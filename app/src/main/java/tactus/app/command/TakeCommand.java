@@ -53,6 +53,7 @@ final class TakeCommand implements Callable<Integer> {
     private static final Pattern TAP = Pattern.compile("(-?\\d{1,6}(?:\\.\\d{1,9})?)(?:[\\s,;]+([duDU-]))?");
     private static final Pattern TEMPO = Pattern.compile("(\\d{1,3}(?:\\.\\d+)?)\\s*%?");
     private static final int MOST_TAPS = 200_000;
+    private static final int NO_EARLIER_SCORE = -1;
 
     @Parameters(paramLabel = "SONG", description = "a song file")
     private Path file;
@@ -97,7 +98,7 @@ final class TakeCommand implements Callable<Integer> {
             int from = bars == null ? 0 : BarRange.parse(bars, last).from();
             int to = bars == null ? last : BarRange.parse(bars, last).to();
             List<DueStroke> due = DueStroke.of(timeline, from, to, share());
-            Take take = Take.of(due, source.audio == null ? readTaps() : heard());
+            Take take = Take.of(due, source.audio == null ? readTaps() : heard(begin(timeline, from)));
             if (student.isPresent()) keep(song, from, to, take);
             print(take);
             return TactusCommand.FINE;
@@ -152,9 +153,21 @@ final class TakeCommand implements Callable<Integer> {
         return all;
     }
 
-    private List<Tap> heard() {
+    /** When the first of the bars that were played begins, in seconds from bar 1 at the tempo that was played. */
+    private double begin(Timeline timeline, int from) {
+        double first = timeline.bar(1).map(bar -> bar.seconds()).orElse(0.0);
+        double begins = bars == null
+                ? first
+                : timeline.bar(from).map(bar -> bar.seconds()).orElse(first);
+        return (begins - first) / share();
+    }
+
+    /** @param begin where the recording begins, in seconds from bar 1 */
+    private List<Tap> heard(double begin) {
         try {
-            return RecordedTake.read(source.audio);
+            return RecordedTake.read(source.audio).stream()
+                    .map(tap -> new Tap(tap.seconds() + begin, tap.way()))
+                    .toList();
         } catch (IOException unreadable) {
             throw new CommandFailure(TactusCommand.FOUND, "tactus take: " + FileTrouble.said(unreadable, source.audio));
         }
@@ -179,7 +192,8 @@ final class TakeCommand implements Callable<Integer> {
                 Math.round(take.spreadMs()),
                 String.format(Locale.ROOT, "%.1f", take.driftPercent()),
                 take.missed(),
-                take.extra().size()));
+                take.extra().size(),
+                NO_EARLIER_SCORE));
     }
 
     private static ObjectNode tree(Take take) {

@@ -1,5 +1,6 @@
 package tactus.app.pattern;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.beans.property.BooleanProperty;
@@ -16,6 +17,8 @@ import tactus.core.picture.Frame;
 import tactus.core.picture.Passage;
 import tactus.core.section.Section;
 import tactus.core.song.Song;
+import tactus.core.timeline.PlayedForm;
+import tactus.core.timeline.Timeline;
 import tactus.words.Words;
 
 /** The patterns of a song, each with its picture as an emblem. Style class {@code pattern-list}. */
@@ -23,6 +26,7 @@ public final class PatternList extends ListView<Pattern> {
 
     private final BooleanProperty lowStringOnTop = new SimpleBooleanProperty(this, "lowStringOnTop", true);
     private Song song = Song.empty("?");
+    private Timeline timeline = Timeline.of(song);
 
     public PatternList() {
         getStyleClass().add("pattern-list");
@@ -31,9 +35,10 @@ public final class PatternList extends ListView<Pattern> {
         setCellFactory(_ -> new Cell());
     }
 
-    /** Shows the patterns of {@code shown} with {@code chosen} selected. */
-    public void show(Song shown, Optional<Pattern> chosen) {
+    /** Shows the patterns of {@code shown}, which is laid out as {@code laidOut}, with {@code chosen} selected. */
+    public void show(Song shown, Timeline laidOut, Optional<Pattern> chosen) {
         song = shown;
+        timeline = laidOut;
         if (!getItems().equals(shown.patterns())) getItems().setAll(shown.patterns());
         chosen.ifPresentOrElse(getSelectionModel()::select, getSelectionModel()::clearSelection);
     }
@@ -72,7 +77,10 @@ public final class PatternList extends ListView<Pattern> {
         }
 
         private String uses(Pattern pattern) {
-            var names = song.usesOf(pattern.id()).stream().map(Section::name).toList();
+            List<String> names = PlayedForm.sections(song, timeline, pattern.id()).stream()
+                    .flatMap(id -> song.section(id).stream())
+                    .map(Section::name)
+                    .toList();
             if (names.isEmpty()) return Words.of("bench.unused");
             return names.stream().limit(2).collect(Collectors.joining(", "))
                     + (names.size() > 2 ? " +" + (names.size() - 2) : "");

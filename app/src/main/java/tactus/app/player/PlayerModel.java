@@ -88,9 +88,13 @@ public final class PlayerModel {
         return Math.clamp(wanted, least, last.number());
     }
 
-    /** The song as it is; in a loop without exceptions the section that goes round is as it is written. */
+    /**
+     * The song as it is; in a loop without exceptions the section that goes round is as it is written. Bars that were asked for are
+     * always those of the song, since what is played along with them is judged by it.
+     */
     private Timeline songTimeline() {
-        if (!withoutExceptions.get() || !loops.get()) return work.timeline();
+        boolean isSection = loops.get() && lastBar.isEmpty();
+        if (!withoutExceptions.get() || !isSection) return work.timeline();
         return work.timeline()
                 .bar(firstBar)
                 .map(bar -> Timeline.of(Passes.withoutExceptions(work.song(), bar.use())))

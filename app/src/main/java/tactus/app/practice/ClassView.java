@@ -235,7 +235,7 @@ final class ClassView extends BorderPane {
         section("minute.title");
         page.getChildren().add(minute);
         section("class.can-play");
-        model.repertoire(student.name(), work.song()).map(RepertoireBox::new).ifPresent(page.getChildren()::add);
+        model.repertoire(student.name(), work.written()).map(RepertoireBox::new).ifPresent(page.getChildren()::add);
         for (Progress.OfSong song : progress.songs()) {
             page.getChildren().add(text(song.song(), "column-title"));
             if (song.isStuck())

@@ -27,7 +27,9 @@ import tactus.core.shape.Neck;
 import tactus.core.stroke.Direction;
 import tactus.core.time.Slot;
 import tactus.core.timeline.BarRange;
+import tactus.core.timeline.PlayedForm;
 import tactus.core.timeline.TimelineBar;
+import tactus.core.timeline.TimelineSpan;
 import tactus.sound.score.Playback;
 
 /** The ladder to the song, the step that is practised, and what was played along with it, round by round. */
@@ -113,13 +115,19 @@ public final class PracticeModel {
                 : Optional.empty();
     }
 
-    /** The pattern that is played first in the bars of the step. */
+    /** What is played first in the bars of the step, in the form in which it is played there. */
     Optional<Pattern> pattern() {
-        return step().flatMap(step -> work.timeline().bar(bars(step).from()))
+        Optional<TimelineSpan> first = step().flatMap(
+                        step -> work.timeline().bar(bars(step).from()))
                 .flatMap(bar -> work.timeline().spansIn(bar).stream()
-                        .flatMap(span -> span.pattern().stream())
-                        .findFirst())
-                .flatMap(work.song()::pattern);
+                        .filter(span -> span.pattern().isPresent())
+                        .findFirst());
+        return first.flatMap(span -> PlayedForm.of(work.song(), work.timeline()).stream()
+                .filter(played ->
+                        span.pattern().equals(Optional.of(played.pattern().id()))
+                                && played.form().equals(span.played().form()))
+                .map(PlayedForm::pattern)
+                .findFirst());
     }
 
     /** What is played along. */

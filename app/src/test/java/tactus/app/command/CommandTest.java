@@ -15,6 +15,8 @@ import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tactus.app.demo.DemoSong;
 import tactus.core.section.Use;
 import tactus.core.song.InVersion;
@@ -274,5 +276,24 @@ class CommandTest {
         assertTrue(err.toString().contains("line 2, \"late\", is no tap"), err.toString());
         assertEquals(2, run("take", song, "--taps", none.toString(), "--bars", "900"));
         assertEquals(2, run("take", song, "--taps", none.toString(), "--tempo", "fast"));
+    }
+
+    /** A recording begins with the first of the bars that are named, slower or not; it was counted from bar 1. */
+    @ParameterizedTest
+    @CsvSource({"1-4, 100%", "9-16, 100%", "9-16, 75%"})
+    void aRecordingOfSomeBarsIsHeldAgainstThoseBars(String bars, String tempo) throws IOException {
+        Path walk = folder.resolve("walk.tactus.json");
+        SongFile.write(DemoSong.LANTERN_WALK.song(), walk);
+        String to = folder.resolve("part").toString();
+        assertEquals(
+                0,
+                run("export", walk.toString(), "--to", "wav", "--bars", bars, "--tempo", tempo, "--out", to),
+                err::toString);
+        String sound = folder.resolve("part/lantern-walk.wav").toString();
+        JsonNode take = json("take", walk.toString(), "--audio", sound, "--bars", bars, "--tempo", tempo, "--json");
+        assertTrue(take.path("score").asInt() > 90, take::toString);
+        out.getBuffer().setLength(0);
+        assertEquals(0, run("take", walk.toString(), "--audio", sound, "--bars", bars, "--tempo", tempo));
+        assertFalse(out.toString().contains("{"), out::toString);
     }
 }

@@ -94,6 +94,23 @@ class PlayerModelTest {
         assertEquals((47 + 47) * beat, without.to() - without.from(), 1e-9);
     }
 
+    /** What is played along is judged by the song, so the song is what must be heard. */
+    @Test
+    void barsThatAreAskedForAreThoseOfTheSongWhateverTheLoopIsWithout() {
+        work.begin(DemoSong.LAST_CHAIR_WALTZ.song());
+        int last = work.timeline().barsOf(3, 3).getLast().number();
+        player.playBars(last - 3, last);
+        List<Double> clicks = player.clicks();
+        Playback song = played();
+        player.stop();
+        clearInvocations(transport);
+        player.loopsProperty().set(true);
+        player.withoutExceptionsProperty().set(true);
+        player.playBars(last - 3, last);
+        assertEquals(clicks, player.clicks());
+        assertEquals(song, played());
+    }
+
     /** In the waltz the fourth entry goes round three times, and as it is written twice. */
     @Test
     void aLoopWithoutExceptionsStaysInItsSectionAndIsShownThere() {

@@ -2,6 +2,7 @@ package tactus.core.shelf;
 
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -70,8 +71,9 @@ public record ShelvedSong(
         demands = List.copyOf(demands);
     }
 
-    /** What {@code song}, kept at {@code place}, can be found by. */
-    public static ShelvedSong of(String place, Song song, Lexicon lexicon) {
+    /** What {@code written}, kept at {@code place}, can be found by, whichever of its versions happens to be shown. */
+    public static ShelvedSong of(String place, Song written, Lexicon lexicon) {
+        Song song = written.withVersions(written.versions().withShown(Optional.empty()));
         var facts = song.facts();
         Timeline timeline = Timeline.of(song);
         List<String> chords = song.sections().stream()

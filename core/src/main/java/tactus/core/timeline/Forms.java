@@ -42,13 +42,23 @@ final class Forms {
     /** {@code form} of a pattern, or the pattern itself where it has no such form. */
     Optional<Pattern> of(PatternId id, FormChoice form) {
         Optional<Pattern> full = Optional.ofNullable(patterns.get(id));
-        if (form.rule().isEmpty()) return full;
+        // A form that somebody has kept is not formed again.
+        if (form.rule().isEmpty() || full.filter(pattern -> isBy(pattern, form)).isPresent()) return full;
         return found.computeIfAbsent(
                         new Asked(id, form),
                         asked -> written(id, asked.form.rule().orElseThrow())
                                 .or(() -> full.flatMap(pattern ->
                                         Variation.of(pattern, asked.form.rule().orElseThrow()))))
                 .or(() -> full);
+    }
+
+    private static boolean isBy(Pattern pattern, FormChoice form) {
+        return pattern.form().map(Form::rule).equals(form.rule());
+    }
+
+    /** Whether {@code pattern} stands in the song as it is, under its own name. */
+    boolean isKept(Pattern pattern) {
+        return pattern.equals(patterns.get(pattern.id()));
     }
 
     /** The short form that somebody has written or kept in the song. */

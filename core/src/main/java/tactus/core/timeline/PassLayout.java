@@ -138,9 +138,8 @@ final class PassLayout {
         boolean goesOn = !spans.isEmpty() && spans.getLast().inSection() == piece.span();
         if (spans.isEmpty()) first = pattern;
         if (!goesOn) chordStart = piece.start();
-        FormChoice form = pattern.flatMap(Pattern::form)
-                .map(link -> FormChoice.of(link.rule()))
-                .orElse(assigned.form());
+        // The name of a form that is kept in the song says what it is.
+        FormChoice form = pattern.filter(forms::isKept).isPresent() ? FormChoice.FULL : assigned.form();
         var played =
                 new Played(assigned.what(), pattern.map(Pattern::id), form, fit, assigned.swell(), assigned.rule());
         spans.add(new LaidSpan(
@@ -179,18 +178,15 @@ final class PassLayout {
         if (isLeft) carried = Optional.of(new Carried(pattern, fit.rest(), true));
         else if (carries) carried = Optional.of(new Carried(pattern, fit.rest(), false));
         boolean shortened = pattern != wanted;
-        addSpan(piece, end, shortened ? as(assigned, pattern) : assigned, Optional.of(pattern), Optional.of(fit));
+        addSpan(piece, end, shortened ? shortened(assigned) : assigned, Optional.of(pattern), Optional.of(fit));
         layRounds(pattern, piece.start().minus(offset), fit, muted);
     }
 
-    private static Assigned as(Assigned assigned, Pattern pattern) {
-        FormChoice form = pattern.form()
-                .map(link -> FormChoice.of(link.rule()))
-                .orElse(FormChoice.of(Form.Derivation.SHORT_FIRST_HALF));
+    private static Assigned shortened(Assigned assigned) {
         return new Assigned(
                 assigned.what(),
                 assigned.pattern(),
-                form,
+                FormChoice.of(Form.Derivation.SHORT_FIRST_HALF),
                 assigned.fit(),
                 assigned.swell(),
                 assigned.swellPart(),

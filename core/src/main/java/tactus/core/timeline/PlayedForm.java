@@ -6,10 +6,15 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.rule.FormChoice;
+import tactus.core.section.SectionId;
 import tactus.core.song.Song;
 
 /**
@@ -26,6 +31,43 @@ public record PlayedForm(Pattern pattern, FormChoice form, List<String> chords) 
         Objects.requireNonNull(pattern);
         Objects.requireNonNull(form);
         chords = List.copyOf(chords);
+    }
+
+    /**
+     * The sections in which {@code id} is heard, in whichever form, in the order in which they are first played; a second guitar's
+     * figures included.
+     */
+    public static List<SectionId> sections(Song shown, Timeline timeline, PatternId id) {
+        Set<Integer> uses = usesWith(timeline, span -> span.pattern().equals(Optional.of(id)));
+        timeline.margin().second().stream()
+                .filter(stroke -> stroke.pattern().equals(Optional.of(id)))
+                .map(stroke -> timeline.spans().get(stroke.span()).use())
+                .forEach(uses::add);
+        return sections(shown, uses);
+    }
+
+    /** The sections in which the guitar that all hear first plays {@code id} in {@code form}, in the order of playing. */
+    public static List<SectionId> sections(Song shown, Timeline timeline, PatternId id, FormChoice form) {
+        return sections(
+                shown,
+                usesWith(
+                        timeline,
+                        span -> span.pattern().equals(Optional.of(id))
+                                && span.played().form().equals(form)));
+    }
+
+    private static Set<Integer> usesWith(Timeline timeline, Predicate<TimelineSpan> isPlayed) {
+        return timeline.spans().stream()
+                .filter(isPlayed)
+                .map(TimelineSpan::use)
+                .collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    private static List<SectionId> sections(Song shown, Set<Integer> uses) {
+        return uses.stream()
+                .map(use -> shown.uses().get(use).section())
+                .distinct()
+                .toList();
     }
 
     /** What is played in {@code shown}, in the order of its patterns; a second guitar's figures included. */

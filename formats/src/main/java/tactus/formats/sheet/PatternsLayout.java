@@ -13,6 +13,9 @@ import tactus.core.picture.Frame;
 import tactus.core.picture.HandPicture;
 import tactus.core.picture.Passage;
 import tactus.core.rule.FormChoice;
+import tactus.core.section.Section;
+import tactus.core.section.SectionId;
+import tactus.core.section.Use;
 import tactus.core.song.Handout;
 import tactus.core.song.Song;
 import tactus.core.stroke.Pluck;
@@ -161,6 +164,9 @@ final class PatternsLayout {
         new PrintedPicture(pen, song.facts().tuning(), left, top + 16 + facts).print(picture);
     }
 
+    /** More sections than these are counted. */
+    private static final int MOST_PLACES = 6;
+
     private List<Drawn> drawn(PlayedForm played) {
         Pattern pattern = played.pattern();
         String name = song.pattern(pattern.id()).map(Pattern::name).orElse(pattern.name());
@@ -169,7 +175,7 @@ final class PatternsLayout {
                 .filter(_ -> !played.form().equals(FormChoice.FULL))
                 .map(rule -> Words.of("ribbon.form", name, words.rules().of(rule)))
                 .orElse(name);
-        String places = where(pattern);
+        String places = where(played);
         String where = places.isEmpty() ? pattern.meter().toString() : pattern.meter() + "  ·  " + places;
         boolean isPicked = pattern.played().stream().anyMatch(Pluck.class::isInstance);
         if (!isPicked) return List.of(new Drawn(pattern, title, where, Passage.of(pattern)));
@@ -190,14 +196,21 @@ final class PatternsLayout {
         return all;
     }
 
-    /** Where rules have it played, and in which sections a second guitar plays it. */
-    private String where(Pattern pattern) {
-        Stream<String> ruled = song.rules().stream()
-                .filter(rule -> rule.patterns().anyMatch(pattern.id()::equals))
-                .map(rule -> words.of(rule.where()));
+    /** Where it is heard, as the timeline has it, and in which sections a second guitar plays it. */
+    private String where(PlayedForm played) {
+        Pattern pattern = played.pattern();
+        List<SectionId> heard = PlayedForm.sections(song, timeline, pattern.id(), played.form());
+        long all = song.uses().stream().map(Use::section).distinct().count();
+        Stream<String> places = heard.size() == all && all > 1
+                ? Stream.of(Words.of("sheet.played-everywhere"))
+                : heard.size() > MOST_PLACES
+                        ? Stream.of(Words.of("sheet.played-in-many", heard.size(), all))
+                        : heard.stream()
+                                .flatMap(id -> song.section(id).stream())
+                                .map(Section::name);
         Stream<String> second = song.sections().stream()
                 .filter(section -> section.second().contains(pattern.id()))
                 .map(section -> Words.of("sheet.second-in", section.name()));
-        return Stream.concat(ruled, second).distinct().collect(Collectors.joining("; "));
+        return Stream.concat(places, second).distinct().collect(Collectors.joining("; "));
     }
 }

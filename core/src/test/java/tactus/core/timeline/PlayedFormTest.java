@@ -1,0 +1,70 @@
+package tactus.core.timeline;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static tactus.core.song.SongFixture.PATTERN;
+import static tactus.core.song.SongFixture.VERSE;
+import static tactus.core.song.SongFixture.song;
+
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import tactus.core.outside.English;
+import tactus.core.pattern.Form;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.rule.FormChoice;
+import tactus.core.section.SectionId;
+import tactus.core.song.Song;
+import tactus.core.time.Meter;
+
+/** What is said of a pattern is what is heard of it. */
+class PlayedFormTest {
+
+    private static final PatternId SHORT = new PatternId("short");
+    private static final SectionId CHORUS = new SectionId("chorus");
+
+    private static Song withShort() {
+        Song song = song("4/4 4/4", "C: 2 beats, G: 2 beats, C: 1 bar", "d-du-udu");
+        Pattern half = Pattern.empty(SHORT, "P, short", Meter.of(4, 4))
+                .withBeats(2)
+                .withLine("b-du")
+                .withForm(Optional.of(new Form(PATTERN, Form.Derivation.SHORT_FIRST_HALF, true)));
+        return song.withPattern(half);
+    }
+
+    private static List<String> played(Song song) {
+        return PlayedForm.of(song, Timeline.of(song)).stream()
+                .map(each -> each.pattern().name() + " " + each.pattern().line() + " "
+                        + each.form().equals(FormChoice.FULL))
+                .toList();
+    }
+
+    /** It was printed as "P, short, short": one beat, one stroke. */
+    @Test
+    void aFormThatIsKeptIsNotFormedAgain() {
+        assertEquals(List.of("P d-du-udu true", "P, short b-du true"), played(withShort()));
+        Song asked = withShort().withRule(English.rule(withShort(), "Verse, chord 1: P, short, short form"));
+        assertEquals(List.of("P d-du-udu true", "P, short b-du true"), played(asked));
+    }
+
+    @Test
+    void aFormThatIsDerivedIsStillOne() {
+        Song song = song("4/4", "C: 1 bar", "d-du-udu");
+        Song light = song.withRule(English.rule(song, "Verse: only beats form"));
+        assertEquals(List.of("P d-d---d- false"), played(light));
+    }
+
+    /** The line under a pattern's name was taken from rules that nothing came of. */
+    @Test
+    void whereAPatternIsPlayedIsWhereItIsHeard() {
+        Song song = withShort();
+        Song two = song.withSection(song.section(VERSE).orElseThrow().copiedAs(CHORUS, "Chorus"))
+                .withOrder(List.of(VERSE, CHORUS, VERSE));
+        Song beaten =
+                two.withRule(English.rule(two, "Chorus: P, short")).withRule(English.rule(two, "Chorus, bars 1-2: P"));
+        Timeline timeline = Timeline.of(beaten);
+        assertEquals(List.of(VERSE, CHORUS), PlayedForm.sections(beaten, timeline, PATTERN));
+        Song silent = two.withRule(English.rule(two, "Chorus: silence"));
+        assertEquals(List.of(VERSE), PlayedForm.sections(silent, Timeline.of(silent), SHORT));
+    }
+}
