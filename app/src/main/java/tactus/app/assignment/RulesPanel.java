@@ -43,6 +43,7 @@ public final class RulesPanel extends PanelBox {
     private final Label really = quiet("");
     private final VBox sentences = new VBox();
     private final VBox suggestions = new VBox();
+    private Optional<Song> takenInto = Optional.empty();
 
     public RulesPanel(Work work, ArrangementModel arrangement, RulesModel rules) {
         this.work = work;
@@ -99,6 +100,11 @@ public final class RulesPanel extends PanelBox {
             sentence.setText(rules.editedText());
             if (index.isPresent()) sentence.requestFocus();
         });
+        work.openedProperty().subscribe((_, _) -> {
+            sentence.clear();
+            show(RulesModel.Reading.NOTHING);
+        });
+        bound.follow(work.stateProperty(), _ -> leaveTaken());
     }
 
     private void take() {
@@ -108,9 +114,18 @@ public final class RulesPanel extends PanelBox {
         if (taken.problem().isPresent()) return;
         sentence.clear();
         read("rules.taken", taken.said());
+        takenInto = Optional.of(work.written());
+    }
+
+    /** What was taken is no longer so once the song is changed again. */
+    private void leaveTaken() {
+        if (takenInto.isEmpty() || takenInto.get().equals(work.written())) return;
+        takenInto = Optional.empty();
+        read("rules.taken", Optional.empty());
     }
 
     private void show(RulesModel.Reading typed) {
+        takenInto = Optional.empty();
         problem.say(typed.problem());
         read("rules.reading", typed.said());
     }

@@ -21,6 +21,7 @@ import tactus.core.dictation.Placing;
 import tactus.core.dictation.Question;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
+import tactus.core.pattern.PatternId;
 import tactus.core.refusal.NotationException;
 import tactus.core.stroke.Hand;
 import tactus.words.Words;
@@ -43,6 +44,7 @@ public final class DictationModel {
     private final StringProperty text = new SimpleStringProperty(this, "text", "");
     private final ReadOnlyObjectWrapper<Answer> answer = new ReadOnlyObjectWrapper<>(this, "answer", Answer.NOTHING);
     private Optional<PatternFrame> placedOn = Optional.empty();
+    private Optional<PatternId> saidOf = Optional.empty();
     private final Typing<Answer> typing = new Typing<>(this::reader, answer::set, () -> answer.set(Answer.NOTHING));
 
     public DictationModel(Work work, BenchModel bench) {
@@ -50,10 +52,18 @@ public final class DictationModel {
         this.bench = bench;
         text.subscribe(_ -> place());
         bench.patternProperty().subscribe(shown -> {
+            leaveFormer(shown.map(Pattern::id));
             Optional<PatternFrame> frame = shown.map(Pattern::frame);
             if (!frame.equals(placedOn)) place();
         });
         work.openedProperty().subscribe((_, _) -> text.set(""));
+    }
+
+    /** What was said of one pattern is not put on another that is chosen then. */
+    private void leaveFormer(Optional<PatternId> shown) {
+        boolean isOther = saidOf.isPresent() && shown.isPresent() && !saidOf.equals(shown);
+        if (shown.isPresent()) saidOf = shown;
+        if (isOther) text.set("");
     }
 
     private PatternFrame frame() {

@@ -24,6 +24,7 @@ import tactus.app.field.ProblemLabel;
 import tactus.app.field.TitledColumn;
 import tactus.app.field.Typing;
 import tactus.core.chart.Chart;
+import tactus.core.song.Song;
 import tactus.words.Words;
 
 /**
@@ -98,7 +99,7 @@ public final class StartPage extends VBox {
         key.setEditable(true);
         key.getItems().setAll("C", "G", "D", "A", "E", "F", "Bb", "Eb", "Am", "Em", "Bm", "F#m", "Dm", "Gm", "Cm");
         tempo.setId("start-tempo");
-        tempo.setPromptText("100");
+        tempo.setPromptText(Song.empty("?").facts().tempo().perMinuteText());
         meter.setId("start-meter");
         meter.setEditable(true);
         meter.getItems().setAll("4/4", "3/4", "6/8", "2/4", "12/8", "5/4", "7/8");

@@ -31,13 +31,14 @@ final class Consequences {
                     .sorted()
                     .map(each -> Words.of("consequence." + Lexicon.code(each), version))
                     .collect(Collectors.joining(" "));
-            notices.show(why, List.of(undo()));
+            notices.showOf(work.written(), why, List.of(undo()));
         }
         for (Consequence consequence : done.consequences()) {
             switch (consequence) {
                 case Consequence.NothingPlayed gone -> tell(done, gone);
                 case Consequence.OtherMeter other ->
-                    notices.show(
+                    notices.showOf(
+                            work.written(),
                             Words.of(
                                     "consequence.meter",
                                     other.from(),
@@ -48,7 +49,7 @@ final class Consequences {
                                     String.join(", ", other.left())),
                             List.of(undo()));
                 case Consequence.FewerEntries(String section, int times) ->
-                    notices.show(Words.of("removed.section", section, times), List.of(undo()));
+                    notices.showOf(work.written(), Words.of("removed.section", section, times), List.of(undo()));
             }
         }
     }
@@ -68,7 +69,8 @@ final class Consequences {
                 .findFirst()
                 .map(other -> new Overlay.Answer(
                         "instead", Words.of("removed.instead", other.name()), () -> replace(done, gone, other)));
-        notices.show(
+        notices.showOf(
+                work.written(),
                 Words.of("removed.pattern", gone.name(), where),
                 instead.map(answer -> List.of(answer, undo())).orElse(List.of(undo())));
     }

@@ -119,6 +119,7 @@ final class MainWindow extends StackPane {
                 desk::origin,
                 full -> notices.show(
                         Words.of("autosave.failed", FileTrouble.said(full, autosave.folder())), List.of()));
+        work.stateProperty().subscribe(_ -> notices.goOn(work.written()));
         new Consequences(work, notices);
         new Bursts(work, actions, notices, () -> System.nanoTime() / 1_000_000);
     }
@@ -144,6 +145,7 @@ final class MainWindow extends StackPane {
     /** Another song is worked on: nothing of the last one sounds on, and one can write at once. */
     private void begin() {
         player.stop();
+        notices.leave();
         if (getScene() != null) place.get().takeFocus();
     }
 

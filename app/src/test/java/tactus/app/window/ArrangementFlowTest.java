@@ -37,6 +37,7 @@ import javafx.scene.control.ListView;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
+import tactus.app.demo.DemoSong;
 import tactus.core.pattern.PatternId;
 import tactus.core.section.SectionId;
 import tactus.core.snag.Kind;
@@ -212,6 +213,20 @@ class ArrangementFlowTest extends WindowTest {
         assertEquals("intro verse verse bridge ending", order());
         chord(CONTROL, Z);
         assertEquals("intro verse chorus verse chorus bridge chorus ending", order());
+        assertFalse(isShown("#notice"), "it is not gone any more");
+    }
+
+    /** The button of an older notice undid whatever was done last, in whichever song. */
+    @Test
+    void whatIsOfferedAboutAnEditIsOverWithTheNextOneAndInAnotherSong() {
+        press(PAGE_DOWN, PAGE_DOWN);
+        chord(CONTROL, ALT, DELETE);
+        fill("#section-name", "Procession");
+        assertFalse(isShown("#notice"));
+        chord(CONTROL, ALT, DELETE);
+        assertTrue(isShown("#notice-undo"));
+        robot.interact(() -> work.begin(DemoSong.KETTLE_FOR_THE_STEWARDS.song()));
+        assertFalse(isShown("#notice"));
     }
 
     @Test

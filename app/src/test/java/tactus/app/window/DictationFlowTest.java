@@ -86,6 +86,21 @@ class DictationFlowTest extends WindowTest {
         assertEquals("D U D D", text("#dictation"));
     }
 
+    /** One Enter put the words of the former pattern over the one that was chosen. */
+    @Test
+    void whatWasSaidOfOnePatternIsNotPutOnAnother() {
+        say("D U U D D U");
+        var before = song();
+        robot.interact(() -> robot.lookup(".pattern-list")
+                .queryListView()
+                .getSelectionModel()
+                .select(1));
+        assertEquals("", text("#dictation"));
+        click("#dictation");
+        press(ENTER);
+        assertEquals(before, song());
+    }
+
     /** Both readings can be taken from their pictures; the question settles which is meant. */
     @Test
     void whatCanBeMeantInTwoWaysIsAskedAndBothCanBeTaken() {

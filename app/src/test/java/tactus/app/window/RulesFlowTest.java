@@ -97,6 +97,9 @@ class RulesFlowTest extends WindowTest {
         press(ENTER);
         assertEquals(read, lastRule());
         assertTrue(text("#rule-reading").startsWith("Taken: “" + read), text("#rule-reading"));
+        robot.interact(work::undo);
+        assertEquals("", text("#rule-reading"), "it is taken no more");
+        robot.interact(work::redo);
         type("of the");
         assertEquals("", text("#rule-reading"));
         fill("#rule-sentence", "Verse: soft");

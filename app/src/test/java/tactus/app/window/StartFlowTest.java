@@ -95,6 +95,15 @@ class StartFlowTest extends WindowTest {
         assertEquals("84", song().facts().tempo().perMinuteText());
     }
 
+    /** It said 100 and took 90. */
+    @Test
+    void whereNoTempoIsSaidTheOneThatStandsThereIsTaken() {
+        ask();
+        String promised = robot.lookup("#start-tempo").queryTextInputControl().getPromptText();
+        click("#start-begin");
+        assertEquals(promised, song().facts().tempo().perMinuteText());
+    }
+
     @Test
     void pastedChordsBecomeSectionsWithShapesAndWords() {
         ask();
