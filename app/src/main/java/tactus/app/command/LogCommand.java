@@ -153,7 +153,11 @@ final class LogCommand implements Callable<Integer> {
         return Words.of("log.copy", MADE.format(copy.made()), copy.students(), copy.lessons(), copy.takes());
     }
 
-    /** The logbook of the data folder. */
+    /**
+     * The logbook of the data folder.
+     *
+     * @throws CommandFailure if it is damaged
+     */
     static Logbook open() throws IOException {
         Path folder = DataFolder.usual().folder();
         try {
@@ -161,7 +165,9 @@ final class LogCommand implements Callable<Integer> {
         } catch (DamagedLogbook damaged) {
             List<LogbookCopy> copies = damaged.copies();
             String latest = copies.isEmpty() ? "" : line(copies.getFirst());
-            throw new IOException(Words.of("log.damaged", damaged.aside(), copies.isEmpty() ? 0 : 1, latest), damaged);
+            throw new CommandFailure(
+                    TactusCommand.FOUND,
+                    "tactus: " + Words.of("log.damaged", damaged.aside(), copies.isEmpty() ? 0 : 1, latest));
         }
     }
 

@@ -180,7 +180,9 @@ final class ClassModel {
             problem.set(Words.of("class.failed", FileTrouble.said(failed, folder)));
             return;
         } catch (Refusal there) {
+            goOn();
             problem.set(Words.why(there));
+            return;
         }
         goOn();
     }

@@ -99,4 +99,13 @@ class LogCommandTest extends CommandRun {
         run("log", "students", "--csv");
         assertTrue(out.toString().contains("Pavo"), out.toString());
     }
+
+    @Test
+    void aDamagedLogbookIsSaidWithWhereItLiesAndTheCopyThatThereIs() throws Exception {
+        Files.writeString(data.resolve("logbook.sqlite"), "no database at all ".repeat(400));
+        assertEquals(TactusCommand.FOUND, run("log", "students"));
+        assertTrue(err.toString().contains("damaged"), err::toString);
+        assertTrue(err.toString().contains("copy is 2026-11-05 17:01: 2 students"), err::toString);
+        assertTrue(err.toString().contains("logbook-damaged-"), err::toString);
+    }
 }

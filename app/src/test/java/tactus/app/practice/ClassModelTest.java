@@ -13,6 +13,7 @@ import tactus.app.start.ShelfModel;
 import tactus.app.work.DataFolder;
 import tactus.app.work.Settings;
 import tactus.core.practice.Take;
+import tactus.records.logbook.Logbook;
 
 class ClassModelTest {
 
@@ -50,5 +51,19 @@ class ClassModelTest {
         assertEquals("", students.problemProperty().get());
         assertEquals(1, students.recordsProperty().get().students().size());
         assertTrue(Files.exists(folder.resolve("logbook.sqlite")));
+    }
+
+    /** Somebody was written down meanwhile, by another window or by the command line. */
+    @Test
+    void aCopyThatIsNotPutOverALogbookWithStudentsIsSaidNotTaken() throws Exception {
+        ClassModel students = open();
+        students.enrol("Pavo");
+        open();
+        students.enrol("Mirel");
+        students.goOn(Logbook.copies(folder).getFirst());
+        assertTrue(
+                students.problemProperty().get().contains("a copy is not put over it"),
+                students.problemProperty()::get);
+        assertEquals(2, students.recordsProperty().get().students().size());
     }
 }

@@ -205,16 +205,14 @@ class SongPageFlowTest extends WindowTest {
     }
 
     @Test
-    void aPatternIsDraggedOntoAHeadingAndOntoAChord() {
+    void aPatternIsDraggedOntoAHeadingAndOntoAChord() throws Exception {
         robot.drag("#palette-4", MouseButton.PRIMARY).moveTo("#head-0").drop();
-        settle();
-        assertTrue(rulesOf("intro").stream()
+        await(() -> rulesOf("intro").stream()
                 .anyMatch(rule -> rule.pattern()
                         .filter(id -> id.value().equals("driving-eighths"))
                         .isPresent()));
         robot.drag("#palette-3", MouseButton.PRIMARY).moveTo(chord("F")).drop();
-        settle();
-        assertTrue(rulesOf("intro").stream()
+        await(() -> rulesOf("intro").stream()
                 .anyMatch(rule -> rule.where().part().equals(java.util.Optional.of(new Part.OnChord(4)))
                         && rule.pattern()
                                 .filter(id -> id.value().equals("tin-roof"))

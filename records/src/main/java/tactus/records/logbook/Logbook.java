@@ -65,7 +65,7 @@ public final class Logbook implements AutoCloseable {
         if (!isDatabase(file)) throw damaged(file, now, null);
         try {
             var book = new Logbook(prepared(file));
-            if (book.isForgetting()) book.forgetCopies(folder);
+            if (book.isForgetting()) book.forgetCopiesAtLast(folder);
             book.copy(folder, now);
             return book;
         } catch (SQLException broken) {
@@ -277,6 +277,15 @@ public final class Logbook implements AutoCloseable {
             mark(0);
             return true;
         });
+    }
+
+    /** The same where it was left undone; what cannot be deleted even now is tried again the next time. */
+    private void forgetCopiesAtLast(Path folder) {
+        try {
+            forgetCopies(folder);
+        } catch (IOException held) {
+            LOG.warn("copies with somebody who is forgotten could not be deleted", held);
+        }
     }
 
     /** What the file says of itself, in the same transaction as what is written: SQLite keeps a number for that. */
