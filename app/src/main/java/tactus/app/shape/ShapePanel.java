@@ -32,6 +32,7 @@ import tactus.core.harmony.ChordMove;
 import tactus.core.search.ShapeFault;
 import tactus.core.shape.Effort;
 import tactus.core.shape.Grip;
+import tactus.core.song.Sounded;
 import tactus.formats.font.ChordText;
 import tactus.words.NameWords;
 import tactus.words.Words;
@@ -207,19 +208,34 @@ public final class ShapePanel extends HBox {
     private void showNames(ChosenShape shape) {
         List<NameGuess> guesses = shape.names().stream().limit(NAMES_SHOWN).toList();
         Optional<ChordName> called = shape.chord().meaning();
-        shownNames.show(List.of(guesses, called, settings.noteSchool()), () -> names(guesses, called));
+        boolean isMoved = shape.facts().instrument().transposition() != 0;
+        Optional<ChordName> heard =
+                isMoved ? Sounded.name(shape.facts(), shape.chord().name(), 0) : Optional.empty();
+        shownNames.show(
+                List.of(guesses, called, isMoved, heard, settings.noteSchool()),
+                () -> names(guesses, called, isMoved, heard));
     }
 
-    private List<Node> names(List<NameGuess> guesses, Optional<ChordName> called) {
+    /**
+     * What the shape can be called, and what is heard of it.
+     *
+     * @param isMoved whether a capo or lower strings make it sound otherwise than it is held
+     */
+    private List<Node> names(
+            List<NameGuess> guesses, Optional<ChordName> called, boolean isMoved, Optional<ChordName> heard) {
         if (guesses.isEmpty()) return List.of();
-        var label = new Label(Words.of("shape.soundsAs"));
+        Stream<Node> held = guesses.stream()
+                .map(guess -> called.filter(guess.name()::equals).isPresent() ? called(guess) : link(guess));
+        Stream<Node> sounding =
+                heard.stream().map(name -> quiet(Words.of("shape.heardAs", ChordText.of(name, settings.noteSchool()))));
+        Stream<Node> label = Stream.of(quiet(Words.of(isMoved ? "shape.heldAs" : "shape.soundsAs")));
+        return Stream.of(label, held, sounding).flatMap(each -> each).toList();
+    }
+
+    private static Label quiet(String text) {
+        var label = new Label(text);
         label.getStyleClass().add("quiet");
-        return Stream.concat(
-                        Stream.of(label),
-                        guesses.stream()
-                                .map(guess ->
-                                        called.filter(guess.name()::equals).isPresent() ? called(guess) : link(guess)))
-                .toList();
+        return label;
     }
 
     private Node called(NameGuess guess) {

@@ -71,6 +71,18 @@ class SetUpFlowTest extends WindowTest {
         assertEquals("x32010", shape("C"));
     }
 
+    /** Behind the capo at fret 2 the shape of C was said to sound as C. */
+    @Test
+    void aShapeIsHeldAsOneChordAndSoundsAsAnotherBehindACapo() {
+        openNeck();
+        assertEquals("held as | C | and sounds as D", texts(".name-guesses .label"));
+        robot.interact(() -> work.change(
+                "edit.capo",
+                song -> song.withFacts(
+                        song.facts().withInstrument(song.facts().instrument().withCapo(0)))));
+        assertEquals("sounds as | C", texts(".name-guesses .label"));
+    }
+
     @Test
     void twoDigitsMakeAHighFretAndXLeavesAStringOut() {
         openNeck();
