@@ -27,7 +27,6 @@ public final class Typing<T> {
     private final Function<String, Supplier<T>> reader;
     private final Consumer<T> show;
     private final Runnable wait;
-    private final int longest;
     private volatile int latest;
 
     /**
@@ -36,12 +35,6 @@ public final class Typing<T> {
      * @param wait is run when it cannot be shown yet; what was read before is out of date
      */
     public Typing(Function<String, Supplier<T>> reader, Consumer<T> show, Runnable wait) {
-        this(SHORT, reader, show, wait);
-    }
-
-    /** @param longest the most letters that are read at once */
-    public Typing(int longest, Function<String, Supplier<T>> reader, Consumer<T> show, Runnable wait) {
-        this.longest = longest;
         this.reader = reader;
         this.show = show;
         this.wait = wait;
@@ -51,7 +44,7 @@ public final class Typing<T> {
     public void read(String text) {
         int mine = ++latest;
         Supplier<T> reading = reader.apply(text);
-        if (text.length() <= longest) {
+        if (text.length() <= SHORT) {
             show.accept(reading.get());
             return;
         }

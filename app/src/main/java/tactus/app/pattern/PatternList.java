@@ -37,9 +37,11 @@ public final class PatternList extends ListView<Pattern> {
 
     /** Shows the patterns of {@code shown}, which is laid out as {@code laidOut}, with {@code chosen} selected. */
     public void show(Song shown, Timeline laidOut, Optional<Pattern> chosen) {
+        boolean isElsewhere = !laidOut.equals(timeline);
         song = shown;
         timeline = laidOut;
         if (!getItems().equals(shown.patterns())) getItems().setAll(shown.patterns());
+        else if (isElsewhere) refresh();
         chosen.ifPresentOrElse(getSelectionModel()::select, getSelectionModel()::clearSelection);
     }
 

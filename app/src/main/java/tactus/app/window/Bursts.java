@@ -62,13 +62,11 @@ final class Bursts {
 
     private void tell() {
         int count = edits.size();
-        Song after = work.written();
         notices.showOf(
-                after,
+                work.written(),
                 Words.of("burst.told", count),
                 List.of(new Overlay.Answer("undo-all", Words.of("burst.undo"), () -> {
                     edits.clear();
-                    if (!work.written().equals(after)) return;
                     for (int edit = 0; edit < count; edit++) work.undo();
                 })));
     }

@@ -29,6 +29,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import javafx.geometry.Point2D;
 import javafx.scene.control.ListView;
@@ -169,6 +170,16 @@ class BenchFlowTest extends WindowTest {
         assertEquals(6, song().patterns().size());
         chord(CONTROL, Z);
         assertEquals("Pond march", last().name());
+    }
+
+    /** The line under its name stood as it was until the patterns themselves were changed. */
+    @Test
+    void whereAPatternIsPlayedFollowsTheSong() {
+        assertTrue(textsIn(".pattern-list").contains("Chorus"), textsIn(".pattern-list"));
+        robot.interact(() -> work.change("edit.rules", song -> song.withRules(List.of())));
+        assertFalse(textsIn(".pattern-list").contains("Intro"), textsIn(".pattern-list"));
+        robot.interact(work::undo);
+        assertTrue(textsIn(".pattern-list").contains("Intro, Verse"), textsIn(".pattern-list"));
     }
 
     @Test

@@ -4,10 +4,11 @@ import java.util.List;
 import java.util.Objects;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
-import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.song.Song;
 import tactus.core.statement.Statement;
+import tactus.core.timeline.PlayedForm;
+import tactus.core.timeline.Timeline;
 
 /** Takes a pattern away; where it was played nothing is. */
 public record DeletePattern(PatternId id, String name) implements Edit {
@@ -34,7 +35,7 @@ public record DeletePattern(PatternId id, String name) implements Edit {
 
     @Override
     public List<Consequence> consequences(Song before) {
-        List<SectionId> played = before.usesOf(id).stream().map(Section::id).toList();
+        List<SectionId> played = PlayedForm.sections(before, Timeline.of(before), id);
         if (played.isEmpty()) return List.of();
         return before.pattern(id).stream()
                 .<Consequence>map(pattern -> new Consequence.NothingPlayed(pattern, played))
