@@ -41,6 +41,8 @@ final class StandInModel {
     private static final double AHEAD = 0.4;
     /** A stroke that was so long ago is still played, in seconds. */
     private static final double JUST_NOW = 0.1;
+    /** What is heard comes so much later than it was reckoned with, in seconds, before the hand follows it: a device stood still. */
+    private static final double SLIP = 0.015;
     /** Rings out behind the last stroke, in seconds. */
     private static final double RINGING = 0.5;
     /** An open C chord, in keys (MIDI 1.0): 60 is the middle C. */
@@ -51,7 +53,9 @@ final class StandInModel {
     private final ObjectProperty<Skill> skill = new SimpleObjectProperty<>(this, "skill", Skill.LEARNER);
     private final StandInInstrument instrument = new StandInInstrument();
     private StandInMicrophone microphone = new StandInMicrophone();
-    private final Deque<Tap> keys = new ArrayDeque<>();
+    /** What is to be struck, at its seconds of the round that is played. */
+    private final Deque<Tap> ahead = new ArrayDeque<>();
+
     private Consumer<Tap> key = _ -> {};
     /** Its strokes come at their time whether the window is busy or not. */
     private ScheduledExecutorService hand = hand();
@@ -60,6 +64,10 @@ final class StandInModel {
     private boolean isReady;
     private boolean isNextReady;
     private double last = Double.POSITIVE_INFINITY;
+    /** When the round that is played is at 0, in nanoseconds of the clock, as it was reckoned with. */
+    private long zero;
+    /** By how much that was wrong when it was looked at last, in nanoseconds. */
+    private long slip;
 
     /**
      * What goes round.
@@ -120,12 +128,22 @@ final class StandInModel {
 
     /** Goes on to {@code now}, in seconds as {@code round} has them; while it plays. */
     void listen(Round round, double now) {
-        while (!keys.isEmpty() && keys.peek().seconds() <= now) key.accept(keys.poll());
+        listen(round, now, System.nanoTime());
+    }
+
+    /** @param at when it is {@code now}, in nanoseconds of the clock */
+    void listen(Round round, double now, long at) {
+        if (way.get() == Way.KEYS) while (isDue(now)) key.accept(ahead.poll());
+        else while (isDue((at - zero) / NANOS)) ahead.poll();
         // A device that has just been opened does not play yet; from when it does is known when time goes on.
         boolean goesOn = now > last && now - last < AHEAD;
         last = now;
+        long begun = at - nanos(now);
+        if (isReady) follow(begun);
         if (!isReady && goesOn) {
             isReady = true;
+            zero = begun;
+            slip = 0;
             make(round, now, 0);
         }
         if (round.goesStraightOn && !isNextReady && now > round.to - AHEAD) {
@@ -134,18 +152,46 @@ final class StandInModel {
         }
     }
 
+    private boolean isDue(double now) {
+        return !ahead.isEmpty() && ahead.peek().seconds() <= now;
+    }
+
+    /** One who plays along hears when the music stands still, and goes on with it. Looked at twice: the first may be a busy machine. */
+    private void follow(long begun) {
+        long before = slip;
+        slip = begun - zero;
+        if (Math.min(Math.abs(before), Math.abs(slip)) < nanos(SLIP) || (before < 0) != (slip < 0)) return;
+        long by = slip;
+        zero = begun;
+        slip = 0;
+        switch (way.get()) {
+            case KEYS -> {}
+            case INSTRUMENT -> {
+                hand.shutdownNow();
+                hand = hand();
+                ahead.forEach(this::strike);
+            }
+            case MICROPHONE -> {
+                StandInMicrophone heardBy = microphone;
+                // Behind what is made ready, if it is not yet.
+                hand.execute(() -> heardBy.delay(by));
+            }
+        }
+    }
+
     /** The next round has begun: what was so many seconds ahead of its start is as many nearer. */
     void around(double by) {
-        List<Tap> left = List.copyOf(keys);
-        keys.clear();
-        left.forEach(tap -> keys.add(new Tap(tap.seconds() - by, tap.way())));
+        List<Tap> left = List.copyOf(ahead);
+        ahead.clear();
+        left.forEach(tap -> ahead.add(new Tap(tap.seconds() - by, tap.way())));
+        zero += nanos(by);
         isReady = isNextReady;
         isNextReady = false;
     }
 
     /** Takes its hands away. */
     void rest() {
-        keys.clear();
+        ahead.clear();
         isReady = false;
         isNextReady = false;
         last = Double.POSITIVE_INFINITY;
@@ -160,25 +206,30 @@ final class StandInModel {
      * @param later so many seconds after the round that is played
      */
     private void make(Round round, double now, double later) {
-        long zero = System.nanoTime() + (long) ((later - now) * NANOS);
         var player = new SimulatedPlayer(skill.get(), rounds++);
-        // What was to be played before it began to play along is let go.
-        List<Tap> taps = player.taps(round.due).stream()
-                .filter(tap -> tap.seconds() + later > now - JUST_NOW)
-                .toList();
-        switch (way.get()) {
-            case KEYS -> taps.forEach(tap -> keys.add(new Tap(tap.seconds() + later, tap.way())));
-            case INSTRUMENT -> taps.forEach(tap -> at(zero, tap.seconds(), () -> instrument.strike(CHORD)));
-            case MICROPHONE -> {
-                StandInMicrophone heardBy = microphone;
-                hand.execute(() -> heardBy.hear(rendered(round, player), zero + (long) (round.from * NANOS)));
-            }
+        if (way.get() == Way.MICROPHONE) {
+            StandInMicrophone heardBy = microphone;
+            long begins = zero + nanos(later + round.from);
+            hand.execute(() -> heardBy.hear(rendered(round, player), begins));
+            return;
+        }
+        for (Tap tap : player.taps(round.due)) {
+            var stroke = new Tap(tap.seconds() + later, tap.way());
+            // What was to be played before it began to play along is let go.
+            if (stroke.seconds() <= now - JUST_NOW) continue;
+            ahead.add(stroke);
+            if (way.get() == Way.INSTRUMENT) strike(stroke);
         }
     }
 
-    private void at(long zero, double seconds, Runnable what) {
-        long in = zero + (long) (seconds * NANOS) - System.nanoTime();
-        hand.schedule(what, Math.max(0, in), TimeUnit.NANOSECONDS);
+    /** Strikes the instrument when it is time. */
+    private void strike(Tap stroke) {
+        long in = zero + nanos(stroke.seconds()) - System.nanoTime();
+        hand.schedule(() -> instrument.strike(CHORD), Math.max(0, in), TimeUnit.NANOSECONDS);
+    }
+
+    private static long nanos(double seconds) {
+        return (long) (seconds * NANOS);
     }
 
     /** The strings as they sound when it plays the round. */

@@ -52,6 +52,12 @@ public final class StandInMicrophone implements AudioIn {
         heard.updateAndGet(before -> before.isEmpty() ? List.of(next) : List.of(before.getLast(), next));
     }
 
+    /** What is heard comes so many nanoseconds later than was told, what has begun from where it is. */
+    public void delay(long nanos) {
+        heard.updateAndGet(all ->
+                all.stream().map(each -> new Heard(each.sound, each.at + nanos)).toList());
+    }
+
     /** Hears nothing any more. */
     public void hush() {
         heard.set(List.of());

@@ -45,7 +45,9 @@ class StandInTest {
                 .toList();
         var wanted = new ArrayList<Double>();
         for (double start : List.of(0.7, 0.7 + timeline.seconds())) {
-            microphone.hear(round, 5_000_000_000L + (long) (start * 1e9));
+            // It is to be later than was told at first.
+            microphone.hear(round, 5_000_000_000L + (long) ((start - (start == 0.7 ? 0.1 : 0)) * 1e9));
+            if (start == 0.7) microphone.delay(100_000_000);
             due.forEach(each -> wanted.add(start + each));
         }
         var heard = new ArrayList<Double>();
