@@ -6,10 +6,9 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import tactus.core.groove.Drum;
-import tactus.core.pattern.PatternFrame;
 import tactus.core.rhythm.Syncopation;
 import tactus.core.statement.Statement;
-import tactus.core.time.Grid;
+import tactus.core.time.Slot;
 
 /**
  * Finds the likeliest placements: strokes on felt beats, little syncopation, and halves that are alike. Only the best ways
@@ -24,17 +23,17 @@ final class BestPlacements {
     private static final int KEPT = 24;
 
     private final Ways ways;
-    private final Grid grid;
+    private final List<Slot> grid;
     private final Syncopation syncopation;
     private final int strokes;
     private final Set<Integer> snare = new HashSet<>();
 
-    BestPlacements(Dictation dictation, PatternFrame frame, Given given, Ways ways) {
+    BestPlacements(HandSlots slots, Given given, Ways ways) {
         this.ways = ways;
-        grid = frame.grid();
-        syncopation = new Syncopation(frame.meter(), grid);
-        strokes = dictation.strokes().size();
-        grid.slots().stream()
+        grid = slots.slots();
+        syncopation = new Syncopation(slots.frame().meter(), slots.frame().grid());
+        strokes = ways.room().strokes();
+        grid.stream()
                 .filter(slot -> given.groove()
                         .filter(groove -> groove.isHit(Drum.SNARE, slot.at()))
                         .isPresent())
@@ -49,7 +48,7 @@ final class BestPlacements {
         for (int stroke = 1; stroke < strokes; stroke++) paths = next(stroke, paths);
         return paths.stream()
                 .flatMap(List::stream)
-                .filter(path -> ways.ends(path.slot))
+                .filter(path -> ways.room().ends(path.slot))
                 .map(this::placement)
                 .sorted(Comparator.comparingDouble(Placement::cost))
                 .limit(most)
@@ -71,7 +70,7 @@ final class BestPlacements {
             var reached = new ArrayList<Path>();
             if (ways.count(stroke, slot).signum() > 0) {
                 for (int last = 0; last < slot; last++) {
-                    if (!ways.follows(stroke - 1, last, slot)) continue;
+                    if (!ways.room().follows(stroke - 1, last, slot)) continue;
                     double step = onBeat(slot) + SYNCOPATED * syncopation.between(last, slot);
                     for (Path path : before.get(last)) reached.add(new Path(slot, path.cost + step, path));
                 }
@@ -84,7 +83,7 @@ final class BestPlacements {
 
     private double onBeat(int slot) {
         double drawn = snare.contains(slot) ? ON_THE_SNARE : 0;
-        return (grid.slots().get(slot).startsBeat() ? 0 : OFF_THE_BEAT) - drawn;
+        return (grid.get(slot).startsBeat() ? 0 : OFF_THE_BEAT) - drawn;
     }
 
     private Placement placement(Path last) {
@@ -103,9 +102,8 @@ final class BestPlacements {
 
     private List<Statement> reasons(List<Integer> slots, boolean alike) {
         var reasons = new ArrayList<Statement>();
-        long onBeats = slots.stream()
-                .filter(slot -> grid.slots().get(slot).startsBeat())
-                .count();
+        long onBeats =
+                slots.stream().filter(slot -> grid.get(slot).startsBeat()).count();
         reasons.add(Statement.of("placement.on-beats", onBeats, slots.size()));
         if (!snare.isEmpty()) {
             long struck = slots.stream().filter(snare::contains).count();

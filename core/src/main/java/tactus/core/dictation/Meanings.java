@@ -46,7 +46,7 @@ final class Meanings {
         var slower = PatternFrame.usualHands(frame.meter()).getFirst();
         if (slower.equals(frame.hand())) return inOne;
         PatternFrame two = PatternFrame.of(frame.meter(), 2 * beats, slower);
-        if (!Placing.isPossible(inOne.dictation(), two, inOne.given())) return inOne;
+        if (!Placing.isPossible(inOne.dictation(), new HandSlots(two), inOne.given())) return inOne;
         Placing inTwo = Placing.of(inOne.dictation(), two, inOne.given());
         return inOne.asking(new Question.OfMeaning(
                 Statement.of(

@@ -19,12 +19,14 @@ final class Mends {
 
     private final Dictation dictation;
     private final PatternFrame frame;
+    private final HandSlots here;
     private final Given given;
     private final List<Mend> found = new ArrayList<>();
 
     Mends(Dictation dictation, PatternFrame frame, Given given) {
         this.dictation = dictation;
         this.frame = frame;
+        here = new HandSlots(frame);
         this.given = given;
     }
 
@@ -54,21 +56,19 @@ final class Mends {
                 .direction()
                 .filter(Direction.UP::equals)
                 .isPresent();
-        if (!up
-                || given.lateStart()
-                || dictation.strokes().size() > frame.grid().size()) return;
-        if (Placing.isPossible(dictation, frame, late)) {
+        if (!up || given.lateStart()) return;
+        if (Placing.isPossible(dictation, here, late)) {
             found.add(new Mend(Statement.of("mend.late-start"), dictation, frame, late));
         }
     }
 
-    private void offer(Statement change, Dictation changed, PatternFrame on) {
+    private void offer(Statement change, Dictation changed, HandSlots on) {
         if (changed.strokes().isEmpty() || found.size() >= MOST) return;
         boolean known = found.stream()
                 .anyMatch(mend -> mend.dictation().said().equals(changed.said())
-                        && mend.frame().equals(on));
+                        && mend.frame().equals(on.frame()));
         Given then = new Given(List.of(), given.lateStart(), given.groove());
-        if (!known && Placing.isPossible(changed, on, then)) found.add(new Mend(change, changed, on, then));
+        if (!known && Placing.isPossible(changed, on, then)) found.add(new Mend(change, changed, on.frame(), then));
     }
 
     private void swaps() {
@@ -78,7 +78,7 @@ final class Mends {
             offer(
                     Statement.of("mend.swap", i + 1, i + 2, changed.get(i), changed.get(i + 1)),
                     dictation.with(changed),
-                    frame);
+                    here);
         }
     }
 
@@ -90,9 +90,9 @@ final class Mends {
                 .direction()
                 .filter(Direction.DOWN::equals)
                 .isPresent();
-        if (down) offer(Statement.of("mend.leave-last"), dictation.without(last), frame);
+        if (down) offer(Statement.of("mend.leave-last"), dictation.without(last), here);
         for (int i = 0; i <= last; i++) {
-            offer(Statement.of("mend.leave-out", i + 1, dictation.strokes().get(i)), dictation.without(i), frame);
+            offer(Statement.of("mend.leave-out", i + 1, dictation.strokes().get(i)), dictation.without(i), here);
         }
     }
 
@@ -105,13 +105,13 @@ final class Mends {
                 offer(
                         Statement.of(way == Direction.UP ? "mend.put-up" : "mend.put-down", i),
                         dictation.with(changed),
-                        frame);
+                        here);
             }
         }
     }
 
     private void otherFrame(String code, Optional<PatternFrame> other) {
-        other.ifPresent(on -> offer(Statement.of(code), dictation, on));
+        other.ifPresent(on -> offer(Statement.of(code), dictation, new HandSlots(on)));
     }
 
     /** The fewest bars more that have room for all strokes. */
@@ -120,7 +120,8 @@ final class Mends {
         int most = (PatternFrame.mostBeats(frame.meter()) - frame.beats()) / inBar;
         int before = found.size();
         for (int bars = 1; bars <= most && found.size() == before; bars++) {
-            offer(Statement.of("mend.more-bars", bars), dictation, frame.withBeats(frame.beats() + bars * inBar));
+            var longer = new HandSlots(frame.withBeats(frame.beats() + bars * inBar));
+            offer(Statement.of("mend.more-bars", bars), dictation, longer);
         }
     }
 
@@ -143,7 +144,7 @@ final class Mends {
     private void againstTheHand() {
         for (int i = 0; i < dictation.strokes().size(); i++) {
             if (dictation.strokes().get(i).direction().isEmpty()) continue;
-            offer(Statement.of("mend.against-hand", i + 1, dictation.strokes().get(i)), dictation.turned(i), frame);
+            offer(Statement.of("mend.against-hand", i + 1, dictation.strokes().get(i)), dictation.turned(i), here);
         }
     }
 }

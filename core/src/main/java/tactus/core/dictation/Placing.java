@@ -78,22 +78,22 @@ public record Placing(
 
     /** Looking for mends takes far longer than placing, so it is left until it is known that they are wanted. */
     private static Placing unmended(Dictation dictation, PatternFrame frame, Given given) {
-        Bounds open = open(dictation, frame, given);
-        if (dictation.strokes().size() > frame.grid().size()) return tooMany(dictation, frame, given, open);
-        return within(dictation, frame, given, new SpokenCounts(dictation, frame).within(open));
+        var slots = new HandSlots(frame);
+        Bounds open = open(dictation, slots, given);
+        if (dictation.strokes().size() > slots.size()) return tooMany(dictation, slots, given, open);
+        return within(dictation, slots, given, new SpokenCounts(dictation, slots).within(open));
     }
 
-    private static Bounds open(Dictation dictation, PatternFrame frame, Given given) {
-        return Bounds.open(
-                dictation.strokes().size(), frame.grid().size(), given.lateStart(), slots(frame, given.struck()));
+    private static Bounds open(Dictation dictation, HandSlots slots, Given given) {
+        return Bounds.open(dictation.strokes().size(), slots.size(), given.lateStart(), struck(slots, given.struck()));
     }
 
     /** Answers whether there is a placement, which is far quicker to know than which are the likeliest. */
-    static boolean isPossible(Dictation dictation, PatternFrame frame, Given given) {
-        if (dictation.strokes().size() > frame.grid().size()) return false;
+    static boolean isPossible(Dictation dictation, HandSlots slots, Given given) {
+        if (dictation.strokes().size() > slots.size()) return false;
         try {
-            Bounds bounds = new SpokenCounts(dictation, frame).within(open(dictation, frame, given));
-            return Ways.isAny(dictation, frame, bounds);
+            Bounds bounds = new SpokenCounts(dictation, slots).within(open(dictation, slots, given));
+            return new Room(dictation, slots, bounds).isAny();
         } catch (NotationException uncounted) {
             return false;
         }
@@ -119,16 +119,16 @@ public record Placing(
         return count.signum() > 0;
     }
 
-    private static Set<Integer> slots(PatternFrame frame, List<String> counts) {
-        Set<Integer> slots = new TreeSet<>();
+    private static Set<Integer> struck(HandSlots slots, List<String> counts) {
+        Set<Integer> struck = new TreeSet<>();
         for (String count : counts) {
-            slots.add(frame.grid().slots().stream()
+            struck.add(slots.slots().stream()
                     .filter(slot -> slot.count().toString().equals(count.strip()))
                     .map(Slot::index)
                     .findFirst()
                     .orElseThrow(() -> new NotationException("placing.count-beats", count, 0)));
         }
-        return slots;
+        return struck;
     }
 
     /**
@@ -181,20 +181,17 @@ public record Placing(
         return found.count.signum() == 0 || inThrees && full && !foundFull;
     }
 
-    private static Placing within(Dictation dictation, PatternFrame frame, Given given, Bounds bounds) {
-        var ways = new Ways(dictation, frame, bounds);
+    private static Placing within(Dictation dictation, HandSlots slots, Given given, Bounds bounds) {
+        var ways = new Ways(new Room(dictation, slots, bounds));
         BigInteger count = ways.count();
-        if (count.signum() == 0) {
-            Statement problem = problem(dictation, frame, ways);
-            return none(dictation, frame, given, bounds, problem);
-        }
+        if (count.signum() == 0) return none(dictation, slots, given, bounds, problem(dictation, slots, ways));
         return new Placing(
                 dictation,
-                frame,
+                slots.frame(),
                 given,
                 count,
-                new BestPlacements(dictation, frame, given, ways).best(LISTED),
-                new Questions(dictation, frame, ways).best(),
+                new BestPlacements(slots, given, ways).best(LISTED),
+                new Questions(dictation, slots.slots(), ways).best(),
                 Optional.empty(),
                 silent(dictation),
                 List.of(),
@@ -209,24 +206,18 @@ public record Placing(
         return counts > strokes ? List.of(Statement.of("placing.silent-count", counts, strokes)) : List.of();
     }
 
-    private static Placing tooMany(Dictation dictation, PatternFrame frame, Given given, Bounds bounds) {
-        int strokes = dictation.strokes().size();
-        return none(
-                dictation,
-                frame,
-                given,
-                bounds,
-                Statement.of(
-                        "placing.too-many",
-                        Quantity.strokes(strokes),
-                        Quantity.of(Quantity.Unit.SLOT, frame.grid().size())));
+    private static Placing tooMany(Dictation dictation, HandSlots slots, Given given, Bounds bounds) {
+        Statement problem = Statement.of(
+                "placing.too-many",
+                Quantity.strokes(dictation.strokes().size()),
+                Quantity.of(Quantity.Unit.SLOT, slots.size()));
+        return none(dictation, slots, given, bounds, problem);
     }
 
-    private static Placing none(
-            Dictation dictation, PatternFrame frame, Given given, Bounds bounds, Statement problem) {
+    private static Placing none(Dictation dictation, HandSlots slots, Given given, Bounds bounds, Statement problem) {
         return new Placing(
                 dictation,
-                frame,
+                slots.frame(),
                 given,
                 BigInteger.ZERO,
                 List.of(),
@@ -237,14 +228,14 @@ public record Placing(
                 bounds);
     }
 
-    private static Statement problem(Dictation dictation, PatternFrame frame, Ways ways) {
+    private static Statement problem(Dictation dictation, HandSlots slots, Ways ways) {
         int broken = ways.firstUnplaced();
         if (broken == dictation.strokes().size()) return Statement.of("placing.unreached");
         return Statement.of(
                 "placing.no-slot",
                 broken + 1,
                 dictation.strokes().get(broken),
-                frame.hand().rate());
+                slots.frame().hand().rate());
     }
 
     /**
@@ -264,7 +255,7 @@ public record Placing(
         Bounds narrowed = earlier
                 ? bounds.with(asked.stroke(), 0, asked.lastEarlier())
                 : bounds.with(asked.stroke(), asked.lastEarlier() + 1, last);
-        return within(dictation, frame, given, narrowed);
+        return within(dictation, new HandSlots(frame), given, narrowed);
     }
 
     /** The counts of a placement: {@code 1 1& 2& 3}. */

@@ -3,7 +3,6 @@ package tactus.core.dictation;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Optional;
-import tactus.core.pattern.PatternFrame;
 import tactus.core.time.Slot;
 
 /** Finds the question whose two answers leave the fewest placements, however it is answered. */
@@ -13,9 +12,9 @@ final class Questions {
     private final List<Slot> slots;
     private final Ways ways;
 
-    Questions(Dictation dictation, PatternFrame frame, Ways ways) {
+    Questions(Dictation dictation, List<Slot> slots, Ways ways) {
         this.dictation = dictation;
-        slots = frame.grid().slots();
+        this.slots = slots;
         this.ways = ways;
     }
 

@@ -5,7 +5,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
-import tactus.core.pattern.PatternFrame;
 import tactus.core.refusal.NotationException;
 import tactus.core.time.Slot;
 
@@ -15,9 +14,9 @@ final class SpokenCounts {
     private final Dictation dictation;
     private final List<Slot> slots;
 
-    SpokenCounts(Dictation dictation, PatternFrame frame) {
+    SpokenCounts(Dictation dictation, HandSlots slots) {
         this.dictation = dictation;
-        slots = frame.grid().slots();
+        this.slots = slots.slots();
     }
 
     /**

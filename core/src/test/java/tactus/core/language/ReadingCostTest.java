@@ -15,6 +15,8 @@ import org.junit.jupiter.api.Test;
 import tactus.core.chart.Chart;
 import tactus.core.chord.ChordName;
 import tactus.core.comparison.Recap;
+import tactus.core.dictation.Given;
+import tactus.core.dictation.Placing;
 import tactus.core.harmony.ChordMove;
 import tactus.core.library.Library;
 import tactus.core.library.RhythmQuery;
@@ -49,6 +51,7 @@ class ReadingCostTest {
             Map.entry("a first running order", text -> OrderLine.of(Song.empty("New"), text)),
             Map.entry("chords", text -> English.line(text, FOUR, Optional.empty())),
             Map.entry("a dictation", English::dictation),
+            Map.entry("where strokes fall", text -> Placing.of(English.dictation(text), FOUR, 4, Given.NOTHING)),
             Map.entry("a pasted song", text -> Chart.read(text, FOUR, English.LEXICON)),
             Map.entry("words", text -> new SungText(new BarLines(Collections.nCopies(16, FOUR))).parse(text)),
             Map.entry("what was said at the end", text -> Recap.of(SONG, text, English.LEXICON)),
