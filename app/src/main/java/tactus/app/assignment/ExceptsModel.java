@@ -165,7 +165,8 @@ public final class ExceptsModel {
         Length round = Assignment.round(song, section);
         List<Except> first = Expansion.on(use, 1, passes);
         SectionId id = song.freshSectionId(name);
-        Section own = Expansion.of(section, first, round).copiedAs(id, name).withPasses(passes);
+        Section own =
+                Expansion.of(section, first, round).section().copiedAs(id, name).withPasses(passes);
         List<Except> rest = use.excepts().stream()
                 .filter(except -> !first.contains(except) && !(except.change() instanceof Except.Runs))
                 .toList();

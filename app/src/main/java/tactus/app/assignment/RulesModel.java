@@ -169,7 +169,8 @@ public final class RulesModel {
         Optional<Part> bars = choice.isSeveral() ? arrangement.chosenBars().map(Part.InBars::new) : Optional.empty();
         if (bars.isPresent()) return List.of(where.withPart(bars.get()));
         return IntStream.rangeClosed(choice.first(), choice.last())
-                .mapToObj(span -> where.withPart(new Part.OnChord(span + 1)))
+                .map(span -> arrangement.numbered().orElseThrow().chords().get(span))
+                .mapToObj(number -> where.withPart(new Part.OnChord(number)))
                 .toList();
     }
 

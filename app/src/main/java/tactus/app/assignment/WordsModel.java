@@ -62,7 +62,8 @@ public final class WordsModel {
             Use use = arrangement.use().orElseThrow();
             int pass = reach.get() == Reach.THIS_TIME ? 1 : arrangement.choice().pass();
             List<Except> excepts = Expansion.on(use, pass, arrangement.passes());
-            return Expansion.of(section, excepts, Assignment.round(work.song(), section));
+            return Expansion.of(section, excepts, Assignment.round(work.song(), section))
+                    .section();
         });
     }
 

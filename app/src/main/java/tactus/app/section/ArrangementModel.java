@@ -1,5 +1,6 @@
 package tactus.app.section;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -10,6 +11,7 @@ import tactus.app.player.PlayerModel;
 import tactus.app.work.Attempt;
 import tactus.app.work.Work;
 import tactus.core.edit.Edit;
+import tactus.core.section.Numbered;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Stretch;
@@ -98,10 +100,15 @@ public final class ArrangementModel {
 
     /** The section as it is on the chosen pass, with its exceptions and tag. */
     public Optional<Section> played() {
+        return numbered().map(Numbered::section);
+    }
+
+    /** The same with the numbers by which rules speak of its bars and chords. */
+    public Optional<Numbered> numbered() {
         Choice now = choice.get();
         return now.use().isEmpty()
-                ? section()
-                : section().map(_ -> new Passes(work.song()).section(now.use().getAsInt(), now.pass()));
+                ? section().map(Numbered::of)
+                : section().map(_ -> new Passes(work.song()).numbered(now.use().getAsInt(), now.pass()));
     }
 
     /** Whether the chosen chord is the one that is written in the section, so that it can be changed there. */
@@ -246,11 +253,12 @@ public final class ArrangementModel {
                 .orElseGet(() -> new PlaceWords(Words.lexicon()).parse(text));
     }
 
-    /** The bars that the chosen chords fill, if they begin and end at bar lines. */
+    /** The bars that the chosen chords fill, if they begin and end at bar lines and are spoken of one after another. */
     public Optional<Stretch> chosenBars() {
         Choice now = choice.get();
-        if (played().isEmpty()) return Optional.empty();
-        Section section = played().get();
+        Optional<Numbered> numbered = numbered();
+        if (numbered.isEmpty()) return Optional.empty();
+        Section section = numbered.get().section();
         List<Length> edges = section.edges(Assignment.round(work.song(), section));
         if (now.last() + 1 >= edges.size()) return Optional.empty();
         BarLines lines = section.barLines();
@@ -261,7 +269,12 @@ public final class ArrangementModel {
                 && (to == lines.bars()
                         ? end.equals(lines.length())
                         : lines.start(to).equals(end));
-        return isWhole && to > from ? Optional.of(Stretch.bars(from + 1, to)) : Optional.empty();
+        if (!isWhole || to <= from) return Optional.empty();
+        List<Integer> bars = numbered.get().bars().subList(from, to);
+        Stretch chosen = Stretch.bars(Collections.min(bars), Collections.max(bars));
+        return numbered.get().in(chosen).equals(Stretch.bars(from + 1, to).in(lines))
+                ? Optional.of(chosen)
+                : Optional.empty();
     }
 
     /**

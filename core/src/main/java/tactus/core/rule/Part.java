@@ -2,11 +2,11 @@ package tactus.core.rule;
 
 import java.util.Comparator;
 import java.util.Objects;
-import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import tactus.core.harmony.Chord;
 import tactus.core.refusal.Refusal;
+import tactus.core.section.Numbered;
 import tactus.core.section.Stretch;
 
 /** A part of a pass. */
@@ -126,15 +126,16 @@ public sealed interface Part {
         if (number < 1 || number > 10_000) throw new Refusal("part.chords-counted", number);
     }
 
-    /** The place of a single chord among {@code chords}, from 0; empty for other parts, or where there is no such chord. */
-    default OptionalInt chord(int chords) {
-        int index = switch (this) {
-            case OnChord(int number) -> number - 1;
-            case OnChordFromEnd(int number) -> chords - number;
-            case Both(Part one, Part other) ->
-                one.chord(chords).orElse(other.chord(chords).orElse(-1));
-            case SharedBars _, InBars _, InHalf _, Voice _, OnName _ -> -1;
+    /**
+     * Whether it is the chord with the index {@code chord}, from 0, of {@code section}: its number is the one it has where it is
+     * written; from the end those are counted that are played.
+     */
+    default boolean isChord(Numbered section, int chord) {
+        return switch (this) {
+            case OnChord(int number) -> section.chords().get(chord) == number;
+            case OnChordFromEnd(int number) -> section.chords().size() - number == chord;
+            case Both(Part one, Part other) -> one.isChord(section, chord) || other.isChord(section, chord);
+            case SharedBars _, InBars _, InHalf _, Voice _, OnName _ -> false;
         };
-        return index >= 0 && index < chords ? OptionalInt.of(index) : OptionalInt.empty();
     }
 }

@@ -3,9 +3,9 @@ package tactus.core.rule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.TreeSet;
 import tactus.core.harmony.Chord;
+import tactus.core.section.Numbered;
 import tactus.core.section.Section;
 import tactus.core.section.Stretch.Bounds;
 import tactus.core.time.BarLines;
@@ -31,35 +31,33 @@ public record PassPlan(List<Piece> pieces, List<Assigned> assigned) {
      * @param rules those that hold there or in a part of it, the most specific first
      * @param round how long one round is, for chords that are counted in rounds
      */
-    public static PassPlan of(Section section, List<Rule> rules, Length round) {
-        return of(section, rules, round, section.sung());
+    public static PassPlan of(Numbered section, List<Rule> rules, Length round) {
+        return of(section, rules, round, section.section().sung());
     }
 
     /** @param sung where somebody sings, as {@link Section#sung} has it */
-    public static PassPlan of(Section section, List<Rule> rules, Length round, List<Bounds> sung) {
+    public static PassPlan of(Numbered section, List<Rule> rules, Length round, List<Bounds> sung) {
         return new Planning(section, rules, round, sung).plan();
     }
 
     /** The rules among {@code rules} that hold on {@code piece} of {@code section}. */
-    public static List<Rule> holding(List<Rule> rules, Section section, Piece piece) {
-        BarLines bars = section.barLines();
-        return rules.stream().filter(rule -> holds(rule, piece, bars)).toList();
+    public static List<Rule> holding(List<Rule> rules, Numbered section, Piece piece) {
+        return rules.stream().filter(rule -> holds(rule, piece, section)).toList();
     }
 
-    private static boolean holds(Rule rule, Piece piece, BarLines bars) {
-        return rule.where().part().map(part -> holds(part, piece, bars)).orElse(true);
+    private static boolean holds(Rule rule, Piece piece, Numbered section) {
+        return rule.where().part().map(part -> holds(part, piece, section)).orElse(true);
     }
 
-    private static boolean holds(Part part, Piece piece, BarLines bars) {
+    private static boolean holds(Part part, Piece piece, Numbered section) {
         return switch (part) {
-            case Part.OnChord _, Part.OnChordFromEnd _ ->
-                part.chord(piece.spans()).equals(OptionalInt.of(piece.span()));
+            case Part.OnChord _, Part.OnChordFromEnd _ -> part.isChord(section, piece.span());
             case Part.SharedBars() -> piece.sharesBar();
             case Part.OnName name -> name.has(piece.chord()) && (!name.isLast() || piece.isLastOfName());
-            case Part.Both(Part one, Part other) -> holds(one, piece, bars) && holds(other, piece, bars);
+            case Part.Both(Part one, Part other) -> holds(one, piece, section) && holds(other, piece, section);
             case Part.Voice(boolean sung) -> piece.isSung() == sung;
             case Part.InBars _, Part.InHalf _ ->
-                bounds(part, bars)
+                bounds(part, section)
                         .filter(bounds -> !piece.start().isLessThan(bounds.from())
                                 && piece.start().isLessThan(bounds.to()))
                         .isPresent();
@@ -67,14 +65,15 @@ public record PassPlan(List<Piece> pieces, List<Assigned> assigned) {
     }
 
     /** Where the bars of a part lie, if it speaks of bars. */
-    public static Optional<Bounds> bounds(Part part, BarLines bars) {
+    public static Optional<Bounds> bounds(Part part, Numbered section) {
         return switch (part) {
-            case Part.InBars(var stretch) -> stretch.in(bars);
+            case Part.InBars(var stretch) -> section.in(stretch);
             case Part.InHalf(boolean second) -> {
+                BarLines bars = section.section().barLines();
                 Length middle = bars.start((bars.bars() + 1) / 2);
                 yield Optional.of(second ? new Bounds(middle, bars.length()) : new Bounds(Length.ZERO, middle));
             }
-            case Part.Both(Part one, Part other) -> bounds(one, bars).or(() -> bounds(other, bars));
+            case Part.Both(Part one, Part other) -> bounds(one, section).or(() -> bounds(other, section));
             case Part.OnChord _, Part.OnChordFromEnd _, Part.OnName _, Part.SharedBars _, Part.Voice _ ->
                 Optional.empty();
         };
@@ -82,6 +81,7 @@ public record PassPlan(List<Piece> pieces, List<Assigned> assigned) {
 
     private static final class Planning {
 
+        private final Numbered numbered;
         private final Section section;
         private final List<Rule> rules;
         private final BarLines bars;
@@ -89,8 +89,9 @@ public record PassPlan(List<Piece> pieces, List<Assigned> assigned) {
         private final List<Bounds> sung;
         private final List<Piece> pieces = new ArrayList<>();
 
-        Planning(Section section, List<Rule> rules, Length round, List<Bounds> sung) {
-            this.section = section;
+        Planning(Numbered numbered, List<Rule> rules, Length round, List<Bounds> sung) {
+            this.numbered = numbered;
+            section = numbered.section();
             this.rules = rules;
             bars = section.barLines();
             edges = section.edges(round);
@@ -106,8 +107,9 @@ public record PassPlan(List<Piece> pieces, List<Assigned> assigned) {
             var assigned = new ArrayList<Assigned>();
             List<Rule> before = List.of();
             for (Piece piece : pieces) {
-                List<Rule> here =
-                        rules.stream().filter(rule -> holds(rule, piece, bars)).toList();
+                List<Rule> here = rules.stream()
+                        .filter(rule -> holds(rule, piece, numbered))
+                        .toList();
                 boolean same = !assigned.isEmpty() && areSame(here, before);
                 assigned.add(same ? assigned.getLast() : Assigned.by(here));
                 before = here;
@@ -137,7 +139,7 @@ public record PassPlan(List<Piece> pieces, List<Assigned> assigned) {
                     addCuts(other, cuts);
                 }
                 case Part.Voice _ -> sung.forEach(bounds -> add(cuts, bounds));
-                default -> bounds(part, bars).ifPresent(bounds -> add(cuts, bounds));
+                default -> bounds(part, numbered).ifPresent(bounds -> add(cuts, bounds));
             }
         }
 

@@ -3,6 +3,9 @@ package tactus.core.section;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import tactus.core.harmony.Span;
 import tactus.core.harmony.SpanLength;
 import tactus.core.section.Except.Bars;
@@ -35,28 +38,30 @@ public final class Expansion {
      *
      * @param round how long one round is, for chords that are counted in rounds
      */
-    public static Section of(Section section, List<Except> excepts, Length round) {
-        Section changed = section;
+    public static Numbered of(Section section, List<Except> excepts, Length round) {
+        Numbered changed = Numbered.of(section);
         for (Except except : excepts) changed = changed(changed, except.change(), round);
         return changed;
     }
 
-    private static Section changed(Section section, Except.Change change, Length round) {
+    private static Numbered changed(Numbered numbered, Except.Change change, Length round) {
+        Section section = numbered.section();
         return switch (change) {
-            case Except.Runs _ -> section;
-            case Except.OtherWords(var words) -> section.withWords(words);
-            case Except.OtherVoice(var voice) -> section.withVoice(voice).withWords(List.of());
+            case Except.Runs _ -> numbered;
+            case Except.OtherWords(var words) -> numbered.with(section.withWords(words));
+            case Except.OtherVoice(var voice) ->
+                numbered.with(section.withVoice(voice).withWords(List.of()));
             case Except.ExtraBars(Bars added) ->
-                replaced(section, section.bars().size(), section.bars().size(), added, round);
+                replaced(numbered, section.bars().size(), section.bars().size(), added, round);
             case Except.OtherBars(var where, var instead) ->
                 wholeBars(section, where)
-                        .map(range -> replaced(section, range[0], range[1], instead, round))
-                        .orElse(section);
+                        .map(range -> replaced(numbered, range[0], range[1], instead, round))
+                        .orElse(numbered);
             case Except.LeftOut(var where) ->
                 wholeBars(section, where)
                         .filter(range -> range[1] - range[0] < section.bars().size())
-                        .map(range -> without(section, range[0], range[1], round))
-                        .orElse(section);
+                        .map(range -> spliced(numbered, range[0], range[1], List.of(), List.of(), round))
+                        .orElse(numbered);
         };
     }
 
@@ -82,29 +87,66 @@ public final class Expansion {
         });
     }
 
-    private static Section replaced(Section section, int from, int to, Bars instead, Length round) {
-        Section other = spliced(section, from, to, instead.bars(), instead.spans(), round);
-        if (other == section || instead.loops().isEmpty()) return other;
-        var loops = new ArrayList<>(other.harmony().loops());
+    private static Numbered replaced(Numbered numbered, int from, int to, Bars instead, Length round) {
+        Numbered other = spliced(numbered, from, to, instead.bars(), instead.spans(), round);
+        if (other == numbered || instead.loops().isEmpty()) return other;
+        var loops = new ArrayList<>(other.section().harmony().loops());
         instead.loops().forEach(loop -> loops.add(loop.movedBy(from)));
-        return other.withLoops(loops);
+        return other.with(other.section().withLoops(loops));
     }
 
-    private static Section without(Section section, int from, int to, Length round) {
-        return spliced(section, from, to, List.of(), List.of(), round);
-    }
-
-    private static Section spliced(
-            Section section, int from, int to, List<Meter> meters, List<Span> middle, Length round) {
+    private static Numbered spliced(
+            Numbered numbered, int from, int to, List<Meter> meters, List<Span> middle, Length round) {
+        Section section = numbered.section();
+        var bars = spliced(section.bars(), from, to, meters);
+        if (bars.size() > Section.MOST_BARS) return numbered;
         BarLines lines = section.barLines();
-        var bars = new ArrayList<>(section.bars().subList(0, from));
-        bars.addAll(meters);
-        bars.addAll(section.bars().subList(to, section.bars().size()));
-        if (bars.size() > Section.MOST_BARS) return section;
-        var spans = new ArrayList<>(between(section, lines, round, Length.ZERO, lines.start(from)));
-        spans.addAll(middle);
-        if (to < lines.bars()) spans.addAll(between(section, lines, round, lines.start(to), lines.length()));
-        int moved = meters.size() - (to - from);
+        List<Length> edges = section.edges(round);
+        List<Kept> before = kept(section, edges, Length.ZERO, lines.start(from));
+        List<Kept> behind = to < lines.bars() ? kept(section, edges, lines.start(to), lines.length()) : List.of();
+        int[] replaced = IntStream.range(0, section.spans().size())
+                .filter(chord -> !edges.get(chord).isLessThan(lines.start(from))
+                        && edges.get(chord).isLessThan(lines.start(to)))
+                .toArray();
+        List<Span> spans = joined(Kept::span, before, middle, behind);
+        List<Integer> chords = joined(
+                kept -> numbered.chords().get(kept.chord),
+                before,
+                numbers(middle.size(), replaced, numbered.chords(), numbered.nextChord()),
+                behind);
+        int[] gone = IntStream.range(from, to).toArray();
+        List<Integer> numbers = numbers(meters.size(), gone, numbered.bars(), numbered.nextBar());
+        return new Numbered(
+                spliced(section, from, to, bars, spans, meters.size() - (to - from)),
+                spliced(numbered.bars(), from, to, numbers),
+                chords,
+                numbered.written());
+    }
+
+    private static <T> List<T> spliced(List<T> all, int from, int to, List<T> middle) {
+        return Stream.of(all.subList(0, from), middle, all.subList(to, all.size()))
+                .flatMap(List::stream)
+                .toList();
+    }
+
+    private static <T> List<T> joined(Function<Kept, T> of, List<Kept> before, List<T> middle, List<Kept> behind) {
+        return Stream.of(
+                        before.stream().map(of),
+                        middle.stream(),
+                        behind.stream().map(of))
+                .flatMap(Function.identity())
+                .toList();
+    }
+
+    /** What comes in place of others has their numbers, the rest the next ones. */
+    private static List<Integer> numbers(int count, int[] replaced, List<Integer> numbers, int next) {
+        return IntStream.range(0, count)
+                .map(i -> i < replaced.length ? numbers.get(replaced[i]) : next + i - replaced.length)
+                .boxed()
+                .toList();
+    }
+
+    private static Section spliced(Section section, int from, int to, List<Meter> bars, List<Span> spans, int moved) {
         return section.withBars(bars)
                 .withSpans(spans)
                 .withLoops(section.harmony().loops().stream()
@@ -125,18 +167,24 @@ public final class Expansion {
                         .toList());
     }
 
-    /** The chords that sound between two bar lines, cut where they cross them. */
-    private static List<Span> between(Section section, BarLines lines, Length round, Length from, Length to) {
-        List<Length> edges = section.edges(round);
-        var found = new ArrayList<Span>();
+    /**
+     * A chord that sounds between two bar lines, cut where it crosses them.
+     *
+     * @param chord which one it is, from 0
+     */
+    private record Kept(int chord, Span span) {}
+
+    private static List<Kept> kept(Section section, List<Length> edges, Length from, Length to) {
+        BarLines lines = section.barLines();
+        boolean toEnd = to.equals(lines.length());
+        var found = new ArrayList<Kept>();
         for (int i = 0; i < section.spans().size(); i++) {
             Length start = edges.get(i).max(from);
-            boolean toEnd = to.equals(lines.length());
             Length end = toEnd ? edges.get(i + 1) : edges.get(i + 1).min(to);
             if (!start.isLessThan(end)) continue;
             boolean whole = start.equals(edges.get(i)) && end.equals(edges.get(i + 1));
             Span span = section.spans().get(i);
-            found.add(whole ? span : new Span(span.chord(), SpanLength.between(lines, start, end)));
+            found.add(new Kept(i, whole ? span : new Span(span.chord(), SpanLength.between(lines, start, end))));
         }
         return found;
     }
@@ -147,20 +195,23 @@ public final class Expansion {
      */
     public static List<Span> chords(Section section, Length round, int first, int end) {
         BarLines lines = section.barLines();
-        return between(section, lines, round, lines.start(first), lines.start(end));
+        return kept(section, section.edges(round), lines.start(first), lines.start(end)).stream()
+                .map(Kept::span)
+                .toList();
     }
 
     /** {@code section} with more bars in front of the one with the index {@code place}, from 0. */
     public static Section inserted(Section section, int place, Bars added, Length round) {
-        return replaced(section, place, place, added, round);
+        return replaced(Numbered.of(section), place, place, added, round).section();
     }
 
     /** The bars of {@code tag} after those of {@code section}, with their chords, voice and cues. */
-    public static Section tagged(Section section, Section tag) {
+    public static Numbered tagged(Numbered numbered, Section tag) {
+        Section section = numbered.section();
         int moved = section.bars().size();
         var bars = new ArrayList<>(section.bars());
         bars.addAll(tag.bars());
-        if (bars.size() > Section.MOST_BARS) return section;
+        if (bars.size() > Section.MOST_BARS) return numbered;
         var spans = new ArrayList<>(section.spans());
         spans.addAll(tag.spans());
         var voice = new ArrayList<>(section.voice());
@@ -172,10 +223,21 @@ public final class Expansion {
         tag.cues().forEach(cue -> cues.add(new Cue(cue.bar() + moved, cue.beat(), PassChoice.EVERY, cue.text())));
         var words = new ArrayList<>(section.words());
         tag.words().forEach(line -> words.add(line.movedBy(moved)));
-        return section.withBars(bars)
+        Section longer = section.withBars(bars)
                 .withSpans(spans)
                 .withVoice(voice)
                 .withCues(cues)
                 .withWords(words);
+        return new Numbered(
+                longer,
+                added(numbered.bars(), tag.bars().size(), numbered.nextBar()),
+                added(numbered.chords(), tag.spans().size(), numbered.nextChord()),
+                numbered.written());
+    }
+
+    private static List<Integer> added(List<Integer> numbers, int count, int next) {
+        return Stream.concat(
+                        numbers.stream(), IntStream.range(next, next + count).boxed())
+                .toList();
     }
 }

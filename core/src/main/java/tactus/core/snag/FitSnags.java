@@ -10,6 +10,7 @@ import tactus.core.pattern.Pattern;
 import tactus.core.rule.FitChoice;
 import tactus.core.rule.FormChoice;
 import tactus.core.section.Section;
+import tactus.core.song.Passes;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 import tactus.core.timeline.Fit;
@@ -25,7 +26,8 @@ final class FitSnags implements Finder {
 
     @Override
     public void find(LaidSong laid, Consumer<Snag> found) {
-        cuts(laid).forEach((cut, spans) -> found.accept(snag(laid, cut, spans)));
+        var passes = new Passes(laid.song());
+        cuts(laid).forEach((cut, spans) -> found.accept(snag(laid, cut, spans, fix(cut, spans, passes))));
     }
 
     private static Map<Cut, List<TimelineSpan>> cuts(LaidSong laid) {
@@ -43,7 +45,7 @@ final class FitSnags implements Finder {
         return cuts;
     }
 
-    private static Snag snag(LaidSong laid, Cut cut, List<TimelineSpan> played) {
+    private static Snag snag(LaidSong laid, Cut cut, List<TimelineSpan> played, Fix mend) {
         TimelineSpan first = played.getFirst();
         Fit fit = first.fit().orElseThrow();
         List<TimelineBar> pass = laid.timeline().barsOf(first.use(), first.pass());
@@ -67,7 +69,7 @@ final class FitSnags implements Finder {
                 fit,
                 inBeats(bars, start, fit),
                 played.size(),
-                fix(cut, played));
+                mend);
     }
 
     private static PlayedSnag.Cut.InBeats inBeats(BarLines bars, Length start, Fit fit) {
@@ -83,10 +85,12 @@ final class FitSnags implements Finder {
     }
 
     /** The short form where it comes out even; going on through the changes where the section does; else the cut is meant. */
-    private static Fix fix(Cut cut, List<TimelineSpan> played) {
+    private static Fix fix(Cut cut, List<TimelineSpan> played, Passes passes) {
         Fit fit = cut.fit;
-        List<Integer> spans = played.stream()
-                .map(span -> span.inSection().orElseThrow())
+        List<Integer> chords = played.stream()
+                .map(span -> passes.numbered(span.use(), span.pass())
+                        .chords()
+                        .get(span.inSection().orElseThrow()))
                 .distinct()
                 .sorted()
                 .toList();
@@ -95,9 +99,9 @@ final class FitSnags implements Finder {
                         .map(Pattern::length)
                         .filter(length -> fit.span().remainderOver(length).isZero())
                         .isPresent();
-        boolean carries = spans.size() > 1
+        boolean carries = chords.size() > 1
                 && cut.section.barLines().length().remainderOver(fit.round()).isZero();
         FitChoice choice = shortFits ? FitChoice.SHORT : carries ? FitChoice.CARRY : FitChoice.CUT;
-        return new RuleFix.SayFit(cut.section.id(), spans, choice);
+        return new RuleFix.SayFit(cut.section.id(), chords, choice);
     }
 }

@@ -22,15 +22,15 @@ public sealed interface RuleFix extends Fix {
     /**
      * What happens where a pattern does not come out even is said.
      *
-     * @param spans the chords it is said of, from 0; going on through the changes is said of the whole section
+     * @param chords the numbers of the chords it is said of, from 1; going on through the changes is said of the whole section
      * @param choice its short form, through the changes, or the cut as it is
      */
-    record SayFit(SectionId section, List<Integer> spans, FitChoice choice) implements RuleFix {
+    record SayFit(SectionId section, List<Integer> chords, FitChoice choice) implements RuleFix {
 
         public SayFit {
             Objects.requireNonNull(choice);
             Objects.requireNonNull(section);
-            spans = List.copyOf(spans);
+            chords = List.copyOf(chords);
         }
 
         @Override
@@ -48,8 +48,8 @@ public sealed interface RuleFix extends Fix {
             if (song.section(section).isEmpty()) return song;
             if (choice == FitChoice.CARRY) return song.withRule(new Rule(Where.in(section), Play.OPEN.with(choice)));
             Song next = song;
-            for (int span : spans) {
-                Where where = Where.in(section).withPart(new Part.OnChord(span + 1));
+            for (int chord : chords) {
+                Where where = Where.in(section).withPart(new Part.OnChord(chord));
                 next = next.withRule(new Rule(where, Play.OPEN.with(choice)));
             }
             return next;

@@ -11,13 +11,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import tactus.core.rule.Part;
 import tactus.core.rule.PassPlan;
 import tactus.core.rule.Play;
 import tactus.core.rule.Rule;
 import tactus.core.rule.Where;
+import tactus.core.section.Numbered;
 import tactus.core.section.PassChoice;
-import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.song.Passes;
 import tactus.core.song.Song;
@@ -112,7 +113,7 @@ final class RuleSnags implements Finder {
                                 situation.isIn(anywhere(song.rules().get(index).where())))
                         .toList();
                 if (speaking.isEmpty()) continue;
-                Section section = passes.section(use, pass);
+                Numbered section = passes.numbered(use, pass);
                 speaking.stream()
                         .filter(index -> isThere(song.rules().get(index), section))
                         .forEach(missing::remove);
@@ -138,17 +139,16 @@ final class RuleSnags implements Finder {
         return song.rules().stream().anyMatch(rule -> rule.where().pass().equals(wanted));
     }
 
-    private static boolean isThere(Rule rule, Section section) {
+    private static boolean isThere(Rule rule, Numbered section) {
         return rule.where().part().map(part -> isThere(part, section)).orElse(true);
     }
 
-    private static boolean isThere(Part part, Section section) {
+    private static boolean isThere(Part part, Numbered section) {
         return switch (part) {
             case Part.OnChord _, Part.OnChordFromEnd _ ->
-                part.chord(section.spans().size()).isPresent();
-            case Part.InBars _, Part.InHalf _ ->
-                PassPlan.bounds(part, section.barLines()).isPresent();
-            case Part.OnName name -> section.spans().stream().anyMatch(span -> name.has(span.chord()));
+                IntStream.range(0, section.chords().size()).anyMatch(chord -> part.isChord(section, chord));
+            case Part.InBars _, Part.InHalf _ -> PassPlan.bounds(part, section).isPresent();
+            case Part.OnName name -> section.section().spans().stream().anyMatch(span -> name.has(span.chord()));
             case Part.Both(Part one, Part other) -> isThere(one, section) && isThere(other, section);
             case Part.SharedBars _, Part.Voice _ -> true;
         };

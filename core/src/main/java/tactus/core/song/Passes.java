@@ -10,6 +10,7 @@ import tactus.core.rule.Situation;
 import tactus.core.rule.UseChoice;
 import tactus.core.section.Except;
 import tactus.core.section.Expansion;
+import tactus.core.section.Numbered;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Use;
@@ -25,7 +26,7 @@ public final class Passes {
     private final Map<SectionId, Section> sections = new HashMap<>();
     private final Map<SectionId, Integer> lastUses = new HashMap<>();
     private final Map<SectionId, Optional<Length>> rounds = new ConcurrentHashMap<>();
-    private final Map<Key, Section> expanded = new ConcurrentHashMap<>();
+    private final Map<Key, Numbered> expanded = new ConcurrentHashMap<>();
 
     /** The passes of {@code song}. */
     public Passes(Song song) {
@@ -68,13 +69,18 @@ public final class Passes {
 
     /** The section as it is on {@code pass}, from 1, with exceptions and tag. */
     public Section section(int use, int pass) {
+        return numbered(use, pass).section();
+    }
+
+    /** The same with the numbers that its bars and chords have where the section is written. */
+    public Numbered numbered(int use, int pass) {
         var key = new Key(use(use).section(), excepts(use, pass), hasTag(use, pass));
         return expanded.computeIfAbsent(key, this::expand);
     }
 
-    private Section expand(Key key) {
+    private Numbered expand(Key key) {
         Section written = sections.get(key.section);
-        Section changed = Expansion.of(written, key.excepts, round(written));
+        Numbered changed = Expansion.of(written, key.excepts, round(written));
         return key.hasTag ? withTag(changed) : changed;
     }
 
@@ -86,11 +92,12 @@ public final class Passes {
                 .orElseGet(() -> section.bars().getFirst().length());
     }
 
-    private Section withTag(Section section) {
-        return section.tag()
+    private Numbered withTag(Numbered numbered) {
+        return numbered.section()
+                .tag()
                 .map(sections::get)
-                .map(tag -> Expansion.tagged(section, withTag(tag)))
-                .orElse(section);
+                .map(tag -> Expansion.tagged(numbered, withTag(Numbered.of(tag)).section()))
+                .orElse(numbered);
     }
 
     /** The pass as rules ask for it. */

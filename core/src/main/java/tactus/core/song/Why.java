@@ -11,7 +11,7 @@ import tactus.core.rule.Play;
 import tactus.core.rule.Rule;
 import tactus.core.rule.RuleBook;
 import tactus.core.rule.Where;
-import tactus.core.section.Section;
+import tactus.core.section.Numbered;
 
 /**
  * Why something is played at one place: for each thing that rules say, the one that wins and those that it beats.
@@ -69,10 +69,10 @@ public record Why(List<Reason> reasons) {
     public static Why at(Song written, int use, int pass, int span) {
         Song song = written.asShown();
         var passes = new Passes(song);
-        Section section = passes.section(use, pass);
+        Numbered section = passes.numbered(use, pass);
         var book = new RuleBook(song.rules());
         List<Rule> rules = book.at(book.in(passes.situation(use, pass)));
-        Optional<Piece> piece = PassPlan.of(section, rules, Assignment.round(song, section)).pieces().stream()
+        Optional<Piece> piece = PassPlan.of(section, rules, passes.round(section.section())).pieces().stream()
                 .filter(each -> each.span() == span)
                 .findFirst();
         List<Rule> here =

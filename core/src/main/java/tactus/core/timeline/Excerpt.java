@@ -90,7 +90,8 @@ public final class Excerpt {
                 bar.section(),
                 bar.use(),
                 bar.pass(),
-                bar.inSection());
+                bar.inSection(),
+                bar.numberInSection());
     }
 
     private TimelineSpan cut(TimelineSpan span) {

@@ -20,7 +20,7 @@ import tactus.core.rule.Rule;
 import tactus.core.rule.RuleBook;
 import tactus.core.rule.Situation;
 import tactus.core.section.Except;
-import tactus.core.section.Section;
+import tactus.core.section.Numbered;
 import tactus.core.section.SectionId;
 import tactus.core.section.Stretch.Bounds;
 import tactus.core.song.Passes;
@@ -232,17 +232,18 @@ final class Layout {
 
     private PassFrame plan(Turn turn) {
         List<Rule> rules = book.at(turn.key().rules());
-        Section written = passes.section(turn.use(), turn.pass());
+        Numbered written = passes.numbered(turn.use(), turn.pass());
         var raise = RuleBook.decide(
                         rules.stream()
                                 .filter(rule -> rule.where().part().isEmpty())
                                 .toList(),
                         play -> play.raise())
                 .flatMap(verdict -> verdict.winner().play().raise());
-        Section raised = Raised.chords(song, written, raise);
-        Section section = ShapesHeld.in(song, raised, rules, passes.round(raised));
-        List<Bounds> voice = section.sung();
-        PassPlan plan = PassPlan.of(section, rules, passes.round(section), voice);
+        Numbered raised = written.with(Raised.chords(song, written.section(), raise));
+        Length round = passes.round(raised.section());
+        Numbered section = ShapesHeld.in(song, raised, rules, round);
+        List<Bounds> voice = section.section().sung();
+        PassPlan plan = PassPlan.of(section, rules, round, voice);
         Strings sounding = strings.computeIfAbsent(raise, each -> Raised.strings(song, each));
         return PassFrame.of(section, raise, plan, rules, sounding, voice);
     }
@@ -260,7 +261,8 @@ final class Layout {
                 first.section().id(),
                 0,
                 1,
-                OptionalInt.empty()));
+                OptionalInt.empty(),
+                0));
         if (!first.spans().isEmpty()) {
             spans.add(new TimelineSpan(
                     first.spans().getFirst().chord(),

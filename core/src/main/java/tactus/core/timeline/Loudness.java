@@ -8,7 +8,6 @@ import tactus.core.rule.PassPlan;
 import tactus.core.rule.Piece;
 import tactus.core.rule.Swell;
 import tactus.core.section.Stretch.Bounds;
-import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 
 /** How loud each place of a pass is. A swell takes the bars that its rule speaks of, or else the whole pass. */
@@ -19,15 +18,16 @@ final class Loudness {
     private final List<Level> levels = new ArrayList<>();
     private int last;
 
-    Loudness(PassPlan plan, BarLines bars) {
-        var whole = new Bounds(Length.ZERO, bars.length());
+    Loudness(PassFrame frame) {
+        PassPlan plan = frame.plan();
+        var whole = new Bounds(Length.ZERO, frame.bars().length());
         for (int i = 0; i < plan.pieces().size(); i++) {
             Piece piece = plan.pieces().get(i);
             Assigned assigned = plan.assigned().get(i);
             Bounds over = Optional.of(assigned.swell())
                     .filter(swell -> !swell.isSteady())
                     .flatMap(_ -> assigned.swellPart())
-                    .flatMap(part -> PassPlan.bounds(part, bars))
+                    .flatMap(part -> PassPlan.bounds(part, frame.numbered()))
                     .orElse(whole);
             levels.add(new Level(piece.end(), assigned.swell(), over));
         }

@@ -29,12 +29,12 @@ final class Offers {
     private static List<Length> starts(Rule rule, LaidPass pass) {
         Optional<Part> part = rule.where().part();
         if (part.isEmpty()) return List.of(Length.ZERO);
-        Optional<Bounds> bounds = PassPlan.bounds(part.get(), pass.bars());
+        Optional<Bounds> bounds = PassPlan.bounds(part.get(), pass.frame().numbered());
         if (bounds.isPresent()) return List.of(bounds.get().from());
         var starts = new ArrayList<Length>();
         boolean before = false;
         for (Piece piece : pass.frame().plan().pieces()) {
-            boolean here = !PassPlan.holding(List.of(rule), pass.frame().section(), piece)
+            boolean here = !PassPlan.holding(List.of(rule), pass.frame().numbered(), piece)
                     .isEmpty();
             if (here && !before) starts.add(piece.start());
             before = here;

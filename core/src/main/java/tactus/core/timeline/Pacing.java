@@ -75,7 +75,7 @@ final class Pacing {
     }
 
     private void find(Piece piece) {
-        List<Rule> saying = PassPlan.holding(pass.frame().rules(), pass.frame().section(), piece).stream()
+        List<Rule> saying = PassPlan.holding(pass.frame().rules(), pass.frame().numbered(), piece).stream()
                 .filter(rule -> rule.play().pace().isPresent())
                 .toList();
         if (saying.isEmpty()) return;
@@ -88,7 +88,7 @@ final class Pacing {
                 .orElse(usual);
         Bounds over = winner.where()
                 .part()
-                .flatMap(part -> PassPlan.bounds(part, bars))
+                .flatMap(part -> PassPlan.bounds(part, pass.frame().numbered()))
                 .orElse(
                         winner.where().part().isPresent()
                                 ? new Bounds(piece.start(), piece.end())

@@ -5,6 +5,7 @@ import java.util.Optional;
 import tactus.core.rule.PassPlan;
 import tactus.core.rule.Raise;
 import tactus.core.rule.Rule;
+import tactus.core.section.Numbered;
 import tactus.core.section.Section;
 import tactus.core.section.Stretch.Bounds;
 import tactus.core.time.BarLines;
@@ -12,7 +13,7 @@ import tactus.core.time.BarLines;
 /**
  * One pass of a section before anything is laid on it: the plan.
  *
- * @param section with the chords that are held on this pass
+ * @param numbered the section with the chords that are held on this pass
  * @param raise how it lies in another key, if it does
  * @param plan what the rules say of each piece of it
  * @param rules those that hold there or in a part of it, the most specific first
@@ -20,7 +21,7 @@ import tactus.core.time.BarLines;
  * @param sung where somebody sings
  */
 record PassFrame(
-        Section section,
+        Numbered numbered,
         BarLines bars,
         Optional<Raise> raise,
         PassPlan plan,
@@ -29,12 +30,17 @@ record PassFrame(
         List<Bounds> sung) {
 
     static PassFrame of(
-            Section section,
+            Numbered section,
             Optional<Raise> raise,
             PassPlan plan,
             List<Rule> rules,
             Strings strings,
             List<Bounds> sung) {
-        return new PassFrame(section, section.barLines(), raise, plan, rules, strings, sung);
+        return new PassFrame(section, section.section().barLines(), raise, plan, rules, strings, sung);
+    }
+
+    /** The section as it is on this pass. */
+    Section section() {
+        return numbered.section();
     }
 }

@@ -44,7 +44,7 @@ final class PassLayout {
         carried = before.map(each -> new Carried(each.pattern(), each.offset(), false));
         this.forms = forms;
         bars = frame.bars();
-        loudness = new Loudness(frame.plan(), bars);
+        loudness = new Loudness(frame);
         sounds = new PassSounds(frame, loudness);
     }
 
@@ -235,12 +235,14 @@ final class PassLayout {
         var moves = ChordMoves.of(frame.strings().moves(span.chord()), bars, chordStart, span);
         hold.change(moves.before(span.start()));
         boolean rings = fit.way() == Fit.Way.RINGS;
-        Length struck = rings ? span.start().plus(fit.round().times(fit.rounds())) : span.end();
+        // A round that began on the chord before counts, if it ends on this one.
+        Length wholeRounds = rings ? from.plus(fit.round().times(fit.rounds())) : span.end();
         Length round = from;
-        while (round.isLessThan(struck)) {
+        while (round.isLessThan(wholeRounds)) {
             layRound(moving, hold, moves, round, muted);
             round = round.plus(moving.length());
         }
+        Length struck = wholeRounds.max(span.start());
         layMoves(moves, hold, struck, 0, moving);
         if (struck.isLessThan(span.end())) layRinging(struck, span);
     }

@@ -80,7 +80,8 @@ final class PassPlacing {
                     laid.section().id(),
                     turn.use(),
                     turn.pass(),
-                    OptionalInt.of(bar)));
+                    OptionalInt.of(bar),
+                    laid.frame().numbered().bars().get(bar)));
         }
         return bars;
     }

@@ -3,7 +3,6 @@ package tactus.core.timeline;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.TreeMap;
 import tactus.core.rule.Part;
 import tactus.core.rule.PassPlan;
@@ -33,10 +32,10 @@ final class Pauses {
     private static Optional<Length> end(Rule rule, LaidPass pass) {
         Optional<Part> part = rule.where().part();
         if (part.isEmpty()) return Optional.of(pass.bars().length());
-        OptionalInt chord = part.get().chord(pass.section().spans().size());
-        if (chord.isPresent()) return endOfChord(chord.getAsInt(), pass);
+        Optional<Length> chord = endOfChord(part.get(), pass);
+        if (chord.isPresent()) return chord;
         if (part.get() instanceof Part.OnName name) return endOfName(name, pass);
-        return PassPlan.bounds(part.get(), pass.bars()).map(Bounds::to);
+        return PassPlan.bounds(part.get(), pass.frame().numbered()).map(Bounds::to);
     }
 
     private static Optional<Length> endOfName(Part.OnName name, LaidPass pass) {
@@ -46,9 +45,9 @@ final class Pauses {
                 .reduce((_, last) -> last);
     }
 
-    private static Optional<Length> endOfChord(int index, LaidPass pass) {
+    private static Optional<Length> endOfChord(Part part, LaidPass pass) {
         return pass.spans().stream()
-                .filter(span -> span.inSection() == index)
+                .filter(span -> part.isChord(pass.frame().numbered(), span.inSection()))
                 .map(LaidSpan::end)
                 .reduce((_, last) -> last);
     }

@@ -52,7 +52,7 @@ final class SecondPart {
         if (!ruled) return List.of(new Entry(Length.ZERO, end, usual));
         var entries = new ArrayList<Entry>();
         for (Piece piece : frame.plan().pieces()) {
-            List<PatternId> figures = PassPlan.holding(frame.rules(), frame.section(), piece).stream()
+            List<PatternId> figures = PassPlan.holding(frame.rules(), frame.numbered(), piece).stream()
                     .flatMap(rule -> rule.play().second().stream())
                     .findFirst()
                     .map(second -> second.pattern().stream().toList())

@@ -8,7 +8,7 @@ import tactus.core.rule.PassPlan;
 import tactus.core.rule.Piece;
 import tactus.core.rule.Rule;
 import tactus.core.rule.ShapeChoice;
-import tactus.core.section.Section;
+import tactus.core.section.Numbered;
 import tactus.core.song.Song;
 import tactus.core.time.Length;
 
@@ -18,20 +18,20 @@ final class ShapesHeld {
     private ShapesHeld() {}
 
     /** @param rules those of the pass, the most specific first */
-    static Section in(Song song, Section section, List<Rule> rules, Length round) {
+    static Numbered in(Song song, Numbered section, List<Rule> rules, Length round) {
         if (rules.stream().allMatch(rule -> rule.play().shapes().isEmpty())) return section;
-        var spans = new ArrayList<>(section.spans());
+        var spans = new ArrayList<>(section.section().spans());
         for (Piece piece : PassPlan.of(section, rules, round).pieces()) {
-            Span written = section.spans().get(piece.span());
+            Span written = section.section().spans().get(piece.span());
             choice(rules, section, piece)
                     .map(choice -> choice.of(written.chord()))
                     .filter(name -> song.chord(name).isPresent())
                     .ifPresent(name -> spans.set(piece.span(), new Span(name, written.length())));
         }
-        return section.withSpans(spans);
+        return section.with(section.section().withSpans(spans));
     }
 
-    private static Optional<ShapeChoice> choice(List<Rule> rules, Section section, Piece piece) {
+    private static Optional<ShapeChoice> choice(List<Rule> rules, Numbered section, Piece piece) {
         return PassPlan.holding(rules, section, piece).stream()
                 .flatMap(rule -> rule.play().shapes().stream())
                 .findFirst();

@@ -14,7 +14,8 @@ import tactus.core.time.Meter;
  * @param seconds when it begins, at the song's tempo
  * @param use which entry of the running order it belongs to, from 0
  * @param pass which time round that section goes, from 1
- * @param inSection which bar of the section it is, from 0; empty for the pick-up
+ * @param inSection which bar of the section it is on this pass, from 0; empty for the pick-up
+ * @param numberInSection the number by which it is spoken of within the section, see {@link tactus.core.section.Numbered}; 0 for the pick-up
  */
 public record TimelineBar(
         int number,
@@ -24,7 +25,8 @@ public record TimelineBar(
         SectionId section,
         int use,
         int pass,
-        OptionalInt inSection) {
+        OptionalInt inSection,
+        int numberInSection) {
 
     public TimelineBar {
         Objects.requireNonNull(inSection);
@@ -36,11 +38,6 @@ public record TimelineBar(
     /** Whether a pass of the section begins with it. */
     public boolean isFirst() {
         return inSection.equals(OptionalInt.of(0));
-    }
-
-    /** Its number within the section, from 1; 0 for the pick-up in front of the first bar. */
-    public int numberInSection() {
-        return inSection.isPresent() ? inSection.getAsInt() + 1 : 0;
     }
 
     /** Where it ends. */

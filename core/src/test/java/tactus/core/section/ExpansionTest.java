@@ -42,7 +42,7 @@ class ExpansionTest {
     }
 
     private static String played(Except... excepts) {
-        return text(Expansion.of(VERSE, List.of(excepts), Length.WHOLE));
+        return text(Expansion.of(VERSE, List.of(excepts), Length.WHOLE).section());
     }
 
     private static String text(Section section) {
@@ -62,12 +62,12 @@ class ExpansionTest {
         assertEquals("F | Dm | [C | G] x2 | Am", text(Expansion.inserted(looped, 1, bars("Dm"), Length.WHOLE)));
         assertEquals(
                 "[C | G] x2 | Am",
-                text(Expansion.of(
-                        looped, List.of(Except.always(new Except.LeftOut(Stretch.bars(1, 1)))), Length.WHOLE)));
+                text(Expansion.of(looped, List.of(Except.always(new Except.LeftOut(Stretch.bars(1, 1)))), Length.WHOLE)
+                        .section()));
         assertEquals(
                 "F | C | G | C | Am",
-                text(Expansion.of(
-                        looped, List.of(Except.always(new Except.LeftOut(Stretch.bars(5, 5)))), Length.WHOLE)));
+                text(Expansion.of(looped, List.of(Except.always(new Except.LeftOut(Stretch.bars(5, 5)))), Length.WHOLE)
+                        .section()));
     }
 
     @Test
@@ -113,7 +113,8 @@ class ExpansionTest {
         Section longer = section("C x2 | G | Am | F x2 | C | G | Am | G");
         assertEquals(
                 "C x2 | G | Am | F x2 | C | G | Am | G7",
-                text(Expansion.of(longer, Expansion.on(second, 1, 2), Length.WHOLE)));
+                text(Expansion.of(longer, Expansion.on(second, 1, 2), Length.WHOLE)
+                        .section()));
     }
 
     @Test
@@ -122,7 +123,7 @@ class ExpansionTest {
         Use other = use.plus(Except.runs(3)).plus(Except.otherBars(Stretch.last(2), bars("F | F")));
         assertEquals(3, Expansion.passes(VERSE, other));
         assertEquals(use, other.minus(1).minus(0));
-        assertEquals(VERSE, Expansion.of(VERSE, Expansion.on(use, 1, 2), Length.WHOLE));
+        assertEquals(Numbered.of(VERSE), Expansion.of(VERSE, Expansion.on(use, 1, 2), Length.WHOLE));
     }
 
     @Test
@@ -139,8 +140,8 @@ class ExpansionTest {
                         new Cue(2, 1, PassChoice.EVERY, "stay"),
                         new Cue(3, 1, PassChoice.EVERY, "gone"),
                         new Cue(5, 2, PassChoice.EVERY, "moves")));
-        Section fewer =
-                Expansion.of(sung, List.of(Except.always(new Except.LeftOut(Stretch.bars(3, 4)))), Length.WHOLE);
+        Section fewer = Expansion.of(sung, List.of(Except.always(new Except.LeftOut(Stretch.bars(3, 4)))), Length.WHOLE)
+                .section();
         assertEquals(List.of(Stretch.bars(1, 2), Stretch.bars(3, 4)), fewer.voice());
         assertEquals(
                 "2 stay, 3 moves",
@@ -150,9 +151,65 @@ class ExpansionTest {
     @Test
     void aTagFollowsWithItsOwnVoice() {
         Section tag = section("F | G").withVoice(List.of(Stretch.bars(2, 2)));
-        Section tagged = Expansion.tagged(VERSE, tag);
+        Numbered numbered = Expansion.tagged(Numbered.of(VERSE), tag);
+        Section tagged = numbered.section();
+        assertEquals(List.of(1, 2, 3, 4, 5, 6, 7, 8, 9, 10), numbered.bars());
+        assertEquals(List.of(1, 2, 3, 4, 5, 6, 7, 8), numbered.chords());
         assertEquals("C x2 | G | Am | F x2 | C | G | F | G", text(tagged));
         assertEquals(List.of(Stretch.bars(10, 10)), tagged.voice());
+    }
+
+    /** Bars of VERSE: C C G Am F F C G. What comes in place of a bar takes its number, what is added the next ones. */
+    @ParameterizedTest
+    @CsvSource({
+        "1, , 2 3 4 5 6 7 8, 1 2 3 4 5 6",
+        "2, , 1 3 4 5 6 7 8, 1 2 3 4 5 6",
+        "3, , 1 2 4 5 6 7 8, 1 3 4 5 6",
+        "3-4, , 1 2 5 6 7 8, 1 4 5 6",
+        "8, , 1 2 3 4 5 6 7, 1 2 3 4 5",
+        "1-7, , 8, 6",
+        "3, Em, 1 2 3 4 5 6 7 8, 1 2 3 4 5 6",
+        "3, Em | D | A, 1 2 3 9 10 4 5 6 7 8, 1 2 7 8 3 4 5 6",
+        "3-4, Em, 1 2 3 5 6 7 8, 1 2 4 5 6",
+        "7-8, Dm | G | C, 1 2 3 4 5 6 7 8 9, 1 2 3 4 5 6 7"
+    })
+    void barsAndChordsKeepTheNumbersTheyAreWrittenWith(String where, String instead, String bars, String chords) {
+        Stretch stretch = Stretch.ofCode(where);
+        Except except = Except.always(
+                instead == null ? new Except.LeftOut(stretch) : new Except.OtherBars(stretch, bars(instead)));
+        Numbered numbered = Expansion.of(VERSE, List.of(except), Length.WHOLE);
+        assertEquals(bars, said(numbered.bars()));
+        assertEquals(chords, said(numbered.chords()));
+    }
+
+    private static String said(List<Integer> numbers) {
+        return numbers.stream().map(String::valueOf).collect(Collectors.joining(" "));
+    }
+
+    /** With bars 2 and 5 left out, the pass has bars 1 3 4 6 7 8: in wholes from its start. */
+    @ParameterizedTest
+    @CsvSource({
+        "3, 4, 8",
+        "2, ,",
+        "2-3, 4, 8",
+        "4-6, 8, 16",
+        "4.3-5.2, 10, 12",
+        "5.2-6.1, 12, 13",
+        "1.2-2.3, 1, 4",
+        "-2, 16, 24",
+        "9, ,",
+        "7-20, 16, 24"
+    })
+    void aStretchIsFoundByTheNumbersOfItsBars(String code, Integer from, Integer to) {
+        Numbered numbered = Expansion.of(
+                VERSE,
+                List.of(
+                        Except.always(new Except.LeftOut(Stretch.bars(5, 5))),
+                        Except.always(new Except.LeftOut(Stretch.bars(2, 2)))),
+                Length.WHOLE);
+        Optional<Stretch.Bounds> expected =
+                Optional.ofNullable(from).map(start -> new Stretch.Bounds(Length.of(start, 4), Length.of(to, 4)));
+        assertEquals(expected, numbered.in(Stretch.ofCode(code)));
     }
 
     @ParameterizedTest
