@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.TreeMap;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
@@ -20,13 +22,16 @@ import tactus.core.rule.Rule;
 import tactus.core.rule.Swell;
 import tactus.core.rule.What;
 import tactus.core.rule.Where;
+import tactus.core.section.Numbered;
 import tactus.core.section.PassChoice;
 import tactus.core.section.Use;
 import tactus.core.song.Assignment;
+import tactus.core.song.Reach;
 import tactus.core.song.Song;
 import tactus.core.song.Why;
 import tactus.core.suggestion.Suggestion;
 import tactus.core.suggestion.Suggestions;
+import tactus.core.timeline.BarRange;
 import tactus.core.timeline.TimelineSpan;
 import tactus.words.SongWords;
 import tactus.words.Words;
@@ -47,6 +52,9 @@ public final class RulesModel {
     private final ArrangementModel arrangement;
     private final ObjectProperty<Target> target = new SimpleObjectProperty<>(this, "target", Target.SECTION);
     private final ObjectProperty<OptionalInt> edited = new SimpleObjectProperty<>(this, "edited", OptionalInt.empty());
+
+    private Optional<Rule> taken = Optional.empty();
+    private Optional<Song> takenInto = Optional.empty();
 
     public RulesModel(Work work, ArrangementModel arrangement) {
         this.work = work;
@@ -123,6 +131,50 @@ public final class RulesModel {
         };
     }
 
+    /** The rule that was taken last, as long as the song is as that left it. */
+    public Optional<Rule> taken() {
+        return taken.filter(_ -> takenInto.filter(work.written()::equals).isPresent());
+    }
+
+    /** Where the rule that was taken does not hold though it speaks of it, and why, line by line. */
+    public List<String> notThere() {
+        return taken().map(rule -> notThere(Reach.of(work.song(), rule))).orElse(List.of());
+    }
+
+    private List<String> notThere(Reach reach) {
+        var lines = new ArrayList<String>();
+        for (Reach.Beaten each : reach.beaten()) {
+            List<BarRange> bars = BarRange.of(each.bars());
+            String where = bars.stream().map(BarRange::toString).collect(Collectors.joining(", "));
+            lines.add(Words.of("rules.beaten", each.bars().size(), where, sentence(each.winner())));
+        }
+        reach.without().stream()
+                .collect(Collectors.groupingBy(Reach.WithoutPass::passes, TreeMap::new, Collectors.toList()))
+                .forEach((passes, uses) -> lines.add(Words.of(
+                        "rules.without",
+                        uses.stream().map(each -> words().use(each.use())).collect(Collectors.joining(", ")),
+                        passes)));
+        if (!reach.isAnywhere()) lines.add(Words.of("rules.nowhere"));
+        return lines;
+    }
+
+    /** Whether what was taken is played otherwise somewhere because of nearer rules. */
+    public boolean isBeaten() {
+        return taken().filter(rule -> !Reach.of(work.song(), rule).beaten().isEmpty())
+                .isPresent();
+    }
+
+    /** Lets what was taken hold everywhere in its place. */
+    public void holdEverywhere() {
+        taken().ifPresent(rule -> {
+            Song before = work.song();
+            work.change(
+                    "edit.rule",
+                    song -> song.withRules(Reach.everywhere(before, rule).rules()));
+            takenInto = Optional.of(work.written());
+        });
+    }
+
     /** Takes a sentence as a new rule or in place of the one that is being rewritten. Returns how it was read. */
     public Reading take(String text) {
         try {
@@ -137,6 +189,8 @@ public final class RulesModel {
                 return song.withRules(rules);
             });
             edited.set(OptionalInt.empty());
+            takenInto = Optional.of(work.written());
+            taken = Optional.of(isSaid(rule) && !work.song().rules().contains(rule) ? inShown(rule) : rule);
             return new Reading(Optional.of(words().of(rule)), Optional.empty());
         } catch (NotationException wrong) {
             return new Reading(Optional.empty(), Optional.of(Words.why(wrong)));
@@ -169,9 +223,19 @@ public final class RulesModel {
         Optional<Part> bars = choice.isSeveral() ? arrangement.chosenBars().map(Part.InBars::new) : Optional.empty();
         if (bars.isPresent()) return List.of(where.withPart(bars.get()));
         return IntStream.rangeClosed(choice.first(), choice.last())
-                .map(span -> arrangement.numbered().orElseThrow().chords().get(span))
+                .map(this::numberOfChord)
                 .mapToObj(number -> where.withPart(new Part.OnChord(number)))
                 .toList();
+    }
+
+    /** The number by which a rule speaks of a chosen chord; a section without chords waits for its first. */
+    private int numberOfChord(int span) {
+        return arrangement
+                .numbered()
+                .map(Numbered::chords)
+                .filter(numbers -> span < numbers.size())
+                .map(numbers -> numbers.get(span))
+                .orElse(span + 1);
     }
 
     private static Song with(Song song, List<Rule> rules) {
@@ -224,9 +288,12 @@ public final class RulesModel {
 
     /** Whether a rule holds there, in every version or in the one that is shown. */
     private boolean isSaid(Rule rule) {
-        Song song = work.song();
-        Rule own = rule.withWhere(rule.where().withVersion(song.versions().shown()));
-        return song.rules().contains(rule) || song.rules().contains(own);
+        List<Rule> rules = work.song().rules();
+        return rules.contains(rule) || rules.contains(inShown(rule));
+    }
+
+    private Rule inShown(Rule rule) {
+        return rule.withWhere(rule.where().withVersion(work.song().versions().shown()));
     }
 
     private static Song without(Song song, List<Rule> rules) {

@@ -43,7 +43,8 @@ public final class RulesPanel extends PanelBox {
     private final Label really = quiet("");
     private final VBox sentences = new VBox();
     private final VBox suggestions = new VBox();
-    private Optional<Song> takenInto = Optional.empty();
+    private final VBox notThere = new VBox();
+    private boolean saysTaken;
 
     public RulesPanel(Work work, ArrangementModel arrangement, RulesModel rules) {
         this.work = work;
@@ -69,11 +70,16 @@ public final class RulesPanel extends PanelBox {
                         sentence,
                         problem,
                         reading,
+                        notThere,
                         hint(),
                         title("assign.all"),
                         sentences,
                         suggestions);
         reading.setId("rule-reading");
+        notThere.setId("rule-not-there");
+        notThere.getStyleClass().add("sentences");
+        notThere.managedProperty().bind(notThere.visibleProperty());
+        notThere.setVisible(false);
         reading.visibleProperty().bind(reading.textProperty().isNotEmpty());
         reading.managedProperty().bind(reading.visibleProperty());
         lastField.managedProperty().bind(lastField.visibleProperty());
@@ -114,18 +120,36 @@ public final class RulesPanel extends PanelBox {
         if (taken.problem().isPresent()) return;
         sentence.clear();
         read("rules.taken", taken.said());
-        takenInto = Optional.of(work.written());
+        saysTaken = true;
+        showNotThere();
     }
 
     /** What was taken is no longer so once the song is changed again. */
     private void leaveTaken() {
-        if (takenInto.isEmpty() || takenInto.get().equals(work.written())) return;
-        takenInto = Optional.empty();
+        if (!saysTaken || rules.taken().isPresent()) return;
+        saysTaken = false;
         read("rules.taken", Optional.empty());
+        showNotThere();
+    }
+
+    private void showNotThere() {
+        notThere.getChildren()
+                .setAll(rules.notThere().stream().map(line -> quiet(line)).toList());
+        if (rules.isBeaten())
+            notThere.getChildren().add(link(Words.of("rules.everywhere"), () -> {
+                String said = reading.getText();
+                rules.holdEverywhere();
+                reading.setText(said);
+                saysTaken = true;
+                sentence.requestFocus();
+                showNotThere();
+            }));
+        notThere.setVisible(!notThere.getChildren().isEmpty());
     }
 
     private void show(RulesModel.Reading typed) {
-        takenInto = Optional.empty();
+        saysTaken = false;
+        notThere.setVisible(false);
         problem.say(typed.problem());
         read("rules.reading", typed.said());
     }

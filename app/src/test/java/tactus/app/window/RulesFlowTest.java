@@ -24,6 +24,7 @@ import static javafx.scene.input.KeyCode.V;
 import static javafx.scene.input.KeyCode.Y;
 import static javafx.scene.input.KeyCode.Z;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
@@ -106,6 +107,31 @@ class RulesFlowTest extends WindowTest {
         assertTrue(text("#rule-reading").contains("Verse: soft"), text("#rule-reading"));
         fill("#rule-sentence", "");
         assertEquals("", text("#rule-reading"), "nothing is typed, so nothing is read");
+    }
+
+    /** "Last Chorus: soft" was beaten without a word by what had been said of a chord of every chorus. */
+    @Test
+    void whereWhatIsTakenDoesNotHoldIsSaidAndItHoldsThereTooAtAClick() {
+        chord(ALT, U);
+        click("#section-name");
+        fill("#rule-sentence", "Chorus, chord 2: strong");
+        press(ENTER);
+        assertFalse(robot.lookup("#rule-not-there").query().isVisible(), "it holds wherever it speaks");
+        fill("#rule-sentence", "last Chorus: soft");
+        press(ENTER);
+        assertTrue(textsIn("#rule-not-there").contains("there “Chorus, chord 2: strong” comes first"));
+        click("#rule-not-there .hyperlink");
+        assertEquals("last Chorus, chord 2: soft", lastRule());
+        assertFalse(robot.lookup("#rule-not-there").query().isVisible(), "it holds there too");
+        assertTrue(text("#rule-reading").startsWith("Taken: “last Chorus: soft"), text("#rule-reading"));
+        chord(CONTROL, Z);
+        assertEquals("Chorus, chord 2: strong", lastRule(), "taken back at once");
+        fill("#rule-sentence", "Bridge, last pass: soft");
+        press(ENTER);
+        assertTrue(textsIn("#rule-not-there").contains("Not in Bridge, which goes round once"));
+        type("V");
+        settle();
+        assertFalse(robot.lookup("#rule-not-there").query().isVisible(), "another rule is written");
     }
 
     @Test

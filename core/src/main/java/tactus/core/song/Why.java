@@ -22,14 +22,25 @@ public record Why(List<Reason> reasons) {
 
     /** What rules decide, each on its own. */
     public enum About {
-        WHAT,
-        FORM,
-        FIT,
-        LOUDNESS,
-        KEY,
-        TEMPO,
-        SHAPE,
-        SECOND_GUITAR
+        WHAT(Play::what),
+        FORM(Play::form),
+        FIT(Play::fit),
+        LOUDNESS(Play::dynamics),
+        KEY(Play::raise),
+        TEMPO(Play::pace),
+        SHAPE(Play::shapes),
+        SECOND_GUITAR(Play::second);
+
+        private final Function<Play, Optional<?>> says;
+
+        About(Function<Play, Optional<?>> says) {
+            this.says = says;
+        }
+
+        /** What {@code play} says about it. */
+        Optional<Object> of(Play play) {
+            return says.apply(play).map(Object.class::cast);
+        }
     }
 
     /**
@@ -78,19 +89,12 @@ public record Why(List<Reason> reasons) {
         List<Rule> here =
                 piece.map(each -> PassPlan.holding(rules, section, each)).orElse(List.of());
         var reasons = new ArrayList<Reason>();
-        add(reasons, here, About.WHAT, Play::what);
-        add(reasons, here, About.FORM, Play::form);
-        add(reasons, here, About.FIT, Play::fit);
-        add(reasons, here, About.LOUDNESS, Play::dynamics);
-        add(reasons, here, About.KEY, Play::raise);
-        add(reasons, here, About.TEMPO, Play::pace);
-        add(reasons, here, About.SHAPE, Play::shapes);
-        add(reasons, here, About.SECOND_GUITAR, Play::second);
+        for (About about : About.values()) add(reasons, here, about);
         return new Why(reasons);
     }
 
-    private static <T> void add(List<Reason> reasons, List<Rule> rules, About about, Function<Play, Optional<T>> says) {
-        RuleBook.decide(rules, says)
+    private static void add(List<Reason> reasons, List<Rule> rules, About about) {
+        RuleBook.decide(rules, about::of)
                 .ifPresent(verdict -> reasons.add(new Reason(
                         about,
                         verdict.winner(),

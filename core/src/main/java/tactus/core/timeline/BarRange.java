@@ -1,5 +1,7 @@
 package tactus.core.timeline;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import tactus.core.refusal.Refusal;
@@ -32,6 +34,16 @@ public record BarRange(int from, int to) {
         int to = said.group(2) == null ? from : Integer.parseInt(said.group(2));
         if (from < 1 || to < from || from > last) throw new Refusal("take.bars", text, last);
         return new BarRange(from, Math.min(to, last));
+    }
+
+    /** {@code bars}, in order, as ranges: 3, 5-8. */
+    public static List<BarRange> of(List<Integer> bars) {
+        var ranges = new ArrayList<BarRange>();
+        for (int bar : bars) {
+            boolean goesOn = !ranges.isEmpty() && ranges.getLast().to == bar - 1;
+            ranges.add(new BarRange(goesOn ? ranges.removeLast().from : bar, bar));
+        }
+        return List.copyOf(ranges);
     }
 
     /** Whether the bar {@code number} is one of them. */
