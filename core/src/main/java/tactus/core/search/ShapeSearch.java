@@ -75,8 +75,10 @@ public final class ShapeSearch {
      * {@code where}: a shape keeps its name there, and its frets lie closer.
      */
     public List<Shape> findBehind(Neck where, ChordName name, int most) {
-        List<Shape> found =
-                find(name, most).stream().map(shape -> shape.at(where, hand)).toList();
+        List<Shape> found = find(name, most).stream()
+                .filter(shape -> where.reaches(shape.voicing()))
+                .map(shape -> shape.at(where, hand))
+                .toList();
         Optional<Shape> taught = taught(name, ChordTones.of(name)).map(shape -> shape.at(where, hand));
         return taughtFirst(
                 taught,
@@ -109,8 +111,11 @@ public final class ShapeSearch {
         return most > 3 ? all.shapesWith(whole, stacked, movable) : all.shapesWith();
     }
 
+    /** A shape with a string between that nobody keeps quiet is none to be offered. */
     private Optional<Ranking.Ranked> rank(Candidate candidate, ChordTones tones) {
-        return Grip.of(candidate.voicing(), neck, hand).map(grip -> {
+        Optional<Grip> quiet = Grip.of(candidate.voicing(), neck, hand)
+                .filter(grip -> grip.unquiet().isEmpty());
+        return quiet.map(grip -> {
             int mask = candidate.mask();
             Effort effort = grip.effort(neck, hand).withIncomplete(tones.incomplete(mask), tones.cost(mask));
             return new Ranking.Ranked(new Shape(grip, effort, tones.missing(mask)), effort.cost(), mask);

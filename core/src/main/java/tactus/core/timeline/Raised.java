@@ -7,14 +7,17 @@ import tactus.core.harmony.Chord;
 import tactus.core.harmony.Span;
 import tactus.core.pitch.Instrument;
 import tactus.core.rule.Raise;
+import tactus.core.search.ShapeSearch;
 import tactus.core.section.Section;
+import tactus.core.shape.FrettingHand;
+import tactus.core.shape.Grip;
+import tactus.core.shape.Neck;
+import tactus.core.shape.Shape;
 import tactus.core.shape.Voicing;
 import tactus.core.song.Song;
 
 /** A part of a song in another key: the capo moved, or every shape moved up the neck with a barre for its open strings. */
 final class Raised {
-
-    private static final int HIGHEST_FRET = 15;
 
     private Raised() {}
 
@@ -33,21 +36,35 @@ final class Raised {
     /** The song's shapes, and those that its chords become {@code up} semitones higher. */
     private static List<Chord> withRaised(Song song, int up) {
         var all = new ArrayList<>(song.chords());
+        Neck neck = Neck.USUAL.withCapo(song.facts().capo());
         for (Chord chord : song.chords()) {
             String name = name(song, chord.name(), up);
             boolean known = all.stream().anyMatch(each -> each.name().equals(name));
-            if (!known) moved(chord.voicing(), up).ifPresent(voicing -> all.add(new Chord(name, voicing)));
+            if (!known)
+                moved(chord.voicing(), up, neck)
+                        .or(() -> usual(song, name))
+                        .ifPresent(voicing -> all.add(new Chord(name, voicing)));
         }
         return all;
     }
 
-    private static Optional<Voicing> moved(Voicing voicing, int up) {
-        var frets = voicing.frets().stream()
+    /** The shape moved along the neck; empty where no usual hand can hold it there, as that of an open B7. */
+    private static Optional<Voicing> moved(Voicing voicing, int up, Neck neck) {
+        if (voicing.frets().stream().anyMatch(fret -> fret != Voicing.NOT_PLAYED && fret + up < 0))
+            return Optional.empty();
+        var there = new Voicing(voicing.frets().stream()
                 .map(fret -> fret == Voicing.NOT_PLAYED ? fret : fret + up)
-                .toList();
-        boolean possible =
-                frets.stream().allMatch(fret -> fret == Voicing.NOT_PLAYED || fret >= 0 && fret <= HIGHEST_FRET);
-        return possible ? Optional.of(new Voicing(frets)) : Optional.empty();
+                .toList());
+        return Optional.of(there)
+                .filter(neck::reaches)
+                .filter(held -> Grip.of(held, neck, FrettingHand.USUAL).isPresent());
+    }
+
+    /** The shape that the chord is usually given. */
+    private static Optional<Voicing> usual(Song song, String name) {
+        return Chord.meaning(name)
+                .flatMap(new ShapeSearch(song.facts().tuning(), Neck.USUAL, FrettingHand.USUAL)::first)
+                .map(Shape::voicing);
     }
 
     /** {@code section} with the chords that are held there. */
