@@ -15,7 +15,7 @@ import javafx.application.Platform;
  */
 public final class Typing<T> {
 
-    /** A text up to so many letters is read at once: readers take less than 20 ms for it, but for one of them (docs/benchmarks.md). */
+    /** A text up to so many letters is read at once: readers take less than 20 ms for it (docs/benchmarks.md). */
     public static final int SHORT = 200;
 
     private static final ExecutorService BESIDE = Executors.newSingleThreadExecutor(task -> {
