@@ -150,7 +150,7 @@ class ArrangementSnagsTest {
 
     @Test
     void aSectionThatIsABarLongerThanItsSiblingShowsTheLikeliestSlip() {
-        Song longer = CLEAN.withSection(section("later", "Later", "C | G x2 | D | G"));
+        Song longer = CLEAN.withSection(section("later", "Verse 2", "C | G x2 | D | G"));
         Said snag = mended(longer, Kind.LENGTH_UNLIKE_SIBLING);
         assertTrue(snag.sentence().contains("1 bar more than Verse"), snag.sentence());
         assertEquals("Hold G for 1 bar as in Verse", snag.fix());

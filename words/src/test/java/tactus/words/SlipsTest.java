@@ -7,8 +7,11 @@ import static tactus.words.WordedSong.VERSE;
 import static tactus.words.WordedSong.section;
 import static tactus.words.WordedSong.song;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -22,6 +25,7 @@ import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Tuning;
 import tactus.core.rule.What;
+import tactus.core.section.SectionId;
 import tactus.core.section.Stretch;
 import tactus.core.shape.Voicing;
 import tactus.core.snag.Kind;
@@ -147,9 +151,54 @@ class SlipsTest {
     @Test
     void aLengthIsToldOnceThoughTwoSiblingsShowIt() {
         Song song = song("4/4 4/4 4/4 4/4", "C: 1 bar, G: 1 bar, D: 1 bar, C: 1 bar", "d-du-udu")
-                .withSection(section("b", "B", "C | G | D | C"))
-                .withSection(section("c", "C", "C | G x2 | D | C"));
+                .withSection(section("b", "Verse 2", "C | G | D | C"))
+                .withSection(section("c", "Verse 3", "C | G x2 | D | C"));
         assertEquals(1, of(song, Kind.LENGTH_UNLIKE_SIBLING).size());
+    }
+
+    /**
+     * Lengths as songs have them (common practice): what leads in, links and ends is often odd, and sections of other names are
+     * not measured against each other. Behind the stroke what is asked about, if anything; the order is that of the list, and the
+     * first is played again at its end where a star stands.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        "Intro 5 / Verse 8 / Chorus 8 / Bridge 8, ",
+        "Intro 4 / Verse 8 / Chorus 8 / Ending 5, ",
+        "Verse 8 / Chorus 8 / Tag 3 / Verse B 8, ",
+        "Verse 8 / Chorus 8 / Coda 7, ",
+        "Verse 8 / Chorus 8 / Interlude 3 / Solo 9, ",
+        "Lead in 3 / Verse 16 / Refrain 8, ",
+        "Opening 5 / Verse 8 / Chorus 8 / Close 9, ",
+        "Verse 8 / Chorus 9 / Bridge 7, ",
+        "Verse 12 / Chorus 13 / Verse 2 12, LENGTH_ODD",
+        "Verse 8 / Pre chorus 7 / Chorus 8 *, LENGTH_ODD",
+        "Verse 9 / Chorus 8 / Bridge 8 *, LENGTH_ODD",
+        "Verse 8 / Verse 2 9 / Chorus 8 *, LENGTH_UNLIKE_SIBLING",
+        "Verse A 8 / Chorus 8 / Verse B 7 *, LENGTH_UNLIKE_SIBLING",
+        "Chorus 8 / Bridge 8 / second Chorus 9 *, LENGTH_UNLIKE_SIBLING",
+        "Verse1 8 / Bridge 8 / Verse2 9 *, LENGTH_UNLIKE_SIBLING"
+    })
+    void aLengthIsAskedAboutOnlyWhereTheRestOfTheSongMakesASlipLikely(String parts, String asked) {
+        Song song = song("4/4", "C: 1 bar", "d-du-udu").withUses(List.of()).withoutSection(VERSE);
+        var order = new ArrayList<SectionId>();
+        for (String part : parts.replace(" *", "").split(" / ")) {
+            int at = part.lastIndexOf(' ');
+            var id = new SectionId("s" + order.size());
+            // One chord longer or shorter: a slip of one.
+            int bars = Integer.parseInt(part.substring(at + 1));
+            String start = bars > 6 ? "C | G | C | G | C | G" : "C | G";
+            int rest = bars - start.split("\\|").length;
+            song = song.withSection(section(id.value(), part.substring(0, at), start + " | D x" + rest));
+            order.add(id);
+        }
+        if (parts.endsWith("*")) order.add(order.getFirst());
+        Song made = song.withOrder(order);
+        assertEquals(
+                Optional.ofNullable(asked).map(Kind::valueOf).stream().toList(),
+                Stream.of(Kind.LENGTH_ODD, Kind.LENGTH_UNLIKE_SIBLING)
+                        .filter(kind -> !of(made, kind).isEmpty())
+                        .toList());
     }
 
     @Test

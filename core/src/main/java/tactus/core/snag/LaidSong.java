@@ -11,7 +11,9 @@ import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
+import tactus.core.song.Assignment;
 import tactus.core.song.Song;
+import tactus.core.time.Length;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
@@ -44,6 +46,22 @@ record LaidSong(Song song, Timeline timeline, Lexicon lexicon) {
 
     SnagPlace.InUse place(TimelineBar bar, TimelineSpan span) {
         return new SnagPlace.InUse(bar.use(), bar.pass(), span.inSection().orElse(0));
+    }
+
+    /** The bar of {@code section} in which the chord with the index {@code span} begins. */
+    SnagPlace.InSection ofChord(Section section, int span) {
+        Length start = section.edges(Assignment.round(song, section)).get(span);
+        return new SnagPlace.InSection(section.id(), section.barLines().barAt(start), span);
+    }
+
+    /** The bar with the number {@code bar}, from 1, and the chord that is held when it begins; the last one if there are fewer. */
+    SnagPlace.InSection ofBar(Section section, int bar) {
+        int index = Math.clamp(bar - 1L, 0, section.bars().size() - 1);
+        Length start = section.barLines().start(index);
+        List<Length> edges = section.edges(Assignment.round(song, section));
+        int span = 0;
+        while (span + 1 < section.spans().size() && !start.isLessThan(edges.get(span + 1))) span++;
+        return new SnagPlace.InSection(section.id(), index, span);
     }
 
     /** Plays in {@code section} the pattern that most rules assign, if there is any pattern. */

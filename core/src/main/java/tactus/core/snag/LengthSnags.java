@@ -1,5 +1,6 @@
 package tactus.core.snag;
 
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -7,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import tactus.core.comparison.SideBySide;
 import tactus.core.comparison.SideBySide.Line;
 import tactus.core.harmony.Span;
@@ -31,35 +33,38 @@ final class LengthSnags implements Finder {
     @Override
     public void find(LaidSong laid, Consumer<Snag> found) {
         Set<SectionId> explained = new HashSet<>();
-        checkSiblings(laid.song(), snag -> {
+        checkSiblings(laid, snag -> {
             // One slip is told once, though every sibling shows it.
             if (snag instanceof SectionSnag.UnlikeSibling slip
                     && !(explained.add(slip.section()) & explained.add(slip.sibling()))) return;
             found.accept(snag);
         });
-        checkOdd(laid.song(), explained, found);
+        checkOdd(laid, explained, found);
         checkPlan(laid.song(), found);
     }
 
-    private static void checkSiblings(Song song, Consumer<Snag> found) {
-        List<Section> sections = song.sections();
+    private static void checkSiblings(LaidSong laid, Consumer<Snag> found) {
+        List<Section> sections = laid.song().sections();
+        var names = new Namesakes(laid.lexicon());
         for (int i = 0; i < sections.size(); i++) {
             for (int j = 0; j < i; j++)
-                compare(song, sections.get(j), sections.get(i)).ifPresent(found);
+                compare(laid, sections.get(j), sections.get(i), names).ifPresent(found);
         }
     }
 
-    private static Optional<Snag> compare(Song song, Section earlier, Section later) {
+    private static Optional<Snag> compare(LaidSong laid, Section earlier, Section later, Namesakes names) {
+        Song song = laid.song();
         boolean sameName = earlier.isCalled(later.name());
         boolean large = Math.max(earlier.spans().size(), later.spans().size()) > LONGEST_COMPARED;
-        if (large || !sameName && !areRelated(earlier, later)) return Optional.empty();
+        boolean related = names.are(earlier, later) && areRelated(earlier, later);
+        if (large || !sameName && !related) return Optional.empty();
         SideBySide sides =
                 SideBySide.of(earlier, Assignment.round(song, earlier), later, Assignment.round(song, later));
         if (sameName && !sides.isSame()) return Optional.of(sameName(song, earlier, later, sides));
-        return earlier.bars().size() == later.bars().size() ? Optional.empty() : slip(earlier, later, sides);
+        return earlier.bars().size() == later.bars().size() ? Optional.empty() : slip(laid, earlier, later, sides);
     }
 
-    /** Sections whose lengths differ a little and that have about as many chords. */
+    /** Namesakes whose lengths differ a little and that have about as many chords. */
     private static boolean areRelated(Section one, Section other) {
         int bars = Math.abs(one.bars().size() - other.bars().size());
         int chords = Math.abs(one.spans().size() - other.spans().size());
@@ -74,17 +79,24 @@ final class LengthSnags implements Finder {
     }
 
     /** One chord that is held longer or shorter, or is missing, is a likely slip of the tongue. */
-    private static Optional<Snag> slip(Section earlier, Section later, SideBySide sides) {
+    private static Optional<Snag> slip(LaidSong laid, Section earlier, Section later, SideBySide sides) {
         if (sides.differences().size() != 1) return Optional.empty();
         Line line = sides.differences().getFirst();
         if (line.kind() == SideBySide.Kind.OTHER_CHORD) return Optional.empty();
         return Optional.of(new SectionSnag.UnlikeSibling(
-                later.id(),
+                place(laid, later, line),
                 earlier.id(),
                 line,
                 later.bars().size(),
                 earlier.bars().size(),
                 sameAs(earlier, later, line)));
+    }
+
+    /** Where the place is in {@code later}; where a chord is missing there, where it would be. */
+    private static SnagPlace.InSection place(LaidSong laid, Section later, Line line) {
+        return line.rightSpan().isPresent()
+                ? laid.ofChord(later, line.rightSpan().getAsInt())
+                : laid.ofBar(later, line.left().orElseThrow().bar());
     }
 
     private static Optional<Fix> sameAs(Section earlier, Section later, Line line) {
@@ -94,8 +106,12 @@ final class LengthSnags implements Finder {
                 later.id(), line.rightSpan().getAsInt(), wanted, earlier.bars().size(), earlier.name()));
     }
 
-    /** A section with an odd number of bars in a song whose other sections come in fours. */
-    private static void checkOdd(Song song, Set<SectionId> explained, Consumer<Snag> found) {
+    /**
+     * A section with an odd number of bars in a song whose other sections come in fours. What leads in, links or ends is often
+     * odd and asked about in none (common practice).
+     */
+    private static void checkOdd(LaidSong laid, Set<SectionId> explained, Consumer<Snag> found) {
+        Song song = laid.song();
         int even = (int) song.sections().stream()
                 .filter(section -> section.bars().size() % PHRASE == 0)
                 .count();
@@ -106,9 +122,24 @@ final class LengthSnags implements Finder {
             int over = bars % PHRASE;
             boolean odd = over == 1 || over == 3;
             if (bars <= 2 || section.spans().isEmpty() || !odd || explained.contains(section.id())) continue;
+            if (isApart(laid, section)) continue;
             int nearest = over == 1 ? bars - 1 : bars + 1;
             found.accept(new SectionSnag.OddLength(section.id(), bars, even, nearest, likeliest(song, section)));
         }
+    }
+
+    /** Whether it leads in, links or ends: by its name, as a tag, or played once, at the edge of a longer order. */
+    private static boolean isApart(LaidSong laid, Section section) {
+        List<SectionId> order = laid.song().order();
+        boolean isTag =
+                laid.song().sections().stream().anyMatch(each -> each.tag().equals(Optional.of(section.id())));
+        boolean isAtEdge = order.size() > 2
+                && Collections.frequency(order, section.id()) == 1
+                && (order.getFirst().equals(section.id()) || order.getLast().equals(section.id()));
+        return isTag
+                || isAtEdge
+                || Stream.concat(Stream.of(section.name()), section.aliases().stream())
+                        .anyMatch(name -> new Namesakes(laid.lexicon()).isLink(name));
     }
 
     /** Whether all chords but one are held for the same even number of bars: the one was counted wrong. */

@@ -76,12 +76,13 @@ public sealed interface SectionSnag extends Snag {
     /**
      * Nobody has said how long chords last.
      *
+     * @param place the first of them
      * @param chords how many
      */
-    record LengthsOpen(SectionId section, int span, int chords) implements SectionSnag {
+    record LengthsOpen(SnagPlace.InSection place, int chords) implements SectionSnag {
 
         public LengthsOpen {
-            Objects.requireNonNull(section);
+            Objects.requireNonNull(place);
         }
 
         @Override
@@ -89,14 +90,14 @@ public sealed interface SectionSnag extends Snag {
             return Kind.CHORD_WITHOUT_LENGTH;
         }
 
-        @Override
-        public SnagPlace place() {
-            return new SnagPlace.InSection(section, span, span);
+        /** The section they are in. */
+        public SectionId section() {
+            return place.section();
         }
 
         @Override
         public List<Object> about() {
-            return List.of(section, "open");
+            return List.of(section(), "open");
         }
 
         @Override
@@ -106,17 +107,21 @@ public sealed interface SectionSnag extends Snag {
 
         @Override
         public Optional<Fix> fix() {
-            return Optional.of(new SectionFix.LastABar(section));
+            return Optional.of(new SectionFix.LastABar(section()));
         }
     }
 
-    /** A chord has no shape. */
-    record NoShape(SectionId section, String chord, int span, Optional<Fix> fix) implements SectionSnag {
+    /**
+     * A chord has no shape.
+     *
+     * @param place where it comes first
+     */
+    record NoShape(SnagPlace.InSection place, String chord, Optional<Fix> fix) implements SectionSnag {
 
         public NoShape {
             Objects.requireNonNull(chord);
             Objects.requireNonNull(fix);
-            Objects.requireNonNull(section);
+            Objects.requireNonNull(place);
         }
 
         @Override
@@ -124,14 +129,14 @@ public sealed interface SectionSnag extends Snag {
             return Kind.CHORD_WITHOUT_SHAPE;
         }
 
-        @Override
-        public SnagPlace place() {
-            return new SnagPlace.InSection(section, 0, span);
+        /** The section that has it. */
+        public SectionId section() {
+            return place.section();
         }
 
         @Override
         public List<Object> about() {
-            return List.of(section, chord);
+            return List.of(section(), chord);
         }
     }
 
@@ -222,16 +227,22 @@ public sealed interface SectionSnag extends Snag {
     /**
      * A section differs from a sibling in one place, and in its length by that.
      *
+     * @param place where it begins to differ
      * @param line the place
      */
     record UnlikeSibling(
-            SectionId section, SectionId sibling, SideBySide.Line line, int bars, int siblingBars, Optional<Fix> fix)
+            SnagPlace.InSection place,
+            SectionId sibling,
+            SideBySide.Line line,
+            int bars,
+            int siblingBars,
+            Optional<Fix> fix)
             implements SectionSnag {
 
         public UnlikeSibling {
             Objects.requireNonNull(fix);
             Objects.requireNonNull(line);
-            Objects.requireNonNull(section);
+            Objects.requireNonNull(place);
             Objects.requireNonNull(sibling);
         }
 
@@ -240,14 +251,14 @@ public sealed interface SectionSnag extends Snag {
             return Kind.LENGTH_UNLIKE_SIBLING;
         }
 
-        @Override
-        public SnagPlace place() {
-            return new SnagPlace.InSection(section, 0, line.rightSpan().orElse(0));
+        /** The one that differs. */
+        public SectionId section() {
+            return place.section();
         }
 
         @Override
         public List<Object> about() {
-            return List.of(section, sibling);
+            return List.of(section(), sibling);
         }
 
         @Override

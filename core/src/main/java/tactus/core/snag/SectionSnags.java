@@ -26,8 +26,8 @@ final class SectionSnags implements Finder {
         for (Section section : laid.song().sections()) {
             checkSum(laid.song(), section).ifPresent(found);
             checkRounds(laid, section).ifPresent(found);
-            checkOpen(section).ifPresent(found);
-            checkShapes(laid.song(), section, found);
+            checkOpen(laid, section).ifPresent(found);
+            checkShapes(laid, section, found);
         }
         for (int use = 0; use < laid.song().uses().size(); use++) checkExcepts(laid, use, found);
     }
@@ -59,14 +59,14 @@ final class SectionSnags implements Finder {
         return Optional.of(new SectionFix.Hold(section.id(), last, new Span(span.chord(), length)));
     }
 
-    private static Optional<Snag> checkOpen(Section section) {
+    private static Optional<Snag> checkOpen(LaidSong laid, Section section) {
         List<Span> spans = section.spans();
         int[] open = IntStream.range(0, spans.size())
                 .filter(span -> spans.get(span).length() instanceof SpanLength.Open)
                 .toArray();
         return open.length == 0
                 ? Optional.empty()
-                : Optional.of(new SectionSnag.LengthsOpen(section.id(), open[0], open.length));
+                : Optional.of(new SectionSnag.LengthsOpen(laid.ofChord(section, open[0]), open.length));
     }
 
     private static Optional<Snag> checkRounds(LaidSong laid, Section section) {
@@ -75,14 +75,14 @@ final class SectionSnags implements Finder {
         return Optional.of(new SectionSnag.RoundsOfNothing(section.id(), laid.assignCommon(section.id())));
     }
 
-    private static void checkShapes(Song song, Section section, Consumer<Snag> found) {
+    private static void checkShapes(LaidSong laid, Section section, Consumer<Snag> found) {
         Set<String> silent = new HashSet<>();
         for (int i = 0; i < section.spans().size(); i++) {
             String name = section.spans().get(i).chord();
-            boolean has = song.chord(name).isPresent() || ChordName.isNoChord(name);
+            boolean has = laid.song().chord(name).isPresent() || ChordName.isNoChord(name);
             if (has || !silent.add(name)) continue;
             Optional<Fix> fix = Chord.meaning(name).map(_ -> new SetUpFix.TakeShape(name));
-            found.accept(new SectionSnag.NoShape(section.id(), name, i, fix));
+            found.accept(new SectionSnag.NoShape(laid.ofChord(section, i), name, fix));
         }
     }
 

@@ -52,12 +52,7 @@ final class WordedSnags implements Finder {
         for (Hint hint : laid.song().lesson().hints())
             checkNumbers(laid, place(hint.about(), laid), hint.text(), found);
         for (Section section : laid.song().sections()) {
-            section.cues()
-                    .forEach(cue -> checkNumbers(
-                            laid,
-                            new SnagPlace.InSection(section.id(), Math.max(0, cue.bar() - 1), 0),
-                            cue.text(),
-                            found));
+            section.cues().forEach(cue -> checkNumbers(laid, laid.ofBar(section, cue.bar()), cue.text(), found));
         }
     }
 
@@ -69,7 +64,7 @@ final class WordedSnags implements Finder {
             case HintPlace.OfPattern(var pattern) -> new SnagPlace.InPattern(pattern, 0);
             case HintPlace.OfStroke(var pattern, int slot) -> new SnagPlace.InPattern(pattern, slot);
             case HintPlace.OfSection(var section) -> SnagPlace.InSection.start(section);
-            case HintPlace.OfBar(var section, int bar) -> new SnagPlace.InSection(section, Math.max(0, bar - 1), 0);
+            case HintPlace.OfBar(var section, int bar) -> laid.ofBar(laid.section(section), bar);
         };
     }
 
