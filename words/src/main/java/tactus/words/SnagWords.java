@@ -80,7 +80,6 @@ public final class SnagWords {
             case SectionSnag.UnlikeSibling sibling -> section(sibling.section());
             case SectionSnag.OddLength odd -> section(odd.section());
             case WordedSnag.TwoNumbers string -> where(string.place());
-            case WordedSnag.SaidOtherwise said -> pattern(said.pattern());
             case WordedSnag.NoSuspension none -> pattern(none.pattern());
             case RuleSnag.NothingSaid silent -> section(silent.section());
             case RuleSnag.Contradiction rule -> words.of(rule.winner().where());
@@ -231,14 +230,6 @@ public final class SnagWords {
         return switch (snag) {
             case WordedSnag.TwoNumbers string ->
                 Words.of("snag.two-numbers", string.words(), string.right(), string.said());
-            case WordedSnag.SaidOtherwise said ->
-                said.said() == said.written()
-                        ? Words.of("snag.said-otherwise", said.words())
-                        : Words.of(
-                                "snag.said-more",
-                                said.words(),
-                                count(Quantity.Unit.STROKE, said.said()),
-                                said.written());
             case WordedSnag.NoSuspension none -> Words.of("snag.no-suspension", none.chord());
         };
     }

@@ -187,9 +187,9 @@ class ArrangementSnagsTest {
 
     @Test
     void theSameWordsForTwoRhythmsAndTwoNamesForOneAreFound() {
-        Pattern said = CLEAN.patterns().getFirst();
+        Pattern said = CLEAN.patterns().getFirst().withLine("d-du----");
         said = said.withStory(said.story().withSaid("down, down up"));
-        Pattern other = Pattern.empty(new PatternId("q"), "Q", FOUR).withLine("dudu");
+        Pattern other = Pattern.empty(new PatternId("q"), "Q", FOUR).withLine("d---du--");
         other = other.withStory(other.story().withSaid("Down down  up"));
         Song words = CLEAN.withPattern(said).withPattern(other);
         assertEquals("Q", only(words, Kind.SAME_WORDS_OTHER_RHYTHM).where());

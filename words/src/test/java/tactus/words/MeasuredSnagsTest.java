@@ -338,8 +338,11 @@ class MeasuredSnagsTest {
                         "Solo",
                         song -> song.withLesson(song.lesson().withPlanned(List.of("Solo")))),
                 slip("one saying for two rhythms", Kind.SAME_WORDS_OTHER_RHYTHM, "", song -> {
-                    Song two = first(song, each -> each.withStory(each.story().withSaid("down down up")));
-                    Song more = pattern(two, "other", "Other", "d-------");
+                    Song two = first(
+                            song,
+                            each -> each.withLine("d---d-u-")
+                                    .withStory(each.story().withSaid("down down up")));
+                    Song more = pattern(two, "other", "Other", "d-d-u---");
                     Pattern other = more.pattern(new PatternId("other")).orElseThrow();
                     return more.withPattern(other.withStory(other.story().withSaid("Down, down, up")));
                 }),

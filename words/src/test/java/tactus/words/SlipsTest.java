@@ -121,7 +121,12 @@ class SlipsTest {
         anew = anew.withStory(anew.story().withSaid("down down up up down up").withSaid("down down"));
         Song all = song.withPattern(said).withPattern(form).withPattern(copy).withPattern(anew);
         assertEquals(List.of(), of(all, Kind.SAME_WORDS_OTHER_RHYTHM));
-        Pattern slip = anew.withStory(anew.story().withSaid("Down, down up up, down up"));
+        Pattern changed = anew.withStory(anew.story().withSaid("Down, down up up, down up"));
+        assertEquals(
+                List.of(),
+                of(all.withPattern(changed), Kind.SAME_WORDS_OTHER_RHYTHM),
+                "its strokes were changed by hand");
+        Pattern slip = changed.withBeats(8).withLine("d---------du-udu");
         assertEquals(
                 "Forget that “Down, down up up, down up” was said for it",
                 mended(all.withPattern(slip), Kind.SAME_WORDS_OTHER_RHYTHM).fix());

@@ -67,31 +67,6 @@ class WordedSnagsTest {
         else assertEquals(mend, mended(song, Kind.STRING_BY_TWO_NUMBERS));
     }
 
-    @ParameterizedTest
-    @CsvSource(
-            delimiter = ';',
-            value = {
-                "d-du-udu;D D U U D U;false",
-                "d-du-udu;down, down up, up down up;false",
-                "D-du-udx;Down, down up, up down mute;false",
-                "d-du-udu;1, 2 and, and 4 and;false",
-                "d-du-udu;D U, no wait, D D U U D U;false",
-                "d-du-udu;six downs;true",
-                "d-du-udu;D D U U D;true",
-                "d-du-udu;D U D U D U;true",
-                "dudududu;down up four times;false",
-                "dudududu;down up three times;true",
-                "d-d-d-d-;mute down, mute down;false",
-                "x-x-d-d-;mute down, mute down;false",
-                "d-d-d-d-;nothing that can be read;false"
-            })
-    void aPatternThatIsNoLongerWhatWasSaidIsTold(String line, String said, boolean isTold) {
-        Song song = song("4/4", "C: 1 bar", line);
-        song = song.withPattern(pattern(song).withStory(pattern(song).story().withSaid(said)));
-        if (isTold) mended(song, Kind.SAID_OTHERWISE);
-        else assertEquals(List.of(), of(song, Kind.SAID_OTHERWISE));
-    }
-
     /** A suspension has the fourth or the second in the place of the third (common practice). */
     @ParameterizedTest
     @CsvSource(

@@ -18,6 +18,7 @@ import tactus.app.field.ProblemLabel;
 import tactus.app.field.TakenField;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.dictation.BorneOut;
 import tactus.core.groove.Agreement;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.Story;
@@ -177,11 +178,12 @@ public final class FactsPanel extends ScrollPane {
                                 link.isEdited() ? "facts.formEdited" : "facts.form",
                                 Words.lexicon().word("form", link.rule())))
                 .orElse("");
-        String said = shown.story().said().isEmpty()
+        List<String> sayings = shown.story().said();
+        boolean isOther =
+                !sayings.isEmpty() && shown.form().isEmpty() && !BorneOut.by(shown, sayings.getLast(), Words.lexicon());
+        String said = sayings.isEmpty()
                 ? ""
-                : " "
-                        + Words.of(
-                                "facts.said", String.join("” · “", shown.story().said()));
+                : " " + Words.of(isOther ? "facts.said-otherwise" : "facts.said", String.join("” · “", sayings));
         return (form + said).strip();
     }
 

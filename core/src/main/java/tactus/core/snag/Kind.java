@@ -74,8 +74,6 @@ public enum Kind {
     MOVE_WITHOUT_EFFECT,
     /** A string is called by its name and by the number of another one. */
     STRING_BY_TWO_NUMBERS,
-    /** The strokes of a pattern are others than were said for it. */
-    SAID_OTHERWISE,
     /** A pattern is called a suspension and none is in it. */
     SUSPENSION_THAT_IS_NONE,
     /** A finger is moved to a note that is in neither the chord nor the key. */

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Consumer;
+import tactus.core.dictation.BorneOut;
+import tactus.core.language.Lexicon;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
 import tactus.core.stroke.Stroke;
@@ -23,7 +25,7 @@ final class PatternSnags implements Finder {
     public void find(LaidSong laid, Consumer<Snag> found) {
         List<Pattern> patterns = laid.song().patterns();
         patterns.forEach(pattern -> checkHand(pattern, found));
-        checkWords(patterns, found);
+        checkWords(patterns, laid.lexicon(), found);
         checkNames(patterns, found);
     }
 
@@ -39,12 +41,14 @@ final class PatternSnags implements Finder {
         }
     }
 
-    private static void checkWords(List<Pattern> patterns, Consumer<Snag> found) {
+    private static void checkWords(List<Pattern> patterns, Lexicon lexicon, Consumer<Snag> found) {
         Map<String, Pattern> first = new HashMap<>();
         for (Pattern pattern : patterns) {
             // A form is said as its pattern is, and what was said anew no longer means what was said before.
             if (pattern.form().isPresent() || pattern.story().said().isEmpty()) continue;
             String said = pattern.story().said().getLast();
+            // Whose strokes were changed by hand is no longer what was said.
+            if (!BorneOut.by(pattern, said, lexicon)) continue;
             String words =
                     said.toLowerCase(Locale.ROOT).replaceAll("[\\s,.;]+", " ").strip();
             Pattern before = first.putIfAbsent(words, pattern);

@@ -47,45 +47,6 @@ public sealed interface WordedSnag extends Snag {
     }
 
     /**
-     * The strokes of a pattern are others than were said for it.
-     *
-     * @param said how many strokes were said
-     * @param written how many are written
-     */
-    record SaidOtherwise(PatternId pattern, String words, int said, int written) implements WordedSnag {
-
-        public SaidOtherwise {
-            Objects.requireNonNull(pattern);
-            Objects.requireNonNull(words);
-        }
-
-        @Override
-        public Kind kind() {
-            return Kind.SAID_OTHERWISE;
-        }
-
-        @Override
-        public SnagPlace place() {
-            return new SnagPlace.InPattern(pattern, 0);
-        }
-
-        @Override
-        public List<Object> about() {
-            return List.of(pattern, words);
-        }
-
-        @Override
-        public List<Number> numbers() {
-            return Snag.numbers("strokes-said", said, "strokes-written", written);
-        }
-
-        @Override
-        public Optional<Fix> fix() {
-            return Optional.of(new PatternFix.ForgetSaying(pattern, words));
-        }
-    }
-
-    /**
      * A pattern is called a suspension, and on none of its chords do its fingers put the second or fourth in the place of the
      * third.
      *

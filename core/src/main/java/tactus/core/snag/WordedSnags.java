@@ -10,26 +10,18 @@ import java.util.TreeSet;
 import java.util.function.Consumer;
 import java.util.regex.Matcher;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import tactus.core.chord.ChordName;
-import tactus.core.dictation.Dictation;
-import tactus.core.dictation.SpokenStroke;
 import tactus.core.harmony.Chord;
-import tactus.core.language.Lexicon;
 import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Pattern;
 import tactus.core.pitch.Tuning;
-import tactus.core.refusal.NotationException;
 import tactus.core.section.Section;
 import tactus.core.song.Hint;
 import tactus.core.song.HintPlace;
-import tactus.core.stroke.Direction;
-import tactus.core.stroke.Mute;
-import tactus.core.stroke.Stroke;
 import tactus.core.time.Slot;
 import tactus.core.timeline.TimelineSpan;
 
-/** Finds words that what is written does not bear out: numbers of strings, sayings of patterns, suspensions. */
+/** Finds words that what is written does not bear out: numbers of strings, suspensions. */
 final class WordedSnags implements Finder {
 
     /** Semitones from the root of a second and a fourth, and of the thirds they stand for. */
@@ -41,7 +33,6 @@ final class WordedSnags implements Finder {
     public void find(LaidSong laid, Consumer<Snag> found) {
         checkNumbers(laid, found);
         for (Pattern pattern : laid.song().patterns()) {
-            checkSaying(pattern, laid.lexicon(), found);
             if (!pattern.moves().isEmpty() && isCalledSuspension(laid, pattern))
                 checkSuspension(laid, pattern).ifPresent(found);
         }
@@ -82,47 +73,6 @@ final class WordedSnags implements Finder {
             String mended = named.group().replaceFirst("\\d+", String.valueOf(meant));
             found.accept(new WordedSnag.TwoNumbers(place, named.group(), number, meant, mended));
         }
-    }
-
-    private static void checkSaying(Pattern pattern, Lexicon lexicon, Consumer<Snag> found) {
-        // A form is said as its pattern is.
-        if (pattern.form().isPresent() || pattern.story().said().isEmpty()) return;
-        String words = pattern.story().said().getLast();
-        List<Stroke> written =
-                pattern.played().stream().filter(Stroke::isStruck).toList();
-        try {
-            Dictation said = Dictation.parse(words, lexicon);
-            boolean bearsOut = isSaid(said, written)
-                    || said.other()
-                            .filter(other -> isSaid(other.dictation(), written))
-                            .isPresent();
-            if (!bearsOut && !written.isEmpty())
-                found.accept(new WordedSnag.SaidOtherwise(
-                        pattern.id(), words, struck(said).size(), written.size()));
-        } catch (NotationException unreadable) {
-            // What was said in another language, or a mend of what was said before, cannot be compared.
-            return;
-        }
-    }
-
-    private static List<SpokenStroke> struck(Dictation said) {
-        return said.strokes().stream().filter(each -> each.form().isStruck()).toList();
-    }
-
-    private static boolean isSaid(Dictation dictation, List<Stroke> written) {
-        List<SpokenStroke> said = struck(dictation);
-        return said.size() == written.size()
-                && IntStream.range(0, said.size()).allMatch(i -> isSaid(said.get(i), written.get(i)));
-    }
-
-    private static boolean isSaid(SpokenStroke said, Stroke written) {
-        Optional<Direction> way = written.way();
-        return said.isCounted()
-                || said.direction().isEmpty()
-                || way.isEmpty()
-                // Which way a mute goes is seldom said.
-                || written instanceof Mute
-                || said.direction().equals(way);
     }
 
     private static boolean isCalledSuspension(LaidSong laid, Pattern pattern) {
