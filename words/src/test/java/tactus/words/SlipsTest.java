@@ -114,7 +114,9 @@ class SlipsTest {
         Song song = song("4/4", "C: 1 bar", "d-du-udu");
         Pattern said = song.pattern(PATTERN).orElseThrow();
         said = said.withStory(said.story().withSaid("down down up up down up"));
-        Pattern form = Variation.of(said, Form.Derivation.SHORT_FIRST_HALF).orElseThrow();
+        Pattern form = Variation.of(said, Form.Derivation.SHORT_FIRST_HALF)
+                .orElseThrow()
+                .copiedAs(new PatternId("form"), "Form");
         Pattern copy = said.copiedAs(new PatternId("copy"), "Copy").withLine("d-d-d-d-");
         Pattern anew =
                 Pattern.empty(new PatternId("anew"), "Anew", Meter.of(4, 4)).withLine("d---d---");
