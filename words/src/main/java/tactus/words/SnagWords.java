@@ -312,9 +312,12 @@ public final class SnagWords {
                         stray.move().fret().orElse(0));
             case PatternSnag.IdleMove idle ->
                 Words.of(
-                        idle.isUnheard() ? "snag.move-unheard" : "snag.move-idle",
+                        !idle.isUnheard()
+                                ? "snag.move-idle"
+                                : idle.chords().isEmpty() ? "snag.move-unheard" : "snag.move-unheard-on",
                         idle.move().string(),
-                        idle.move().fret().orElse(0));
+                        idle.move().fret().orElse(0),
+                        String.join(", ", idle.chords()));
         };
     }
 

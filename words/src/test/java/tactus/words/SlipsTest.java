@@ -240,6 +240,56 @@ class SlipsTest {
                         .getFirst()
                         .toString());
         assertEquals(List.of(), of(song.withPattern(with(picked, 2, "2h3")), Kind.MOVE_WITHOUT_EFFECT));
+        Pattern twice = with(with(picked, 2, "2.3"), 4, "2.3");
+        assertEquals(1, of(song.withPattern(twice), Kind.MOVE_WITHOUT_EFFECT).size(), "it is there already");
+    }
+
+    /** The thumb plucks string 5 on C and string 4 on D: a hammer onto string 5 is heard on C alone. */
+    @Test
+    void aHammerOnAStringThatIsNotStruckOnOneOfTheChordsIsFoundAndIsHeardInNoFile() {
+        Song song = song("4/4 4/4", "C: 1 bar, D: 1 bar", "p-i-m-i-");
+        Pattern picked = song.pattern(PATTERN).orElseThrow();
+        Song hammered = song.withPattern(with(picked, 2, "5h2"));
+        assertEquals(
+                "P, count 2: on D string 5 is not struck: the finger at fret 2 is not heard there.",
+                of(hammered, Kind.MOVE_WITHOUT_EFFECT).getFirst().toString());
+        Timeline timeline = Timeline.of(hammered);
+        assertTrue(timeline.strokes().stream()
+                .filter(stroke -> timeline.spans().get(stroke.span()).chord().equals("D"))
+                .flatMap(stroke -> Stream.concat(stroke.slurred().stream(), stroke.strings().stream()))
+                .noneMatch(string -> string.string() == 5));
+        assertEquals(List.of(), of(song.withPattern(with(picked, 2, "2h0")), Kind.MOVE_WITHOUT_EFFECT));
+    }
+
+    /** The lift to the fourth on A is Asus4 itself (common practice); a chord that nothing makes is still told. */
+    @Test
+    void aChordThatTheFingersMakeOfAnotherIsPlayed() {
+        Song song = song("4/4", "A: 1 bar", "d-d-d-d-")
+                .withChord(new Chord("A", Voicing.parse("x02220")))
+                .withChord(new Chord("Asus4", Voicing.parse("x02230")))
+                .withChord(new Chord("Asus2", Voicing.parse("x02200")));
+        Song lifted = song.withPattern(with(with(song.pattern(PATTERN).orElseThrow(), 2, "2.3"), 4, "2.-"));
+        List<String> unused =
+                of(lifted, Kind.CHORD_NOT_USED).stream().map(Said::toString).toList();
+        assertTrue(unused.stream().noneMatch(each -> each.contains("Asus4")), unused.toString());
+        assertTrue(unused.stream().anyMatch(each -> each.contains("Asus2")), unused.toString());
+    }
+
+    /** The third of an eleventh is often left out and never foreign (common practice). */
+    @ParameterizedTest
+    @CsvSource({
+        "D11, xx0212, 1, false",
+        "D11, xx0212, 2, false",
+        "D, xx0232, 1, false",
+        "D, xx0212, 2, true",
+        "D9, xx0212, 1, false"
+    })
+    void aNoteThatMayBeThereBesidesIsNotCalledForeign(String name, String shape, int string, boolean isForeign) {
+        Song song = song("4/4", name + ": 1 bar", "d-du-udu").withChord(new Chord(name, Voicing.parse(shape)));
+        Pattern picked = song.pattern(PATTERN).orElseThrow().withLine(string + "-------");
+        assertEquals(
+                isForeign ? 1 : 0,
+                of(song.withPattern(picked), Kind.NOTE_OFF_CHORD).size());
     }
 
     /** Suspensions, added notes of the scale, blue notes and what is slurred on are common practice; the others are slips. */

@@ -89,6 +89,13 @@ public record ChordName(NoteName root, Quality quality, NoteName bass) {
         return List.copyOf(classes);
     }
 
+    /** Whether a note belongs to it: one of its own, or one that may be there besides, as the third of an eleventh. */
+    public boolean has(int pitchClass) {
+        return pitchClasses().contains(pitchClass)
+                || quality.tolerated().stream()
+                        .anyMatch(degree -> (root.pitchClass() + degree.semitones()) % 12 == pitchClass);
+    }
+
     /** Its notes as they are spelled, the bass first. */
     public List<NoteName> notes() {
         var notes = new ArrayList<NoteName>();

@@ -115,7 +115,7 @@ public final class Fingers {
     }
 
     private boolean belongs(int string, int fret) {
-        return (tones & 1 << held.pitchClass(string, fret)) != 0;
+        return held.belongs(string, fret);
     }
 
     private Plucked fretted(Pick pick, int string, int fret) {

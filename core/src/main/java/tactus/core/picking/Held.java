@@ -69,6 +69,12 @@ public record Held(Voicing voicing, Optional<ChordName> name, Tuning tuning, Fin
         return mask;
     }
 
+    /** Whether a string held there sounds a note of the chord, or one that may be there besides. */
+    boolean belongs(int string, int fret) {
+        int note = pitchClass(string, fret);
+        return name.map(chord -> chord.has(note)).orElseGet(() -> (tones() & 1 << note) != 0);
+    }
+
     /** The lowest-sounding string that carries the bass note; the lowest that is played if none does; 0 without any. */
     public int rootString() {
         int lowest = played().max().orElse(0);

@@ -9,13 +9,16 @@ import tactus.core.chart.KeyGuess;
 import tactus.core.chord.ChordName;
 import tactus.core.harmony.Chord;
 import tactus.core.harmony.Span;
+import tactus.core.pattern.Pattern;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
+import tactus.core.pitch.Tuning;
 import tactus.core.rule.Rule;
 import tactus.core.search.ShapeCheck;
 import tactus.core.section.Section;
 import tactus.core.song.Song;
 import tactus.core.song.Version;
+import tactus.core.timeline.TimelineSpan;
 
 /** Finds chords with two names or no use, stand-ins that are other chords, and a key in which the chords do not sound. */
 final class ChordSnags implements Finder {
@@ -71,6 +74,7 @@ final class ChordSnags implements Finder {
         }
         laid.timeline().spans().forEach(span -> used.add(span.chord()));
         addSpokenOf(song, used);
+        addMadeByFingers(laid, used);
         song.chords().stream()
                 .map(Chord::name)
                 .filter(name -> !used.contains(name))
@@ -91,6 +95,31 @@ final class ChordSnags implements Finder {
                             .filter(name -> shapes.of(name).equals(name))
                             .forEach(used::add));
         }
+    }
+
+    /** A chord that the fingers of a pattern make of another is played, though its name is written nowhere: the lift to Asus4. */
+    private static void addMadeByFingers(LaidSong laid, Set<String> used) {
+        Song song = laid.song();
+        Tuning tuning = song.facts().tuning();
+        Set<Set<Integer>> made = new HashSet<>();
+        Set<List<Object>> seen = new HashSet<>();
+        for (TimelineSpan span : laid.timeline().spans()) {
+            Optional<Pattern> pattern = span.pattern().flatMap(song::pattern);
+            Optional<Chord> chord = song.chord(span.chord()).filter(each -> each.fits(tuning));
+            if (pattern.isEmpty()
+                    || chord.isEmpty()
+                    || !seen.add(List.of(pattern.get().id(), span.chord()))) continue;
+            MovedShapes.of(pattern.get(), chord.get(), tuning)
+                    .forEach(held -> made.add(Set.copyOf(held.entrySet().stream()
+                            .map(each ->
+                                    Math.floorMod(tuning.string(each.getKey()).number() + each.getValue(), 12))
+                            .toList())));
+        }
+        song.chords().stream()
+                .filter(chord -> chord.fits(tuning)
+                        && made.contains(Set.copyOf(chord.voicing().pitchClasses(tuning, 0))))
+                .map(Chord::name)
+                .forEach(used::add);
     }
 
     private static void checkStandIns(Song song, Version version, Consumer<Snag> found) {

@@ -1,6 +1,7 @@
 package tactus.core.snag;
 
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -8,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import tactus.core.chord.ChordName;
 import tactus.core.harmony.Chord;
 import tactus.core.harmony.ChordMove;
 import tactus.core.pattern.Figure;
@@ -21,6 +23,7 @@ import tactus.core.pitch.Tuning;
 import tactus.core.stroke.Pluck;
 import tactus.core.time.Slot;
 import tactus.core.timeline.TimelineSpan;
+import tactus.core.timeline.TimelineStroke;
 
 /** Finds fingers that are added or moved and change nothing, or that leave the chord and the key. */
 final class MoveSnags implements Finder {
@@ -39,13 +42,36 @@ final class MoveSnags implements Finder {
                             .ifPresent(chord -> chords.computeIfAbsent(id, _ -> new LinkedHashSet<>())
                                     .add(chord)));
         }
+        Map<StringOf, Map<String, Boolean>> struck = struck(laid);
         for (Pattern pattern : laid.song().patterns()) {
             Set<Chord> on = chords.getOrDefault(pattern.id(), Set.of());
-            if (!pattern.moves().isEmpty() && !on.isEmpty()) checkMoves(laid, pattern, on, found);
+            if (!pattern.moves().isEmpty() && !on.isEmpty()) checkMoves(laid, pattern, on, struck, found);
         }
         for (Chord chord : laid.song().chords()) {
             if (chord.fits(laid.song().facts().tuning())) checkChord(laid, chord, found);
         }
+    }
+
+    /** A string on which a pattern moves fingers. */
+    private record StringOf(PatternId pattern, int string) {}
+
+    /** On which chords it is played, and whether the string is struck there. */
+    private static Map<StringOf, Map<String, Boolean>> struck(LaidSong laid) {
+        Map<StringOf, Map<String, Boolean>> struck = new HashMap<>();
+        for (TimelineStroke stroke : laid.timeline().strokes()) {
+            Optional<Pattern> pattern = stroke.pattern().flatMap(laid.song()::pattern);
+            if (pattern.isEmpty() || pattern.get().moves().isEmpty()) continue;
+            String chord = laid.timeline().spans().get(stroke.span()).chord();
+            pattern.get().moves().values().stream()
+                    .flatMap(List::stream)
+                    .forEach(move -> struck.computeIfAbsent(
+                                    new StringOf(pattern.get().id(), move.string()), _ -> new LinkedHashMap<>())
+                            .merge(
+                                    chord,
+                                    stroke.strings().stream().anyMatch(each -> each.string() == move.string()),
+                                    Boolean::logicalOr));
+        }
+        return struck;
     }
 
     private static void checkChord(LaidSong laid, Chord chord, Consumer<Snag> found) {
@@ -79,7 +105,12 @@ final class MoveSnags implements Finder {
                 .isPresent();
     }
 
-    private static void checkMoves(LaidSong laid, Pattern pattern, Set<Chord> chords, Consumer<Snag> found) {
+    private static void checkMoves(
+            LaidSong laid,
+            Pattern pattern,
+            Set<Chord> chords,
+            Map<StringOf, Map<String, Boolean>> struck,
+            Consumer<Snag> found) {
         boolean strums = pattern.played().stream().anyMatch(stroke -> stroke.isStruck() && !(stroke instanceof Pluck));
         Set<Integer> plucked = chords.stream()
                 .flatMap(chord -> Figure.of(pattern).on(laid.song().facts().held(chord), chord.name()).stream())
@@ -89,14 +120,25 @@ final class MoveSnags implements Finder {
         for (Slot slot : pattern.grid().slots()) {
             for (FingerMove move : pattern.movesAt(slot)) {
                 boolean unheard = !strums && !plucked.contains(move.string());
-                if (unheard || isAsShapesAre(move, chords, pattern))
-                    found.accept(new PatternSnag.IdleMove(pattern.id(), slot, move, unheard));
+                List<String> silentOn =
+                        silentOn(struck.getOrDefault(new StringOf(pattern.id(), move.string()), Map.of()));
+                if (unheard || isAsItWas(move, slot, chords, pattern))
+                    found.accept(new PatternSnag.IdleMove(pattern.id(), slot, move, unheard, List.of()));
+                else if (!silentOn.isEmpty())
+                    found.accept(new PatternSnag.IdleMove(pattern.id(), slot, move, true, silentOn));
                 else if (move.fret().isPresent() && !isOnTheWay(pattern, slot, move))
                     strayed(laid, chords, move)
                             .ifPresent(on -> found.accept(new PatternSnag.StrayMove(
                                     pattern.id(), slot, move, on.name(), note(laid, on, move))));
             }
         }
+    }
+
+    private static List<String> silentOn(Map<String, Boolean> struck) {
+        return struck.entrySet().stream()
+                .filter(each -> !each.getValue())
+                .map(Map.Entry::getKey)
+                .toList();
     }
 
     /** The first chord that lies wholly in the key and on which the move leaves both; a blue note is meant. */
@@ -108,8 +150,8 @@ final class MoveSnags implements Finder {
         return chords.stream()
                 .filter(chord -> chord.meaning().isPresent())
                 .filter(chord -> {
-                    List<Integer> notes = chord.meaning().orElseThrow().pitchClasses();
-                    return notes.stream().allMatch(key::has) && !notes.contains(note);
+                    ChordName name = chord.meaning().orElseThrow();
+                    return name.pitchClasses().stream().allMatch(key::has) && !name.has(note);
                 })
                 .findFirst();
     }
@@ -136,13 +178,23 @@ final class MoveSnags implements Finder {
                 .anyMatch(later -> later.fret().isPresent() && later.sound() != FingerMove.Sound.SILENT);
     }
 
-    /** Whether every shape has the string at that fret, and no other move has changed it before. */
-    private static boolean isAsShapesAre(FingerMove move, Set<Chord> chords, Pattern pattern) {
-        boolean alone = pattern.moves().values().stream()
+    /** Whether every shape it is played on has the string at that fret, as it is when the finger moves for the first time. */
+    private static boolean isAsItWas(FingerMove move, Slot slot, Set<Chord> chords, Pattern pattern) {
+        if (move.fret().isEmpty()) return false;
+        Optional<FingerMove> before = pattern.grid().slots().stream()
+                .limit(slot.index() + 1L)
+                .flatMap(each -> pattern.movesAt(each).stream())
+                .takeWhile(each -> each != move)
+                .filter(each -> each.string() == move.string())
+                .reduce((_, last) -> last);
+        boolean returns = before.isEmpty()
+                && pattern.moves().values().stream()
                         .flatMap(List::stream)
-                        .filter(each -> each.string() == move.string())
-                        .count()
-                == 1;
-        return alone && chords.stream().allMatch(chord -> isAsShapeIs(move, chord));
+                        .anyMatch(each -> each != move && each.string() == move.string());
+        // What later fingers leave behind is there when it comes round again.
+        if (returns) return false;
+        return before.flatMap(FingerMove::fret).isPresent()
+                ? before.get().fret().equals(move.fret())
+                : chords.stream().allMatch(chord -> isAsShapeIs(move, chord));
     }
 }

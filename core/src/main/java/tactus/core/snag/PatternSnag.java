@@ -138,11 +138,14 @@ public sealed interface PatternSnag extends Snag {
     /**
      * A finger is added or moved, and nothing sounds otherwise.
      *
-     * @param isUnheard whether the string is never struck; otherwise the shape has the string at that fret already
+     * @param isUnheard whether the string is not struck; otherwise the string is at that fret already
+     * @param chords those on which it is not struck; empty where it is struck on none
      */
-    record IdleMove(PatternId pattern, Slot slot, FingerMove move, boolean isUnheard) implements PatternSnag {
+    record IdleMove(PatternId pattern, Slot slot, FingerMove move, boolean isUnheard, List<String> chords)
+            implements PatternSnag {
 
         public IdleMove {
+            chords = List.copyOf(chords);
             Objects.requireNonNull(move);
             Objects.requireNonNull(pattern);
             Objects.requireNonNull(slot);

@@ -66,7 +66,7 @@ final class SecondPartSnags implements Finder {
         if (chord.isEmpty()) return true;
         StruckString note = stroke.strings().getFirst();
         int up = laid.song().asShown().facts().instrument().transposition() + span.semitonesUp();
-        return chord.get().pitchClasses().contains(Math.floorMod(note.pitch().number() - up, 12));
+        return chord.get().has(Math.floorMod(note.pitch().number() - up, 12));
     }
 
     private static Snag snag(LaidSong laid, Off off, List<TimelineStroke> strokes) {

@@ -3,16 +3,13 @@ package tactus.core.snag;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.Consumer;
 import java.util.regex.Matcher;
 import java.util.stream.Collectors;
 import tactus.core.chord.ChordName;
 import tactus.core.harmony.Chord;
-import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Pattern;
 import tactus.core.pitch.Tuning;
 import tactus.core.section.Section;
@@ -115,31 +112,20 @@ final class WordedSnags implements Finder {
     /** Whether the shape, or what it is at some slot, has a second or a fourth and no third. */
     private static boolean suspends(LaidSong laid, Pattern pattern, Chord chord) {
         Tuning tuning = laid.song().facts().tuning();
-        var held = new TreeMap<Integer, Integer>();
-        for (int string = 1; string <= tuning.strings(); string++) {
-            int each = string;
-            chord.voicing().fret(string).ifPresent(fret -> held.put(each, fret));
-        }
         ChordName name = chord.meaning().orElseThrow();
-        if (isSuspended(held, tuning, name)) return true;
-        for (Slot slot : pattern.grid().slots()) {
-            if (pattern.movesAt(slot).isEmpty()) continue;
-            for (FingerMove move : pattern.movesAt(slot)) {
-                if (move.string() > tuning.strings()) continue;
-                var fret =
-                        move.fret().map(OptionalInt::of).orElse(chord.voicing().fret(move.string()));
-                if (fret.isPresent()) held.put(move.string(), fret.getAsInt());
-                else held.remove(move.string());
-            }
-            if (isSuspended(held, tuning, name)) return true;
-        }
-        return false;
+        return isSuspended(chord.voicing().pitchClasses(tuning, 0), name)
+                || MovedShapes.of(pattern, chord, tuning).stream()
+                        .anyMatch(held -> isSuspended(
+                                held.entrySet().stream()
+                                        .map(each ->
+                                                tuning.string(each.getKey()).number() + each.getValue())
+                                        .toList(),
+                                name));
     }
 
-    private static boolean isSuspended(TreeMap<Integer, Integer> held, Tuning tuning, ChordName name) {
+    private static boolean isSuspended(List<Integer> pitches, ChordName name) {
         var above = new TreeSet<Integer>();
-        held.forEach((string, fret) -> above.add(Math.floorMod(
-                tuning.string(string).number() + fret - name.root().pitchClass(), 12)));
+        pitches.forEach(pitch -> above.add(Math.floorMod(pitch - name.root().pitchClass(), 12)));
         return SUSPENDED.stream().anyMatch(above::contains) && THIRDS.stream().noneMatch(above::contains);
     }
 }
