@@ -9,6 +9,7 @@ import static tactus.words.WordedSong.song;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -24,7 +25,11 @@ import tactus.core.pattern.PatternId;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Tuning;
+import tactus.core.rule.Play;
+import tactus.core.rule.Rule;
 import tactus.core.rule.What;
+import tactus.core.rule.Where;
+import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Stretch;
 import tactus.core.shape.Voicing;
@@ -107,6 +112,20 @@ class SlipsTest {
         Said cut = mended(song, Kind.PATTERN_CUT);
         assertTrue(cut.sentence().startsWith("\"P\" is cut on C, G:"), cut.sentence());
         assertEquals("Let it carry on through the changes", cut.fix());
+    }
+
+    @Test
+    void whatIsCutAlikeInSixSectionsIsOneSnagAndMendedAtOnce() {
+        Song song = song("4/4", "C: 3 beats, G: 1 beat", "d-du-udu");
+        for (String id : List.of("a", "b", "c", "d", "e"))
+            song = song.withSection(section(id, id.toUpperCase(Locale.ROOT), "C:3 G:1"))
+                    .withRule(new Rule(Where.in(new SectionId(id)), Play.pattern(PATTERN)));
+        song = song.withOrder(song.sections().stream().map(Section::id).toList());
+        assertEquals(2, of(song, Kind.PATTERN_CUT).size(), "one of three beats, one of a single one");
+        assertEquals(
+                1,
+                of(of(song, Kind.PATTERN_CUT).getFirst().mended(), Kind.PATTERN_CUT)
+                        .size());
     }
 
     @Test

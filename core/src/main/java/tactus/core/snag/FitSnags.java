@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeSet;
 import java.util.function.Consumer;
 import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
@@ -21,13 +22,13 @@ import tactus.core.variation.Variation;
 /** Finds patterns that are cut though nobody has said that they shall be. */
 final class FitSnags implements Finder {
 
-    /** What is cut alike has one cause and is one snag, wherever in its section. */
-    private record Cut(Section section, Pattern pattern, FormChoice form, Fit fit) {}
+    /** What is cut alike has one cause and is one snag, wherever in the song. */
+    private record Cut(Pattern pattern, FormChoice form, Fit fit) {}
 
     @Override
     public void find(LaidSong laid, Consumer<Snag> found) {
         var passes = new Passes(laid.song());
-        cuts(laid).forEach((cut, spans) -> found.accept(snag(laid, cut, spans, fix(cut, spans, passes))));
+        cuts(laid).forEach((cut, spans) -> found.accept(snag(laid, cut, spans, fix(laid, cut, spans, passes))));
     }
 
     private static Map<Cut, List<TimelineSpan>> cuts(LaidSong laid) {
@@ -35,11 +36,7 @@ final class FitSnags implements Finder {
         for (TimelineSpan span : laid.timeline().spans()) {
             if (span.fit().filter(Fit::isCutUnasked).isEmpty()) continue;
             Pattern pattern = laid.pattern(span.pattern().orElseThrow());
-            var cut = new Cut(
-                    laid.section(span),
-                    pattern,
-                    span.played().form(),
-                    span.fit().get());
+            var cut = new Cut(pattern, span.played().form(), span.fit().get());
             cuts.computeIfAbsent(cut, _ -> new ArrayList<>()).add(span);
         }
         return cuts;
@@ -60,7 +57,7 @@ final class FitSnags implements Finder {
         Length beat =
                 bars.beatsBefore(start).minus(bars.beatsBefore(bars.start(bar))).plus(Length.WHOLE);
         return new PlayedSnag.Cut(
-                cut.section.id(),
+                laid.section(first).id(),
                 cut.pattern.id(),
                 laid.place(first),
                 bar + 1,
@@ -85,23 +82,31 @@ final class FitSnags implements Finder {
     }
 
     /** The short form where it comes out even; going on through the changes where the section does; else the cut is meant. */
-    private static Fix fix(Cut cut, List<TimelineSpan> played, Passes passes) {
+    private static Fix fix(LaidSong laid, Cut cut, List<TimelineSpan> played, Passes passes) {
         Fit fit = cut.fit;
-        List<Integer> chords = played.stream()
-                .map(span -> passes.numbered(span.use(), span.pass())
-                        .chords()
-                        .get(span.inSection().orElseThrow()))
-                .distinct()
-                .sorted()
-                .toList();
+        Map<Section, TreeSet<Integer>> chords = new LinkedHashMap<>();
+        for (TimelineSpan span : played)
+            chords.computeIfAbsent(laid.section(span), _ -> new TreeSet<>())
+                    .add(passes.numbered(span.use(), span.pass())
+                            .chords()
+                            .get(span.inSection().orElseThrow()));
         boolean shortFits = fit.rounds() == 0
                 && Variation.of(cut.pattern, Form.Derivation.SHORT_FIRST_HALF)
                         .map(Pattern::length)
                         .filter(length -> fit.span().remainderOver(length).isZero())
                         .isPresent();
-        boolean carries = chords.size() > 1
-                && cut.section.barLines().length().remainderOver(fit.round()).isZero();
+        boolean carries = chords.entrySet().stream()
+                .allMatch(each -> each.getValue().size() > 1
+                        && each.getKey()
+                                .barLines()
+                                .length()
+                                .remainderOver(fit.round())
+                                .isZero());
         FitChoice choice = shortFits ? FitChoice.SHORT : carries ? FitChoice.CARRY : FitChoice.CUT;
-        return new RuleFix.SayFit(cut.section.id(), chords, choice);
+        return new RuleFix.SayFit(
+                chords.entrySet().stream()
+                        .map(each -> new RuleFix.SayFit.On(each.getKey().id(), List.copyOf(each.getValue())))
+                        .toList(),
+                choice);
     }
 }

@@ -20,17 +20,28 @@ import tactus.core.statement.Statement;
 public sealed interface RuleFix extends Fix {
 
     /**
-     * What happens where a pattern does not come out even is said.
+     * What happens where a pattern does not come out even is said, of all the places at once.
      *
-     * @param chords the numbers of the chords it is said of, from 1; going on through the changes is said of the whole section
      * @param choice its short form, through the changes, or the cut as it is
      */
-    record SayFit(SectionId section, List<Integer> chords, FitChoice choice) implements RuleFix {
+    record SayFit(List<On> places, FitChoice choice) implements RuleFix {
+
+        /**
+         * Chords of a section; going on through the changes is said of the whole section.
+         *
+         * @param chords their numbers, from 1
+         */
+        public record On(SectionId section, List<Integer> chords) {
+
+            public On {
+                Objects.requireNonNull(section);
+                chords = List.copyOf(chords);
+            }
+        }
 
         public SayFit {
             Objects.requireNonNull(choice);
-            Objects.requireNonNull(section);
-            chords = List.copyOf(chords);
+            places = List.copyOf(places);
         }
 
         @Override
@@ -45,12 +56,16 @@ public sealed interface RuleFix extends Fix {
 
         @Override
         public Song appliedTo(Song song) {
-            if (song.section(section).isEmpty()) return song;
-            if (choice == FitChoice.CARRY) return song.withRule(new Rule(Where.in(section), Play.OPEN.with(choice)));
             Song next = song;
-            for (int chord : chords) {
-                Where where = Where.in(section).withPart(new Part.OnChord(chord));
-                next = next.withRule(new Rule(where, Play.OPEN.with(choice)));
+            for (On on : places) {
+                if (song.section(on.section).isEmpty()) continue;
+                Where section = Where.in(on.section);
+                List<Where> where = choice == FitChoice.CARRY
+                        ? List.of(section)
+                        : on.chords.stream()
+                                .map(chord -> section.withPart(new Part.OnChord(chord)))
+                                .toList();
+                for (Where each : where) next = next.withRule(new Rule(each, Play.OPEN.with(choice)));
             }
             return next;
         }
