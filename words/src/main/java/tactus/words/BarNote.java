@@ -84,16 +84,29 @@ public final class BarNote {
             if (cue.bar() == bar.number()) parts.add("“" + cue.text() + "”");
         }
         addLoudness(parts);
-        timeline.margin().paces().stream()
-                .filter(pace -> !pace.at().isLessThan(bar.start()) && pace.at().isLessThan(bar.end()))
-                .map(pace -> pace.pace().map(rules::of).orElseGet(this::usualTempo))
-                .forEach(parts::add);
+        addPaces(parts);
         timeline.margin().offers().stream()
                 .filter(offer ->
                         !offer.at().isLessThan(bar.start()) && offer.at().isLessThan(bar.end()))
                 .map(offer -> rules.said(offer.rule()))
                 .forEach(parts::add);
         return parts;
+    }
+
+    /** The tempo where it becomes another one, and at the start of every pass that is not as usual. */
+    private void addPaces(List<String> parts) {
+        Optional<Pace> pace = Optional.empty();
+        boolean isSaid = false;
+        for (Margin.PaceAt change : timeline.margin().paces()) {
+            if (!change.at().isLessThan(bar.end())) break;
+            boolean here = !change.at().isLessThan(bar.start());
+            if (here && !isSaid && bar.isFirst() && bar.start().isLessThan(change.at()))
+                pace.map(rules::of).ifPresent(parts::add);
+            isSaid |= here;
+            pace = change.pace();
+            if (here) parts.add(pace.map(rules::of).orElseGet(this::usualTempo));
+        }
+        if (!isSaid && bar.isFirst()) pace.map(rules::of).ifPresent(parts::add);
     }
 
     private void addStart(TimelineSpan span, List<String> parts) {
@@ -134,7 +147,12 @@ public final class BarNote {
     /** Where a section in another key begins, and where the song goes back. */
     private Optional<String> raise(TimelineSpan span) {
         Optional<Raise> last = timeline.before(span).flatMap(TimelineSpan::raise);
-        if (span.raise().equals(last)) return Optional.empty();
+        boolean goesOn = span.raise().equals(last);
+        // Every pass says so, or the first alone would seem to be meant.
+        boolean starts = bar.isFirst()
+                && span.start().equals(bar.start())
+                && span.raise().isPresent();
+        if (goesOn && !starts) return Optional.empty();
         return Optional.of(span.raise().map(rules::of).orElse(Words.of("bar-note.back")));
     }
 

@@ -218,7 +218,11 @@ final class Layout {
     private List<Margin.PaceAt> paces() {
         var changes = new ArrayList<Margin.PaceAt>();
         Optional<Pace> now = Optional.empty();
-        for (Margin.PaceAt each : paces) {
+        for (int i = 0; i < paces.size(); i++) {
+            Margin.PaceAt each = paces.get(i);
+            // A pass begins at the song's tempo, and at another one at once.
+            boolean isPassing = i + 1 < paces.size() && paces.get(i + 1).at().equals(each.at());
+            if (isPassing) continue;
             if (!each.pace().equals(now)) changes.add(each);
             now = each.pace();
         }

@@ -9,7 +9,6 @@ import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
 import tactus.formats.font.Typeface;
 import tactus.words.HintWords;
-import tactus.words.MeantWords;
 import tactus.words.Words;
 
 /** Puts the title and the parts that the song asks for on the pages. */
@@ -85,7 +84,6 @@ final class SheetLayout {
         if (!song.facts().note().isEmpty()) layLines(song.facts().note(), Typeface.REGULAR, 10, 14, Ink.SOFT);
         pages.moveDown(2);
         pages.paragraphs(new HintWords(song).ofSong(), pages.left(), pages.width());
-        pages.paragraphs(MeantWords.of(song, timeline), pages.left(), pages.width());
         pages.moveDown(2);
     }
 

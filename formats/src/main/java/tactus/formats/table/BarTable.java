@@ -9,13 +9,16 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import tactus.core.chord.ChordName;
 import tactus.core.harmony.Chord;
+import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
+import tactus.core.rule.FormChoice;
 import tactus.core.song.Song;
 import tactus.core.song.Sounded;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.StrokeLine;
 import tactus.core.time.Length;
 import tactus.core.timeline.BarRange;
+import tactus.core.timeline.Fit;
 import tactus.core.timeline.Margin;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
@@ -24,6 +27,7 @@ import tactus.core.timeline.TimelineStroke;
 import tactus.formats.file.WholeFile;
 import tactus.words.BarNote;
 import tactus.words.SongWords;
+import tactus.words.Words;
 
 /**
  * A song as a table: a row for every chord of every bar as played, as comma-separated values (RFC 4180) in UTF-8. The
@@ -138,7 +142,7 @@ public final class BarTable {
                         .map(fingers -> fingers.toText(chord.get().voicing()))
                         .orElse(""),
                 span.pattern().flatMap(song::pattern).map(Pattern::name).orElse(""),
-                span.pattern().isPresent() ? words.rules().of(span.played().form()) : "",
+                form(span, bar),
                 strokes.stream().map(BarTable::sign).collect(Collectors.joining(" ")),
                 strokes.stream().map(stroke -> stroke.count().toString()).collect(Collectors.joining(" ")),
                 seconds(timeline.seconds(from)),
@@ -146,6 +150,25 @@ public final class BarTable {
                 span.played().swell().from().letters(),
                 sung(from, to),
                 from.equals(bar.start()) ? BarNote.of(words, timeline, bar) : "");
+    }
+
+    /** The form that is played, that of a pattern that is one, and where its last round is cut. */
+    private String form(TimelineSpan span, TimelineBar bar) {
+        if (span.pattern().isEmpty()) return "";
+        Optional<Form> kept = song.pattern(span.pattern().get()).flatMap(Pattern::form);
+        boolean isKept = span.played().form().equals(FormChoice.FULL) && kept.isPresent();
+        String form = isKept
+                ? Words.lexicon().word("form", kept.get().rule())
+                : words.rules().of(span.played().form());
+        Length beat = bar.meter().beats().getFirst();
+        return span.fit()
+                .filter(Fit::isCut)
+                .map(fit -> Words.of(
+                        "table.cut",
+                        form,
+                        fit.rest().dividedBy(beat),
+                        fit.round().dividedBy(beat)))
+                .orElse(form);
     }
 
     /** What is sung between two places. */

@@ -16,6 +16,7 @@ import tactus.core.outline.WordLane;
 import tactus.core.rule.FormChoice;
 import tactus.core.saying.Saying;
 import tactus.core.song.Song;
+import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 import tactus.core.time.Quantity;
 import tactus.core.timeline.Margin;
@@ -27,7 +28,6 @@ import tactus.formats.file.WholeFile;
 import tactus.formats.sheet.FactsText;
 import tactus.words.BarNote;
 import tactus.words.HintWords;
-import tactus.words.MeantWords;
 import tactus.words.RibbonWords;
 import tactus.words.SongWords;
 import tactus.words.Words;
@@ -68,7 +68,6 @@ public final class TextChart {
         lines.add(version + FactsText.of(song.facts(), timeline));
         if (!song.facts().note().isEmpty()) lines.add(song.facts().note());
         lines.addAll(new HintWords(song).ofSong());
-        lines.addAll(MeantWords.of(song, timeline));
         Outline outline = Outline.of(timeline);
         outline.pickup().ifPresent(this::addPickup);
         for (OutlinedUse use : outline.uses()) addUse(outline, use);
@@ -167,12 +166,36 @@ public final class TextChart {
         for (Ribbon ribbon : lane.ribbons()) {
             int first = bar(block, ribbon.from());
             int last = bar(block, ribbon.to().minus(Length.of(1, 64)));
-            String said = RibbonWords.of(song, words, ribbon, isSecond).whole();
+            String said = RibbonWords.of(song, words, ribbon, isSecond).whole() + cuts(block, ribbon);
             lines.add("  " + passes(block, lane.passes())
                     + (first == last
                             ? Words.of("chart.bar-note", first, said)
                             : Words.of("chart.ribbon", first, last, said)));
         }
+    }
+
+    /** Where rounds are cut: behind a bar, or before a beat of one. */
+    private static String cuts(Block block, Ribbon ribbon) {
+        if (ribbon.cuts().isEmpty()) return "";
+        Length start = block.bars().getFirst().start();
+        return Words.of(
+                "chart.cut",
+                ribbon.cuts().stream()
+                        .map(cut -> {
+                            TimelineBar last = block.bars().stream()
+                                    .filter(bar -> bar.start().minus(start).isLessThan(cut))
+                                    .reduce((_, later) -> later)
+                                    .orElseThrow();
+                            Length within = cut.minus(last.start().minus(start));
+                            var lines = new BarLines(List.of(last.meter()));
+                            return within.equals(last.meter().length())
+                                    ? Words.of("chart.behind-bar", last.number())
+                                    : Words.of(
+                                            "chart.before-beat",
+                                            last.number(),
+                                            lines.beatsBefore(within).plus(Length.WHOLE));
+                        })
+                        .collect(Collectors.joining(", ")));
     }
 
     /** The number of the bar at a place of the pass. */

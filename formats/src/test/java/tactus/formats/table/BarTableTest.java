@@ -7,14 +7,24 @@ import com.opencsv.CSVReaderHeaderAware;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import tactus.core.harmony.Span;
+import tactus.core.harmony.SpanLength;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.rule.Play;
+import tactus.core.rule.Rule;
+import tactus.core.rule.Where;
 import tactus.core.section.Section;
+import tactus.core.section.SectionId;
 import tactus.core.snag.Snag;
 import tactus.core.snag.Snags;
 import tactus.core.song.Song;
+import tactus.core.time.Meter;
 import tactus.core.timeline.Timeline;
 import tactus.formats.SampleSong;
 import tactus.words.SnagWords;
@@ -82,6 +92,39 @@ class BarTableTest {
                 .distinct()
                 .toList();
         assertEquals(List.of("D"), chords);
+    }
+
+    /** Half a bar of a bar's pattern is no full form; where a bar is whole, none is cut. */
+    @Test
+    void whereAPatternIsCutIsSaidInTheTableAndInTheChart() throws Exception {
+        Song song = Song.empty("Halves")
+                .withPattern(Pattern.empty(new PatternId("p"), "March", Meter.of(4, 4))
+                        .withLine("d-du-udu"));
+        List<Span> spans = List.of(
+                new Span("C", SpanLength.beats(2)),
+                new Span("G", SpanLength.beats(2)),
+                new Span("C", SpanLength.bars(1)),
+                new Span("D", SpanLength.beats(3)),
+                new Span("G", SpanLength.beats(1)));
+        var verse = new SectionId("verse");
+        song = song.withSection(new Section(verse, "Verse", Collections.nCopies(3, Meter.of(4, 4)), spans, 1))
+                .withOrder(List.of(verse));
+        song = song.withRule(new Rule(Where.EVERYWHERE, Play.pattern(new PatternId("p"))));
+        assertEquals(
+                List.of(
+                        "full form, cut after 2 of 4 beats",
+                        "full form, cut after 2 of 4 beats",
+                        "full form",
+                        "full form, cut after 3 of 4 beats",
+                        "full form, cut after 1 of 4 beats"),
+                rows(song).stream().map(row -> row.get("form")).toList());
+        Path chart = folder.resolve("chart.txt");
+        TextChart.write(song, Timeline.of(song), chart);
+        String text = Files.readString(chart);
+        assertTrue(
+                text.contains(
+                        "bars 1 to 3: March, cut before beat 3 of bar 1, behind bar 1, before beat 4 of bar 3, behind bar 3"),
+                text);
     }
 
     @Test
