@@ -142,7 +142,7 @@ public record Outline(Optional<TimelineBar> pickup, List<OutlinedUse> uses) {
                 .toList();
     }
 
-    private static List<Ribbon> ribbons(Timeline timeline, List<TimelineBar> pass) {
+    static List<Ribbon> ribbons(Timeline timeline, List<TimelineBar> pass) {
         Length start = pass.getFirst().start();
         var ribbons = new ArrayList<Ribbon>();
         for (TimelineSpan span : PassSound.spans(timeline, pass)) {

@@ -3,6 +3,7 @@ package tactus.core.outline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import tactus.core.pattern.PatternId;
 import tactus.core.rule.FormChoice;
 import tactus.core.rule.Swell;
 import tactus.core.section.Stretch.Bounds;
@@ -17,8 +18,9 @@ import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
 import tactus.core.timeline.TimelineStroke;
 
-/** What is heard and held in one pass, counted from its start, so that two passes can be compared. */
-record PassSound(List<Object> chords, List<Struck> strokes, List<Struck> second, List<Object> margin) {
+/** What is heard and held in one pass, and what it is called, counted from its start, so that two passes can be compared. */
+record PassSound(
+        List<Object> chords, List<Ribbon> ribbons, List<Struck> strokes, List<Struck> second, List<Object> margin) {
 
     /** A stroke wherever it is. */
     private record Struck(
@@ -27,6 +29,7 @@ record PassSound(List<Object> chords, List<Struck> strokes, List<Struck> second,
             Stroke stroke,
             List<StruckString> strings,
             List<StruckString> slurred,
+            Optional<PatternId> pattern,
             double loudness) {}
 
     private record Held(String chord, Length at, Length length, int semitonesUp) {}
@@ -43,7 +46,8 @@ record PassSound(List<Object> chords, List<Struck> strokes, List<Struck> second,
             for (TimelineStroke stroke : timeline.strokesIn(bar.number())) strokes.add(struck(stroke, start));
         List<Struck> second =
                 heard.second(bars).stream().map(stroke -> struck(stroke, start)).toList();
-        return new PassSound(chords(timeline, bars), strokes, second, margin(heard, bars));
+        return new PassSound(
+                chords(timeline, bars), Outline.ribbons(timeline, bars), strokes, second, margin(heard, bars));
     }
 
     private static Struck struck(TimelineStroke stroke, Length start) {
@@ -53,6 +57,7 @@ record PassSound(List<Object> chords, List<Struck> strokes, List<Struck> second,
                 stroke.stroke(),
                 stroke.strings(),
                 stroke.slurred(),
+                stroke.pattern(),
                 stroke.loudness());
     }
 

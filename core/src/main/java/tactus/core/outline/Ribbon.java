@@ -33,7 +33,14 @@ public record Ribbon(
         return new Ribbon(other, to, what, pattern, form, cuts);
     }
 
+    /** Whether {@code next} is more of the same; what is struck once is struck anew on the next chord. */
     boolean goesOnAs(Ribbon next) {
-        return what.equals(next.what) && pattern.equals(next.pattern) && form.equals(next.form) && to.equals(next.from);
+        boolean isStruckOnce = what.filter(each -> each == What.Event.HELD || each == What.Event.STOP)
+                .isPresent();
+        return !isStruckOnce
+                && what.equals(next.what)
+                && pattern.equals(next.pattern)
+                && form.equals(next.form)
+                && to.equals(next.from);
     }
 }

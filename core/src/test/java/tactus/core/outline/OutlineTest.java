@@ -14,6 +14,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 import tactus.core.harmony.Span;
 import tactus.core.harmony.SpanLength;
 import tactus.core.outside.English;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
 import tactus.core.section.Except;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
@@ -152,7 +154,7 @@ class OutlineTest {
 
     /** Against a second computation: the strokes of both uses, written out with their places, are compared as text. */
     @Test
-    void forAnySongTheSameIsWhatSoundsTheSame() {
+    void forAnySongTheSameIsWhatSoundsAndIsCalledTheSame() {
         var random = new Random(3);
         String[] says = {"soft", "silence", "held strum", "only downs form", "very strong", "stop and count"};
         for (int i = 0; i < 150; i++) {
@@ -184,8 +186,45 @@ class OutlineTest {
                             .append(stroke.stroke())
                             .append(stroke.strings())
                             .append(stroke.loudness())
+                            .append(timeline.spans().get(stroke.span()).played().what())
+                            .append(timeline.spans().get(stroke.span()).played().form())
                             .append('\n');
         return text.toString();
+    }
+
+    /** Two patterns of the same strokes are two names, and a page that says "the same" would lose one; a held strum is struck anew. */
+    @Test
+    void aPatternOfTheSameStrokesUnderAnotherNameIsNotTheSameAndHeldStrumsAreABoxEach() {
+        Pattern first = VERSE_TWICE.patterns().getFirst();
+        Song song = VERSE_TWICE.withPattern(first.copiedAs(new PatternId("twin"), "Twin"));
+        assertEquals(OptionalInt.of(0), outline(song).uses().getLast().sameAs());
+        Song twin = song.withRule(English.rule(song, "last " + verse() + ": Twin"));
+        assertEquals(OptionalInt.empty(), outline(twin).uses().getLast().sameAs());
+        Song held = song.withRule(English.rule(song, verse() + ": held strum"));
+        int spans = VERSE_TWICE.sections().getFirst().spans().size();
+        assertEquals(
+                spans,
+                outline(held)
+                        .uses()
+                        .getFirst()
+                        .blocks()
+                        .getFirst()
+                        .lanes()
+                        .getFirst()
+                        .ribbons()
+                        .size());
+        Song silent = song.withRule(English.rule(song, verse() + ": silence"));
+        assertEquals(
+                1,
+                outline(silent)
+                        .uses()
+                        .getFirst()
+                        .blocks()
+                        .getFirst()
+                        .lanes()
+                        .getFirst()
+                        .ribbons()
+                        .size());
     }
 
     @Test

