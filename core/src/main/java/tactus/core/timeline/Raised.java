@@ -1,6 +1,7 @@
 package tactus.core.timeline;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import tactus.core.harmony.Chord;
@@ -17,9 +18,29 @@ import tactus.core.shape.Voicing;
 import tactus.core.song.Song;
 
 /** A part of a song in another key: the capo moved, or every shape moved up the neck with a barre for its open strings. */
-final class Raised {
+public final class Raised {
 
     private Raised() {}
+
+    /**
+     * The shapes that parts in another key are held in and that are none of the song's own, each once, in the order of playing.
+     *
+     * @param song as it is shown, from which {@code timeline} was laid out
+     */
+    public static List<Chord> shapes(Song song, Timeline timeline) {
+        var shapes = new LinkedHashMap<String, Chord>();
+        for (TimelineSpan span : timeline.spans()) {
+            boolean isKnown = song.chord(span.chord()).isPresent() || shapes.containsKey(span.chord());
+            if (isKnown
+                    || span.raise()
+                            .filter(raise -> raise.way() == Raise.Way.SHAPES)
+                            .isEmpty()) continue;
+            withRaised(song, span.raise().get().semitones()).stream()
+                    .filter(chord -> chord.name().equals(span.chord()))
+                    .forEach(chord -> shapes.put(chord.name(), chord));
+        }
+        return List.copyOf(shapes.values());
+    }
 
     /** The strings that strokes sound there. */
     static Strings strings(Song song, Optional<Raise> raise) {

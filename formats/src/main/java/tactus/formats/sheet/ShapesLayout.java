@@ -9,6 +9,8 @@ import tactus.core.search.StandIn;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
 import tactus.core.song.Song;
+import tactus.core.timeline.Raised;
+import tactus.core.timeline.Timeline;
 import tactus.words.HintWords;
 import tactus.words.Words;
 
@@ -16,6 +18,7 @@ import tactus.words.Words;
 final class ShapesLayout {
 
     private final Song song;
+    private final Timeline timeline;
     private final Pages pages;
     private final SheetLook look;
     private final double scale;
@@ -23,8 +26,9 @@ final class ShapesLayout {
     /** A shape with what is said behind its name. */
     private record Drawn(Chord chord, String note) {}
 
-    ShapesLayout(Song song, Pages pages, SheetLook look) {
+    ShapesLayout(Song song, Timeline timeline, Pages pages, SheetLook look) {
         this.song = song;
+        this.timeline = timeline;
         this.pages = pages;
         this.look = look;
         scale = song.lesson().handout().shapes() / 100.0;
@@ -47,6 +51,7 @@ final class ShapesLayout {
             if (song.lesson().handout().hasEasier())
                 easier(chord).ifPresent(other -> all.add(new Drawn(other, Words.of("sheet.easier"))));
         }
+        Raised.shapes(song, timeline).forEach(chord -> all.add(new Drawn(chord, Words.of("sheet.raised"))));
         return all;
     }
 

@@ -40,7 +40,7 @@ final class SheetLayout {
         switch (part) {
             case FACTS -> layFacts();
             case NOTES -> layNotes();
-            case SHAPES -> new ShapesLayout(song, pages, look).lay();
+            case SHAPES -> new ShapesLayout(song, timeline, pages, look).lay();
             case PATTERNS -> new PatternsLayout(song, timeline, pages, look).lay();
             case MAP -> new MapLayout(song, timeline, pages).lay();
             case BARS -> {

@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import tactus.core.outline.Block;
 import tactus.core.outline.Lane;
 import tactus.core.outline.Outline;
@@ -22,6 +23,7 @@ import tactus.core.time.Length;
 import tactus.core.time.Quantity;
 import tactus.core.timeline.Margin;
 import tactus.core.timeline.PlayedForm;
+import tactus.core.timeline.Raised;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
@@ -224,7 +226,7 @@ public final class TextChart {
     private void addShapes() {
         if (song.chords().isEmpty()) return;
         lines.add("");
-        lines.add(song.chords().stream()
+        lines.add(Stream.concat(song.chords().stream(), Raised.shapes(song, timeline).stream())
                 .map(chord -> chord.name() + " " + chord.voicing())
                 .collect(Collectors.joining("   ")));
         lines.addAll(new HintWords(song).ofChords());

@@ -32,6 +32,7 @@ import tactus.core.song.Accepted;
 import tactus.core.song.Hint;
 import tactus.core.song.Song;
 import tactus.core.timeline.PlayedForm;
+import tactus.core.timeline.Raised;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineSpan;
 import tactus.formats.SampleSong;
@@ -125,7 +126,8 @@ class NothingIsLostTest {
                 .filter(hint -> hint.about().inSection().stream().allMatch(song.order()::contains))
                 .map(Hint::text)
                 .forEach(said::add);
-        song.chords().forEach(chord -> said.add(chord.voicing().toString()));
+        Stream.concat(song.chords().stream(), Raised.shapes(song, timeline).stream())
+                .forEach(chord -> said.add(chord.voicing().toString()));
         song.chords()
                 .forEach(chord -> chord.moves()
                         .forEach(at -> said.add(at.count()

@@ -87,7 +87,6 @@ class SheetTest {
                             "First Verse, 2 times",
                             "Second Verse, 3 times",
                             "not as from bar 1",
-                            "goes round 3 times",
                             "last 2 bars:",
                             "pass 2, bar 1 left out",
                             "“breathe”",
