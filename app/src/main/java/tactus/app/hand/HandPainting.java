@@ -215,6 +215,12 @@ final class HandPainting {
         } else {
             brush.setFill(colour);
             brush.fill();
+            if (stroke.isAccented()) {
+                // An accent has an edge, so that it is one without its colour too.
+                brush.setStroke(inks.ink());
+                brush.setLineWidth(large ? 1.6 : 0.8);
+                brush.stroke();
+            }
         }
     }
 

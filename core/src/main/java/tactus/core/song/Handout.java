@@ -34,14 +34,14 @@ public record Handout(
         NOTES,
         SHAPES,
         PATTERNS,
+        /** What the marks mean; beside the pictures that have them. */
+        LEGEND,
         /** The running order, a line for each entry. */
         MAP,
         /** The running order bar by bar. */
         BARS,
         /** What to practise, with boxes to tick. */
-        PRACTICE,
-        /** What the marks mean. */
-        LEGEND
+        PRACTICE
     }
 
     /** Which of the bars have a small picture of the hand. */
@@ -126,7 +126,7 @@ public record Handout(
 
     /** Everything but the map and what to practise, on as many pages as it needs. */
     public static final Handout USUAL = new Handout(
-            List.of(Part.FACTS, Part.NOTES, Part.SHAPES, Part.PATTERNS, Part.BARS, Part.LEGEND),
+            List.of(Part.FACTS, Part.NOTES, Part.SHAPES, Part.PATTERNS, Part.LEGEND, Part.BARS),
             100,
             Fit.AS_NEEDED,
             false,

@@ -5,10 +5,16 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import tactus.core.outline.Outline;
+import tactus.core.pattern.Pattern;
+import tactus.core.rule.Swell;
 import tactus.core.song.Song;
 import tactus.core.stroke.Direction;
+import tactus.core.stroke.Force;
+import tactus.core.stroke.Miss;
 import tactus.core.stroke.Mute;
+import tactus.core.stroke.Pick;
 import tactus.core.stroke.Pluck;
+import tactus.core.stroke.Reach;
 import tactus.core.stroke.Ring;
 import tactus.core.stroke.Stop;
 import tactus.core.stroke.Stroke;
@@ -46,13 +52,17 @@ final class LegendLayout {
         for (int i = 0; i < lines.size(); i++) {
             pages.pen().text(lines.get(i), pages.left(), top + LINE * (i + 1), Typeface.REGULAR, SIZE, Ink.SOFT);
         }
-        pages.moveDown(LINE * lines.size());
+        pages.moveDown(LINE * lines.size() + 8);
     }
 
     /** The codes of the marks that are used. */
     private Set<String> marks() {
         var marks = new LinkedHashSet<String>();
-        PlayedForm.of(song, timeline).forEach(each -> each.pattern().played().forEach(stroke -> add(stroke, marks)));
+        List<Pattern> patterns =
+                PlayedForm.of(song, timeline).stream().map(PlayedForm::pattern).toList();
+        patterns.forEach(each -> each.played().forEach(stroke -> add(stroke, marks)));
+        if (marks.contains("down") || marks.contains("up")) marks.add("path");
+        if (patterns.stream().anyMatch(each -> each.played().contains(Miss.MISS))) marks.add("counted");
         boolean isAgainst = PlayedForm.of(song, timeline).stream()
                 .map(PlayedForm::pattern)
                 .anyMatch(pattern -> pattern.grid().slots().stream().anyMatch(pattern::isAgainstHand));
@@ -69,11 +79,20 @@ final class LegendLayout {
             case Strum strum -> {
                 marks.add(strum.direction() == Direction.DOWN ? "down" : "up");
                 if (strum.force().isAccented()) marks.add("accent");
+                if (strum.force() == Force.SOFT) marks.add("soft");
+                if (strum.reach() != Reach.ALL) marks.add("reach");
                 if (strum.touch() == Touch.PALM_MUTED) marks.add("palm");
                 if (strum.touch() == Touch.SWEPT) marks.add("sweep");
             }
-            case Mute _ -> marks.add("mute");
-            case Pluck _ -> marks.add("pluck");
+            case Mute mute -> {
+                marks.add("mute");
+                if (mute.force().isAccented()) marks.add("accent");
+            }
+            case Pluck pluck -> {
+                marks.add("pluck");
+                if (pluck.force().isAccented()) marks.add("accent");
+                if (pluck.picks().stream().anyMatch(Pick.ByRole.class::isInstance)) marks.add("fingers");
+            }
             case Stop _ -> marks.add("stop");
             case Ring _ -> marks.add("ring");
             default -> {}
@@ -81,7 +100,13 @@ final class LegendLayout {
     }
 
     private void addBars(Set<String> marks) {
-        if (timeline.spans().stream().anyMatch(span -> span.goesOn())) marks.add("goes-on");
+        boolean goesOn = timeline.bars().stream()
+                .anyMatch(bar -> timeline.spansIn(bar).stream()
+                        .anyMatch(span -> span.goesOn() || span.start().isLessThan(bar.start())));
+        if (goesOn) marks.add("goes-on");
+        boolean isLoud = timeline.margin().swells().stream()
+                .anyMatch(each -> !each.swell().equals(Swell.USUAL));
+        if (isLoud) marks.add("loud");
         if (timeline.spans().stream()
                 .anyMatch(span -> span.fit().filter(Fit::isCut).isPresent())) marks.add("cut");
         if (!timeline.margin().sung().isEmpty()) marks.add("sung");

@@ -2,6 +2,7 @@ package tactus.formats.sheet;
 
 import java.io.IOException;
 import java.util.Comparator;
+import java.util.List;
 import tactus.core.picture.HandPicture;
 import tactus.core.picture.Mark;
 import tactus.core.picture.Point;
@@ -10,6 +11,9 @@ import tactus.formats.font.Typeface;
 
 /** Prints a picture of the hand over the strings. */
 final class PrintedPicture {
+
+    /** How wide the dark edge of an accent is, in points. */
+    private static final double EDGE = 0.6;
 
     private final Pen pen;
     private final Tuning tuning;
@@ -56,17 +60,20 @@ final class PrintedPicture {
         var byHeight = Comparator.comparingDouble(Point::y);
         Point highest = brush.outline().stream().min(byHeight).orElseThrow();
         Point lowest = brush.outline().stream().max(byHeight).orElseThrow();
-        boolean accented = brush.isAccented();
-        pen.line(at(highest), at(lowest), accented ? 2 : brush.isAgainst() ? 0.6 : 1.1, accented ? Ink.WARM : Ink.DARK);
+        if (brush.isAccented()) printEdged(at(highest), at(lowest), 1.3);
+        else pen.line(at(highest), at(lowest), brush.isAgainst() ? 0.6 : 1.1, Ink.DARK);
+    }
+
+    /** An accent is wider and has a dark edge, so that it is one in grey too. */
+    private void printEdged(Point from, Point to, double thickness) throws IOException {
+        pen.line(from, to, thickness + 2 * EDGE, Ink.DARK);
+        pen.line(from, to, thickness, Ink.WARM);
     }
 
     private void printSmallCross(Mark.Cross cross, double middle) throws IOException {
         Point at = at(new Point(cross.middle().x(), middle));
         double arm = 1.7;
-        double thickness = cross.isAccented() ? 1.2 : 0.8;
-        Ink ink = cross.isAccented() ? Ink.WARM : Ink.DARK;
-        pen.line(moved(at, -arm, -arm), moved(at, arm, arm), thickness, ink);
-        pen.line(moved(at, -arm, arm), moved(at, arm, -arm), thickness, ink);
+        printCross(cross.isAccented(), at, arm, 0.8);
     }
 
     private void print(Mark mark) throws IOException {
@@ -74,11 +81,12 @@ final class PrintedPicture {
             case Mark.StringLine line -> pen.line(at(line.from()), at(line.to()), line.thickness() * 0.6, Ink.FAINT);
             case Mark.BeatLine line -> pen.line(at(line.from()), at(line.to()), line.isBar() ? 0.9 : 0.4, Ink.FAINT);
             case Mark.Path path -> printPath(path);
-            case Mark.Brush brush ->
-                pen.shape(
-                        brush.outline().stream().map(this::at).toList(),
-                        brush.isAccented() ? Ink.WARM : Ink.DARK,
-                        brush.isAgainst());
+            case Mark.Brush brush -> {
+                List<Point> outline = brush.outline().stream().map(this::at).toList();
+                if (brush.isAccented() && !brush.isAgainst()) pen.shape(outline, Ink.WARM, false);
+                boolean isEdge = brush.isAccented() || brush.isAgainst();
+                pen.shape(outline, Ink.DARK, isEdge);
+            }
             case Mark.Cross cross -> printCross(cross);
             case Mark.StopBar bar -> pen.line(at(bar.from()), at(bar.to()), bar.thickness(), Ink.DARK);
             case Mark.Trail trail -> pen.line(at(trail.from()), at(trail.to()), trail.thickness(), Ink.SOFT);
@@ -102,15 +110,23 @@ final class PrintedPicture {
     private void printCross(Mark.Cross cross) throws IOException {
         Point middle = at(cross.middle());
         double arm = cross.arm();
-        double thickness = cross.isAccented() ? 1.6 : 0.9;
-        Ink ink = cross.isAccented() ? Ink.WARM : Ink.DARK;
-        pen.line(moved(middle, -arm, -arm), moved(middle, arm, arm), thickness, ink);
-        pen.line(moved(middle, -arm, arm), moved(middle, arm, -arm), thickness, ink);
+        printCross(cross.isAccented(), middle, arm, 0.9);
+    }
+
+    private void printCross(boolean isAccented, Point middle, double arm, double thickness) throws IOException {
+        Point[] ends = {
+            moved(middle, -arm, -arm), moved(middle, arm, arm), moved(middle, -arm, arm), moved(middle, arm, -arm)
+        };
+        for (int i = 0; i < ends.length; i += 2) {
+            if (isAccented) printEdged(ends[i], ends[i + 1], thickness);
+            else pen.line(ends[i], ends[i + 1], thickness, Ink.DARK);
+        }
     }
 
     private void printFinger(Mark.Finger finger) throws IOException {
         Point middle = at(finger.middle());
         Ink ink = finger.isAccented() ? Ink.WARM : Ink.DARK;
+        if (finger.isAccented() && !finger.isWrong()) pen.disc(middle, finger.radius() + 2 * EDGE, Ink.DARK, false);
         pen.disc(middle, finger.radius(), ink, finger.isWrong());
         printLetters(finger.label(), middle, finger.radius() * 1.35, finger.isWrong() ? ink : Ink.PAPER);
     }
