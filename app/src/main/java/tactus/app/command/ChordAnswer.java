@@ -106,8 +106,8 @@ sealed interface ChordAnswer {
                                     Words.value(
                                             shape.missing().stream().sorted().toList()));
             return String.format(
-                    "  %-17s %-8s ease %3d  %s%s%s",
-                    shape.voicing(), shape.fingers(), shape.ease(), parts, movable, missing);
+                    "  %-17s %-8s ease %3d  fullness %3d  %s%s%s",
+                    shape.voicing(), shape.fingers(), shape.ease(), shape.fullness(), parts, movable, missing);
         }
 
         private static String part(Effort.Part part) {
@@ -127,7 +127,8 @@ sealed interface ChordAnswer {
                 list.addObject()
                         .put("frets", shape.voicing().toString())
                         .put("fingers", shape.fingers())
-                        .put("ease", shape.ease());
+                        .put("ease", shape.ease())
+                        .put("fullness", shape.fullness());
             }
             return tree;
         }

@@ -95,7 +95,7 @@ final class OfferColumn extends VBox {
     private Button offer(Shape shape) {
         var picture = new ShapeView(settings);
         picture.heldProperty().set(Optional.of(HeldShape.of(shape.grip())));
-        var text = new Label(Words.of("shape.ease", shape.ease())
+        var text = new Label(Words.of("shape.ease-and-fullness", shape.ease(), shape.fullness())
                 + (shape.missing().contains(Degree.FIVE) ? "  " + Words.of("shape.noFifth") : ""));
         text.getStyleClass().add("quiet");
         var offer = new Button();

@@ -30,9 +30,9 @@ public record Offers(List<Shape> shapes, Optional<StandIn> standIn) {
     /** Those that ask less of the hand than what is held now; all where the hand cannot hold that. */
     List<Shape> easier(Chord held, Neck neck, FrettingHand hand) {
         double cost = Grip.of(held.voicing(), neck, hand)
-                .map(grip -> grip.effort(neck, hand).cost())
+                .map(grip -> grip.effort(neck, hand).handCost())
                 .orElse(Double.MAX_VALUE);
-        return shapes.stream().filter(shape -> shape.effort().cost() < cost).toList();
+        return shapes.stream().filter(shape -> shape.effort().handCost() < cost).toList();
     }
 
     /** Shapes are searched for as they are called, and judged where the capo is. This takes a while. */

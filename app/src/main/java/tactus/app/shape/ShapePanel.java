@@ -255,7 +255,8 @@ public final class ShapePanel extends HBox {
 
     private void showEffort(ChosenShape shape) {
         Optional<Effort> effort = shape.effort();
-        ease.setText(effort.map(each -> Words.of("shape.ease", each.ease())).orElse(""));
+        ease.setText(effort.map(each -> Words.of("shape.ease-and-fullness", each.ease(), each.fullness()))
+                .orElse(""));
         var said = new ArrayList<String>();
         effort.ifPresentOrElse(
                 each -> each.parts().forEach(part -> said.add(EffortText.of(part))),

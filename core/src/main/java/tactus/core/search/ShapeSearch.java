@@ -52,15 +52,14 @@ public final class ShapeSearch {
                 .map(Ranking.Ranked::shape);
     }
 
+    /** What is chosen for its ease and its sound together stands in the order of its ease. */
     private static List<Shape> taughtFirst(Optional<Shape> taught, List<Shape> others, int most) {
-        return Stream.concat(
-                        taught.stream(),
-                        others.stream()
-                                .filter(shape -> taught.filter(
-                                                first -> first.voicing().equals(shape.voicing()))
-                                        .isEmpty()))
-                .limit(most)
-                .toList();
+        Stream<Shape> beside = others.stream()
+                .filter(shape -> taught.filter(first -> first.voicing().equals(shape.voicing()))
+                        .isEmpty())
+                .limit(most - taught.stream().count())
+                .sorted(Comparator.comparingDouble(shape -> shape.effort().handCost()));
+        return Stream.concat(taught.stream(), beside).toList();
     }
 
     /** Returns the first shape for {@code name}: the one that most teachers draw, otherwise the easiest. */
@@ -80,13 +79,7 @@ public final class ShapeSearch {
                 .map(shape -> shape.at(where, hand))
                 .toList();
         Optional<Shape> taught = taught(name, ChordTones.of(name)).map(shape -> shape.at(where, hand));
-        return taughtFirst(
-                taught,
-                found.stream()
-                        .sorted(Comparator.comparingDouble(
-                                shape -> shape.effort().cost()))
-                        .toList(),
-                most);
+        return taughtFirst(taught, found, most);
     }
 
     /** Whether the lowest string is not the one that lies lowest, so that a bass means nothing. */

@@ -47,6 +47,7 @@ public record Effort(List<Part> parts) {
 
     private static final double FULL_EASE = 100;
     private static final double EASE_STEP = 1.5;
+    private static final double FULLNESS_STEP = 4;
 
     public Effort {
         parts = List.copyOf(parts);
@@ -177,8 +178,13 @@ public record Effort(List<Part> parts) {
         return parts.stream().mapToDouble(Part::cost).sum();
     }
 
-    /** How easy the shape is, from 100 for open strings down to 0. */
+    /** How easy the shape is to hold, from 100 for open strings down to 0, however it sounds. */
     public int ease() {
-        return (int) Math.max(0, Math.round(FULL_EASE - EASE_STEP * cost()));
+        return (int) Math.max(0, Math.round(FULL_EASE - EASE_STEP * handCost()));
+    }
+
+    /** How full it sounds, from 100 for every string and every note of its name down to 0. */
+    public int fullness() {
+        return (int) Math.max(0, Math.round(FULL_EASE - FULLNESS_STEP * (cost() - handCost())));
     }
 }

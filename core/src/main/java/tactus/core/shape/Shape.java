@@ -28,9 +28,14 @@ public record Shape(Grip grip, Effort effort, Set<Degree> missing) {
         return grip.voicing();
     }
 
-    /** How easy it is, from 100 down to 0. */
+    /** How easy it is to hold, from 100 down to 0. */
     public int ease() {
         return effort.ease();
+    }
+
+    /** How full it sounds, from 100 down to 0. */
+    public int fullness() {
+        return effort.fullness();
     }
 
     /** The fingers as they are written beside the frets: {@code x32010}. */
