@@ -203,7 +203,8 @@ class SlipsTest {
         "Verse 8 / Verse 2 9 / Chorus 8 *, LENGTH_UNLIKE_SIBLING",
         "Verse A 8 / Chorus 8 / Verse B 7 *, LENGTH_UNLIKE_SIBLING",
         "Chorus 8 / Bridge 8 / second Chorus 9 *, LENGTH_UNLIKE_SIBLING",
-        "Verse1 8 / Bridge 8 / Verse2 9 *, LENGTH_UNLIKE_SIBLING"
+        "Verse1 8 / Bridge 8 / Verse2 9 *, LENGTH_UNLIKE_SIBLING",
+        "Verse 8 / Bridge 8 / Last verse 9 *, LENGTH_UNLIKE_SIBLING"
     })
     void aLengthIsAskedAboutOnlyWhereTheRestOfTheSongMakesASlipLikely(String parts, String asked) {
         Song song = song("4/4", "C: 1 bar", "d-du-udu").withUses(List.of()).withoutSection(VERSE);

@@ -6,7 +6,7 @@ import tactus.core.language.Lexicon;
 import tactus.core.language.Ordinals;
 import tactus.core.section.Section;
 
-/** Which sections are one thing by their names: Verse, Verse 2, Verse two, Verse B and second Verse. */
+/** Which sections are one thing by their names: Verse, Verse 2, Verse two, Verse B, second Verse and last verse. */
 final class Namesakes {
 
     private final Lexicon lexicon;
@@ -34,7 +34,8 @@ final class Namesakes {
             String bare = words[0].replaceAll("\\d+$", "");
             return bare.isEmpty() ? words[0] : bare;
         }
-        int from = ordinals.number(words[0]).isPresent() ? 1 : 0;
+        boolean isNamed = ordinals.number(words[0]).isPresent() || lexicon.is("section-which", words[0]);
+        int from = isNamed ? 1 : 0;
         int to = counts(words[words.length - 1]) ? words.length - 1 : words.length;
         return from < to ? String.join(" ", List.of(words).subList(from, to)) : name.toLowerCase(Locale.ROOT);
     }
