@@ -23,9 +23,13 @@ public record RibbonWords(String whole, String brief) {
 
     /** @param isSecond whether a second guitar plays it */
     public static RibbonWords of(Song song, SongWords words, Ribbon ribbon, boolean isSecond) {
-        if (ribbon.what().orElse(null) instanceof What.Event event)
-            return said(words.rules().of(event));
         Optional<Pattern> pattern = ribbon.pattern().flatMap(song::pattern);
+        if (ribbon.what().orElse(null) instanceof What.Event event) {
+            String said = words.rules().of(event);
+            // Muted strokes strike as the pattern does that would be played.
+            return pattern.map(each -> new RibbonWords(Words.of("ribbon.muted", said, each.name()), said))
+                    .orElseGet(() -> said(said));
+        }
         if (pattern.isEmpty()) return said(Words.of("ribbon.nothing"));
         String name = pattern.get().name();
         if (isSecond) return said(Words.of("ribbon.second", name));

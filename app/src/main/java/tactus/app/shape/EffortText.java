@@ -1,5 +1,7 @@
 package tactus.app.shape;
 
+import java.util.ArrayList;
+import java.util.List;
 import tactus.core.shape.Effort;
 import tactus.words.Words;
 
@@ -8,8 +10,15 @@ final class EffortText {
 
     private EffortText() {}
 
-    /** {@code stretch 67 mm (-2)}: what it is, how much, and the points it costs. */
-    static String of(Effort.Part part) {
-        return Words.of("effort." + part.kind(), part.amount(), Math.round(part.cost() * 1.5));
+    /** {@code stretch 67 mm (-2)}: what each part is, how much, and the points of ease that it costs; then how full it sounds. */
+    static List<String> of(Effort effort) {
+        var said = new ArrayList<String>();
+        for (Effort.Part part : effort.parts()) {
+            if (part.kind().isOfSound()) continue;
+            long points = Math.round(part.cost() * Effort.EASE_STEP);
+            said.add(Words.of("effort." + part.kind(), part.amount(), points));
+        }
+        if (effort.fullness() < 100) said.add(Words.of("effort.fullness", effort.fullness()));
+        return said;
     }
 }

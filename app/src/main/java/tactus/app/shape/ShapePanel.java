@@ -255,11 +255,10 @@ public final class ShapePanel extends HBox {
 
     private void showEffort(ChosenShape shape) {
         Optional<Effort> effort = shape.effort();
-        ease.setText(effort.map(each -> Words.of("shape.ease-and-fullness", each.ease(), each.fullness()))
-                .orElse(""));
+        ease.setText(effort.map(each -> Words.of("shape.ease", each.ease())).orElse(""));
         var said = new ArrayList<String>();
         effort.ifPresentOrElse(
-                each -> each.parts().forEach(part -> said.add(EffortText.of(part))),
+                each -> said.addAll(EffortText.of(each)),
                 () -> said.add(Words.of("shape.beyondHand", shape.hand().span())));
         if (shape.chord().voicing().isMovable()) said.add(Words.of("shape.movable"));
         shape.grip().ifPresent(grip -> said.addAll(dampened(grip)));

@@ -187,8 +187,8 @@ class ShapeModelTest {
     void offersAreTheEasiestShapesBehindTheCapoForThisHand() {
         List<Shape> shapes = model.offersProperty().get().shapes();
         assertEquals(12, shapes.size());
-        List<Integer> eases = shapes.stream().map(Shape::ease).toList();
-        assertEquals(eases.stream().sorted((a, b) -> b - a).toList(), eases);
+        List<Integer> others = shapes.stream().skip(1).map(Shape::ease).toList();
+        assertEquals(others.stream().sorted((a, b) -> b - a).toList(), others, "behind the one that teachers draw");
         fixture.settings.handProperty().set(new FrettingHand(55, false));
         assertTrue(model.offersProperty().get().shapes().stream()
                 .allMatch(shape -> shape.grip().stretch() <= 55));

@@ -69,7 +69,7 @@ public record PassPlan(List<Piece> pieces, List<Assigned> assigned) {
         return switch (part) {
             case Part.InBars(var stretch) -> section.in(stretch);
             case Part.InHalf(boolean second) -> {
-                BarLines bars = section.section().barLines();
+                BarLines bars = section.lines();
                 Length middle = bars.start((bars.bars() + 1) / 2);
                 yield Optional.of(second ? new Bounds(middle, bars.length()) : new Bounds(Length.ZERO, middle));
             }
@@ -93,7 +93,7 @@ public record PassPlan(List<Piece> pieces, List<Assigned> assigned) {
             this.numbered = numbered;
             section = numbered.section();
             this.rules = rules;
-            bars = section.barLines();
+            bars = numbered.lines();
             edges = section.edges(round);
             this.sung = sung;
         }

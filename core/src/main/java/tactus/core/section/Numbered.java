@@ -16,13 +16,19 @@ import tactus.core.time.BarLines;
  *     last that is written
  * @param chords the number of each chord likewise; the two ends of a chord whose middle is left out have the same
  * @param written how many bars are written
+ * @param lines where its bars begin and end
  */
-public record Numbered(Section section, List<Integer> bars, List<Integer> chords, int written) {
+public record Numbered(Section section, List<Integer> bars, List<Integer> chords, int written, BarLines lines) {
 
     public Numbered {
+        Objects.requireNonNull(lines);
         Objects.requireNonNull(section);
         bars = List.copyOf(bars);
         chords = List.copyOf(chords);
+    }
+
+    Numbered(Section section, List<Integer> bars, List<Integer> chords, int written) {
+        this(section, bars, chords, written, section.barLines());
     }
 
     /** {@code section} as it is written. */
@@ -47,16 +53,15 @@ public record Numbered(Section section, List<Integer> bars, List<Integer> chords
 
     /** The same bars and chords in a section that has as many, raised or held otherwise. */
     public Numbered with(Section other) {
-        return new Numbered(other, bars, chords, written);
+        return new Numbered(other, bars, chords, written, lines);
     }
 
     /** Where the bars that {@code stretch} speaks of lie on this pass; empty if none of them is played. */
     public Optional<Bounds> in(Stretch stretch) {
-        BarLines lines = section.barLines();
-        return stretch instanceof Stretch.Counted counted ? in(counted, lines) : stretch.in(lines);
+        return stretch instanceof Stretch.Counted counted ? in(counted) : stretch.in(lines);
     }
 
-    private Optional<Bounds> in(Stretch.Counted said, BarLines lines) {
+    private Optional<Bounds> in(Stretch.Counted said) {
         int last = said.fromBar() <= written ? Math.min(said.toBar(), written) : said.toBar();
         int[] here = IntStream.range(0, bars.size())
                 .filter(bar -> bars.get(bar) >= said.fromBar() && bars.get(bar) <= last)

@@ -30,7 +30,12 @@ public record Effort(List<Part> parts) {
         /** Frets above the third that open strings sound beside, which have another tone. */
         MIXED,
         /** Notes of the name that are missing, or there besides. */
-        INCOMPLETE
+        INCOMPLETE;
+
+        /** Whether it takes something off how full the shape sounds, rather than off how easily it is held. */
+        public boolean isOfSound() {
+            return compareTo(THIN) >= 0;
+        }
     }
 
     /**
@@ -46,7 +51,9 @@ public record Effort(List<Part> parts) {
     }
 
     private static final double FULL_EASE = 100;
-    private static final double EASE_STEP = 1.5;
+    /** The points of ease that a cost of 1 takes off. */
+    public static final double EASE_STEP = 1.5;
+
     private static final double FULLNESS_STEP = 4;
 
     public Effort {
@@ -168,7 +175,7 @@ public record Effort(List<Part> parts) {
     /** What the hand alone pays, however thin or incomplete it sounds. */
     public double handCost() {
         return parts.stream()
-                .filter(part -> part.kind().compareTo(Kind.THIN) < 0)
+                .filter(part -> !part.kind().isOfSound())
                 .mapToDouble(Part::cost)
                 .sum();
     }

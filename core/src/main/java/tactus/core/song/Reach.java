@@ -132,7 +132,7 @@ public record Reach(boolean isAnywhere, List<Beaten> beaten, List<WithoutPass> w
                 for (Why.About about : Why.About.values())
                     winner(here, about)
                             .ifPresent(winner -> beaten.computeIfAbsent(winner, _ -> new TreeSet<>())
-                                    .addAll(bars(section.section().barLines(), piece, before + 1)));
+                                    .addAll(bars(section.lines(), piece, before + 1)));
             }
         }
 

@@ -36,7 +36,7 @@ record PassFrame(
             List<Rule> rules,
             Strings strings,
             List<Bounds> sung) {
-        return new PassFrame(section, section.section().barLines(), raise, plan, rules, strings, sung);
+        return new PassFrame(section, section.lines(), raise, plan, rules, strings, sung);
     }
 
     /** The section as it is on this pass. */

@@ -1,7 +1,6 @@
 package tactus.core.timeline;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
 import tactus.core.harmony.Chord;
@@ -18,29 +17,9 @@ import tactus.core.shape.Voicing;
 import tactus.core.song.Song;
 
 /** A part of a song in another key: the capo moved, or every shape moved up the neck with a barre for its open strings. */
-public final class Raised {
+final class Raised {
 
     private Raised() {}
-
-    /**
-     * The shapes that parts in another key are held in and that are none of the song's own, each once, in the order of playing.
-     *
-     * @param song as it is shown, from which {@code timeline} was laid out
-     */
-    public static List<Chord> shapes(Song song, Timeline timeline) {
-        var shapes = new LinkedHashMap<String, Chord>();
-        for (TimelineSpan span : timeline.spans()) {
-            boolean isKnown = song.chord(span.chord()).isPresent() || shapes.containsKey(span.chord());
-            if (isKnown
-                    || span.raise()
-                            .filter(raise -> raise.way() == Raise.Way.SHAPES)
-                            .isEmpty()) continue;
-            withRaised(song, span.raise().get().semitones()).stream()
-                    .filter(chord -> chord.name().equals(span.chord()))
-                    .forEach(chord -> shapes.put(chord.name(), chord));
-        }
-        return List.copyOf(shapes.values());
-    }
 
     /** The strings that strokes sound there. */
     static Strings strings(Song song, Optional<Raise> raise) {
@@ -55,7 +34,7 @@ public final class Raised {
     }
 
     /** The song's shapes, and those that its chords become {@code up} semitones higher. */
-    private static List<Chord> withRaised(Song song, int up) {
+    static List<Chord> withRaised(Song song, int up) {
         var all = new ArrayList<>(song.chords());
         Neck neck = Neck.USUAL.withCapo(song.facts().capo());
         for (Chord chord : song.chords()) {

@@ -123,7 +123,9 @@ class ExpansionTest {
         Use other = use.plus(Except.runs(3)).plus(Except.otherBars(Stretch.last(2), bars("F | F")));
         assertEquals(3, Expansion.passes(VERSE, other));
         assertEquals(use, other.minus(1).minus(0));
-        assertEquals(Numbered.of(VERSE), Expansion.of(VERSE, Expansion.on(use, 1, 2), Length.WHOLE));
+        Numbered restored = Expansion.of(VERSE, Expansion.on(use, 1, 2), Length.WHOLE);
+        assertEquals(VERSE, restored.section());
+        assertEquals(Numbered.of(VERSE).bars(), restored.bars());
     }
 
     @Test

@@ -9,7 +9,7 @@ import tactus.core.search.StandIn;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
 import tactus.core.song.Song;
-import tactus.core.timeline.Raised;
+import tactus.core.timeline.RaisedShapes;
 import tactus.core.timeline.Timeline;
 import tactus.words.HintWords;
 import tactus.words.Words;
@@ -51,7 +51,7 @@ final class ShapesLayout {
             if (song.lesson().handout().hasEasier())
                 easier(chord).ifPresent(other -> all.add(new Drawn(other, Words.of("sheet.easier"))));
         }
-        Raised.shapes(song, timeline).forEach(chord -> all.add(new Drawn(chord, Words.of("sheet.raised"))));
+        RaisedShapes.of(song, timeline).forEach(chord -> all.add(new Drawn(chord, Words.of("sheet.raised"))));
         return all;
     }
 

@@ -32,6 +32,7 @@ final class SheetLayout {
 
     void lay() throws IOException {
         layHead();
+        layHomework();
         for (Handout.Part part : handout.parts()) lay(part);
         if (pages.lacksLetters()) layLines(Words.of("sheet.letters-missing"), Typeface.REGULAR, 9.5, 13, Ink.WARM);
     }
@@ -50,6 +51,14 @@ final class SheetLayout {
             case PRACTICE -> new PracticeLayout(song, timeline, pages).lay();
             case LEGEND -> new LegendLayout(song, timeline, pages).lay();
         }
+    }
+
+    /** What is to be done for the next time, where no part of the sheet is about practising. */
+    private void layHomework() throws IOException {
+        String homework = handout.reader().homework();
+        if (homework.isEmpty() || handout.parts().contains(Handout.Part.PRACTICE)) return;
+        layLines(Words.of("sheet.for-next-time", homework), Typeface.REGULAR, 10.5, 14, Ink.DARK);
+        pages.moveDown(2);
     }
 
     private void layHead() throws IOException {

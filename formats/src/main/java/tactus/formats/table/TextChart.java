@@ -23,7 +23,7 @@ import tactus.core.time.Length;
 import tactus.core.time.Quantity;
 import tactus.core.timeline.Margin;
 import tactus.core.timeline.PlayedForm;
-import tactus.core.timeline.Raised;
+import tactus.core.timeline.RaisedShapes;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
@@ -70,6 +70,8 @@ public final class TextChart {
         String version = song.versions().shown().map(name -> name + " · ").orElse("");
         lines.add(version + FactsText.of(song.facts(), timeline));
         if (!song.facts().note().isEmpty()) lines.add(song.facts().note());
+        String homework = song.lesson().handout().reader().homework();
+        if (!homework.isEmpty()) lines.add(Words.of("sheet.for-next-time", homework));
         lines.addAll(new HintWords(song).ofSong());
         Outline outline = Outline.of(timeline);
         outline.pickup().ifPresent(this::addPickup);
@@ -226,7 +228,7 @@ public final class TextChart {
     private void addShapes() {
         if (song.chords().isEmpty()) return;
         lines.add("");
-        lines.add(Stream.concat(song.chords().stream(), Raised.shapes(song, timeline).stream())
+        lines.add(Stream.concat(song.chords().stream(), RaisedShapes.of(song, timeline).stream())
                 .map(chord -> chord.name() + " " + chord.voicing())
                 .collect(Collectors.joining("   ")));
         lines.addAll(new HintWords(song).ofChords());

@@ -11,6 +11,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.apache.pdfbox.Loader;
@@ -32,7 +33,7 @@ import tactus.core.song.Accepted;
 import tactus.core.song.Hint;
 import tactus.core.song.Song;
 import tactus.core.timeline.PlayedForm;
-import tactus.core.timeline.Raised;
+import tactus.core.timeline.RaisedShapes;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineSpan;
 import tactus.formats.SampleSong;
@@ -92,6 +93,7 @@ class NothingIsLostTest {
             assertFalse(Words.value(song.facts().instrument().guitar()).contains("_"));
         }
         song.versions().shown().ifPresent(said::add);
+        said.add(song.lesson().handout().reader().homework());
         for (TimelineSpan span : timeline.spans()) {
             said.add(Chord.plainName(span.chord()).replace("#", "♯").replace("b", "♭"));
             if (span.played().what().orElse(null) instanceof What.Event event)
@@ -126,7 +128,7 @@ class NothingIsLostTest {
                 .filter(hint -> hint.about().inSection().stream().allMatch(song.order()::contains))
                 .map(Hint::text)
                 .forEach(said::add);
-        Stream.concat(song.chords().stream(), Raised.shapes(song, timeline).stream())
+        Stream.concat(song.chords().stream(), RaisedShapes.of(song, timeline).stream())
                 .forEach(chord -> said.add(chord.voicing().toString()));
         song.chords()
                 .forEach(chord -> chord.moves()
@@ -135,6 +137,16 @@ class NothingIsLostTest {
                                         ? " hammer-on"
                                         : " string " + at.move().string()))));
         return said;
+    }
+
+    /** What muted strokes strike, which the chart says with them; a narrow ribbon of the sheet says that they are muted. */
+    private static Set<String> muted(Song song, Timeline timeline) {
+        var words = new SongWords(song);
+        return timeline.spans().stream()
+                .filter(span -> span.played().what().equals(Optional.of(What.Event.MUTED)))
+                .flatMap(span -> span.pattern().flatMap(song::pattern).stream())
+                .map(pattern -> words.rules().of(What.Event.MUTED) + " of " + pattern.name())
+                .collect(Collectors.toSet());
     }
 
     /** What is not there; the reasons for which slips are taken as meant are the teacher's own and never on paper. */
@@ -171,6 +183,7 @@ class NothingIsLostTest {
         TextChart.write(song, timeline, file);
         String text = Files.readString(file);
         Set<String> wanted = said(song, timeline);
+        wanted.addAll(muted(song.asShown(), timeline));
         assertEquals(List.of(), missing(text, wanted), text);
     }
 
@@ -192,6 +205,7 @@ class NothingIsLostTest {
         assertEquals(List.of(), missing(text, wanted), text);
         Path file = folder.resolve("chance.txt");
         TextChart.write(song, timeline, file);
+        wanted.addAll(muted(song.asShown(), timeline));
         String chart = Files.readString(file);
         assertEquals(List.of(), missing(chart, wanted), chart);
     }
