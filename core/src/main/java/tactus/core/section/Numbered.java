@@ -1,7 +1,6 @@
 package tactus.core.section;
 
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
@@ -11,24 +10,54 @@ import tactus.core.time.BarLines;
 /**
  * A section as it is on one pass, and the numbers by which its bars and chords are spoken of: those that they have where the
  * section is written. When bar 2 is left out this time, bar 3 is still bar 3.
- *
- * @param bars the number of each bar, from 1; what comes in place of a bar has its number, what is added the next ones behind the
- *     last that is written
- * @param chords the number of each chord likewise; the two ends of a chord whose middle is left out have the same
- * @param written how many bars are written
- * @param lines where its bars begin and end
  */
-public record Numbered(Section section, List<Integer> bars, List<Integer> chords, int written, BarLines lines) {
+public final class Numbered {
 
-    public Numbered {
-        Objects.requireNonNull(lines);
-        Objects.requireNonNull(section);
-        bars = List.copyOf(bars);
-        chords = List.copyOf(chords);
-    }
+    private final Section section;
+    private final List<Integer> bars;
+    private final List<Integer> chords;
+    private final int written;
+    private final BarLines lines;
 
+    /** @param written how many bars are written */
     Numbered(Section section, List<Integer> bars, List<Integer> chords, int written) {
         this(section, bars, chords, written, section.barLines());
+    }
+
+    private Numbered(Section section, List<Integer> bars, List<Integer> chords, int written, BarLines lines) {
+        this.section = section;
+        this.bars = List.copyOf(bars);
+        this.chords = List.copyOf(chords);
+        this.written = written;
+        this.lines = lines;
+    }
+
+    /** The section as it is on the pass. */
+    public Section section() {
+        return section;
+    }
+
+    /**
+     * The number of each bar, from 1; what comes in place of a bar has its number, what is added the next ones behind the last
+     * that is written.
+     */
+    public List<Integer> bars() {
+        return bars;
+    }
+
+    /** The number of each chord likewise; the two ends of a chord whose middle is left out have the same. */
+    public List<Integer> chords() {
+        return chords;
+    }
+
+    /** How many bars are written. */
+    int written() {
+        return written;
+    }
+
+    /** Where its bars begin and end. */
+    public BarLines lines() {
+        return lines;
     }
 
     /** {@code section} as it is written. */
