@@ -2,7 +2,11 @@ package tactus.formats;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Pattern;
 import tactus.core.refusal.Refusal;
 import tactus.core.section.Cue;
@@ -14,6 +18,7 @@ import tactus.core.section.Use;
 import tactus.core.song.Hint;
 import tactus.core.song.HintPlace;
 import tactus.core.song.Song;
+import tactus.core.time.Meter;
 import tactus.words.SongWords;
 
 /** Songs that say things by chance on top of what they have: rules, exceptions, cues, hints, rounds. */
@@ -50,13 +55,18 @@ public final class SongsByChance {
 
     private SongsByChance() {}
 
+    /** So many of them, of each of {@code songs} in turn. */
+    public static Stream<Song> of(List<Song> songs, int many) {
+        return IntStream.range(0, many).mapToObj(seed -> of(songs.get(seed % songs.size()), seed));
+    }
+
     /** {@code song} with six things more. */
     public static Song of(Song song, int seed) {
         var random = new Random(seed);
         Song other = song;
         for (int i = 0; i < 4; i++) other = ruled(other, random);
-        other = marked(other, random);
-        return excepted(other, random);
+        other = moved(marked(other, random), random);
+        return excepted(withOddBar(other, random), random);
     }
 
     private static <T> T any(List<T> all, Random random) {
@@ -86,6 +96,24 @@ public final class SongsByChance {
         hints.add(new Hint(new HintPlace.OfBar(section.id(), bar), "hint " + random.nextInt(100)));
         return song.withSection(section.id(), each -> each.withCues(cues).withPasses(1 + random.nextInt(3)))
                 .withLesson(song.lesson().withHints(hints));
+    }
+
+    /** A finger moves in the middle of a pattern, on a string by chance. */
+    private static Song moved(Song song, Random random) {
+        if (random.nextInt(3) > 0) return song;
+        Pattern pattern = any(song.patterns(), random);
+        var sound = any(List.of(FingerMove.Sound.values()), random);
+        var move = new FingerMove(1 + random.nextInt(5), Optional.of(random.nextInt(4)), sound);
+        return song.withPattern(pattern.withMoves(pattern.grid().slots().size() / 2, List.of(move)));
+    }
+
+    /** The second bar of a section in another meter; its chords keep their bars. */
+    private static Song withOddBar(Song song, Random random) {
+        Section section = any(song.sections(), random);
+        if (random.nextInt(3) > 0 || section.bars().size() < 2) return song;
+        var bars = new ArrayList<>(section.bars());
+        bars.set(1, Meter.parse(any(List.of("7/8", "2/4", "5/4", "6/8"), random)));
+        return song.withSection(section.id(), each -> each.withBars(bars));
     }
 
     private static Song excepted(Song song, Random random) {

@@ -39,6 +39,26 @@ public final class BarNote {
         return new BarNote(words, timeline, bar).text();
     }
 
+    /** So many numbers stand in front of a bar that comes more often. */
+    private static final int MOST_NUMBERS = 3;
+
+    /**
+     * By which numbers a bar is known: those in the song of each time that it comes, and behind them that in its section where
+     * it is another one.
+     *
+     * @param alike the bars of the song that are written as one, in order, at least one
+     */
+    public static String barNumbers(List<TimelineBar> alike) {
+        List<String> numbers =
+                alike.stream().map(bar -> Integer.toString(bar.number())).toList();
+        String all = numbers.size() <= MOST_NUMBERS
+                ? String.join("·", numbers)
+                : numbers.getFirst() + "·…·" + numbers.getLast();
+        TimelineBar first = alike.getFirst();
+        boolean isOne = first.number() == first.numberInSection() || first.number() == 0;
+        return isOne ? all : Words.of("bar-note.numbers", all, first.numberInSection());
+    }
+
     /** What ribbons do not say: cues, loudness, tempo, another key, a pause. */
     private List<String> parts() {
         List<String> parts = marks();

@@ -1,5 +1,6 @@
 package tactus.words;
 
+import java.util.List;
 import java.util.Optional;
 import tactus.core.rule.Rule;
 import tactus.core.rule.Where;
@@ -8,6 +9,7 @@ import tactus.core.section.PassChoice;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Stretch;
+import tactus.core.section.Use;
 import tactus.core.sentence.ExceptSentence;
 import tactus.core.sentence.PlaceWords;
 import tactus.core.sentence.RuleSentence;
@@ -52,6 +54,14 @@ public final class SongWords {
     /** {@code last 2 bars: F | G instead}. */
     public String of(Except except) {
         return excepts.of(except);
+    }
+
+    /** What is other this time, but for how often it goes round where that stands in the heading: several times. */
+    public List<String> others(Use use) {
+        return use.excepts().stream()
+                .filter(except -> !(except.change() instanceof Except.Runs(int runs)) || runs == 1)
+                .map(this::of)
+                .toList();
     }
 
     /** What is played over {@code span}. */

@@ -67,6 +67,17 @@ class WordedSnagsTest {
         else assertEquals(mend, mended(song, Kind.STRING_BY_TWO_NUMBERS));
     }
 
+    /** String 5 of 0x0232 cannot be kept quiet by a finger; who picks, or strums only the high strings, does not meet it. */
+    @ParameterizedTest
+    @CsvSource({"d-du-udu, true", "t-t-t-t-, false", "p-i-m-a-, false"})
+    void aStringThatCannotBeKeptQuietIsToldWhereTheHandSweepsOverIt(String line, boolean isTold) {
+        Song song = song("4/4", "D: 1 bar", line).withChord(new Chord("D", Voicing.parse("0x0232")));
+        assertEquals(
+                isTold ? 1 : 0,
+                of(song, Kind.SHAPE_NOT_PLAYABLE).size(),
+                Said.of(song).toString());
+    }
+
     /** A suspension has the fourth or the second in the place of the third (common practice). */
     @ParameterizedTest
     @CsvSource(

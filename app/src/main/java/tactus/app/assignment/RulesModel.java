@@ -4,9 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.TreeMap;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
@@ -26,12 +24,11 @@ import tactus.core.section.Numbered;
 import tactus.core.section.PassChoice;
 import tactus.core.section.Use;
 import tactus.core.song.Assignment;
-import tactus.core.song.Reach;
+import tactus.core.song.RuleReach;
 import tactus.core.song.Song;
 import tactus.core.song.Why;
 import tactus.core.suggestion.Suggestion;
 import tactus.core.suggestion.Suggestions;
-import tactus.core.timeline.BarRange;
 import tactus.core.timeline.TimelineSpan;
 import tactus.words.SongWords;
 import tactus.words.Words;
@@ -53,8 +50,7 @@ public final class RulesModel {
     private final ObjectProperty<Target> target = new SimpleObjectProperty<>(this, "target", Target.SECTION);
     private final ObjectProperty<OptionalInt> edited = new SimpleObjectProperty<>(this, "edited", OptionalInt.empty());
 
-    private Optional<Rule> taken = Optional.empty();
-    private Optional<Song> takenInto = Optional.empty();
+    private Optional<TakenRule> taken = Optional.empty();
 
     public RulesModel(Work work, ArrangementModel arrangement) {
         this.work = work;
@@ -131,47 +127,23 @@ public final class RulesModel {
         };
     }
 
-    /** The rule that was taken last, as long as the song is as that left it. */
-    public Optional<Rule> taken() {
-        return taken.filter(_ -> takenInto.filter(work.written()::equals).isPresent());
+    /** What became of the rule that was taken last, as long as the song is as that left it. */
+    Optional<TakenRule> taken() {
+        return taken.filter(each -> each.into().equals(work.written()));
     }
 
-    /** Where the rule that was taken does not hold though it speaks of it, and why, line by line. */
-    public List<String> notThere() {
-        return taken().map(rule -> notThere(Reach.of(work.song(), rule))).orElse(List.of());
-    }
-
-    private List<String> notThere(Reach reach) {
-        var lines = new ArrayList<String>();
-        for (Reach.Beaten each : reach.beaten()) {
-            List<BarRange> bars = BarRange.of(each.bars());
-            String where = bars.stream().map(BarRange::toString).collect(Collectors.joining(", "));
-            lines.add(Words.of("rules.beaten", each.bars().size(), where, sentence(each.winner())));
-        }
-        reach.without().stream()
-                .collect(Collectors.groupingBy(Reach.WithoutPass::passes, TreeMap::new, Collectors.toList()))
-                .forEach((passes, uses) -> lines.add(Words.of(
-                        "rules.without",
-                        uses.stream().map(each -> words().use(each.use())).collect(Collectors.joining(", ")),
-                        passes)));
-        if (!reach.isAnywhere()) lines.add(Words.of("rules.nowhere"));
-        return lines;
-    }
-
-    /** Whether what was taken is played otherwise somewhere because of nearer rules. */
-    public boolean isBeaten() {
-        return taken().filter(rule -> !Reach.of(work.song(), rule).beaten().isEmpty())
-                .isPresent();
+    private void took(Rule rule) {
+        taken = Optional.of(TakenRule.of(work.song(), work.written(), rule));
     }
 
     /** Lets what was taken hold everywhere in its place. */
-    public void holdEverywhere() {
-        taken().ifPresent(rule -> {
+    void holdEverywhere() {
+        taken().map(TakenRule::rule).ifPresent(rule -> {
             Song before = work.song();
             work.change(
                     "edit.rule",
-                    song -> song.withRules(Reach.everywhere(before, rule).rules()));
-            takenInto = Optional.of(work.written());
+                    song -> song.withRules(RuleReach.everywhere(before, rule).rules()));
+            took(rule);
         });
     }
 
@@ -189,8 +161,7 @@ public final class RulesModel {
                 return song.withRules(rules);
             });
             edited.set(OptionalInt.empty());
-            takenInto = Optional.of(work.written());
-            taken = Optional.of(isSaid(rule) && !work.song().rules().contains(rule) ? inShown(rule) : rule);
+            took(work.song().rules().contains(rule) ? rule : inShown(rule));
             return new Reading(Optional.of(words().of(rule)), Optional.empty());
         } catch (NotationException wrong) {
             return new Reading(Optional.empty(), Optional.of(Words.why(wrong)));

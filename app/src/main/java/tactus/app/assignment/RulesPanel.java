@@ -133,18 +133,22 @@ public final class RulesPanel extends PanelBox {
     }
 
     private void showNotThere() {
-        notThere.getChildren()
-                .setAll(rules.notThere().stream().map(line -> quiet(line)).toList());
-        if (rules.isBeaten())
-            notThere.getChildren().add(link(Words.of("rules.everywhere"), () -> {
-                String said = reading.getText();
-                rules.holdEverywhere();
-                reading.setText(said);
-                saysTaken = true;
-                sentence.requestFocus();
-                showNotThere();
-            }));
+        Optional<TakenRule> taken = rules.taken();
+        notThere.getChildren().clear();
+        taken.ifPresent(
+                each -> each.notThere().forEach(line -> notThere.getChildren().add(quiet(line))));
+        if (taken.filter(TakenRule::isBeaten).isPresent())
+            notThere.getChildren().add(link(Words.of("rules.everywhere"), this::holdEverywhere));
         notThere.setVisible(!notThere.getChildren().isEmpty());
+    }
+
+    private void holdEverywhere() {
+        String said = reading.getText();
+        rules.holdEverywhere();
+        reading.setText(said);
+        saysTaken = true;
+        sentence.requestFocus();
+        showNotThere();
     }
 
     private void show(RulesModel.Reading typed) {

@@ -23,6 +23,7 @@ import tactus.core.timeline.Fit;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
 import tactus.formats.font.ChordText;
+import tactus.words.BarNote;
 import tactus.words.Words;
 
 /**
@@ -77,10 +78,8 @@ final class BarView extends Region {
     /** Its number in the song, that within its section where the two differ, and its meter where it is not the usual one. */
     private String numbered(Look look) {
         boolean usual = bar.meter().equals(look.usualMeter());
-        boolean one = bar.number() == bar.numberInSection() || zoom == Zoom.OVERVIEW || bar.number() == 0;
-        String both =
-                one ? Integer.toString(bar.number()) : Words.of("page.number", bar.number(), bar.numberInSection());
-        return both + (usual ? "" : "   " + bar.meter());
+        String number = zoom == Zoom.OVERVIEW ? Integer.toString(bar.number()) : BarNote.barNumbers(List.of(bar));
+        return number + (usual ? "" : "   " + bar.meter());
     }
 
     private void addPicture(Look look) {

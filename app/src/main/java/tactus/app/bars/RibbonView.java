@@ -1,15 +1,19 @@
 package tactus.app.bars;
 
+import java.util.Optional;
 import javafx.scene.control.Label;
+import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Region;
 import tactus.app.hand.HandView;
 import tactus.core.outline.Ribbon;
+import tactus.core.pattern.Pattern;
 import tactus.core.picture.Frame;
 import tactus.core.picture.Passage;
 import tactus.core.rule.FormChoice;
 import tactus.core.rule.What;
 import tactus.core.song.Song;
+import tactus.core.timeline.PlayedForm;
 import tactus.words.RibbonWords;
 import tactus.words.SongWords;
 
@@ -21,6 +25,8 @@ import tactus.words.SongWords;
 final class RibbonView extends Region {
 
     private static final double EMBLEM = 44;
+    private static final double ROOM_FOR_DOTS = 40;
+    private static final double ROOM_FOR_LETTER = 7;
 
     private final HandView emblem = new HandView(Frame.Size.TINY);
     private final Label name = new Label();
@@ -31,7 +37,7 @@ final class RibbonView extends Region {
     RibbonView(Song song, SongWords words, Ribbon ribbon, boolean begins, boolean isSecond, boolean lowStringOnTop) {
         getStyleClass().add("ribbon");
         name.getStyleClass().add("ribbon-name");
-        var pattern = ribbon.pattern().flatMap(song::pattern);
+        Optional<Pattern> pattern = ribbon.pattern().flatMap(id -> PlayedForm.pattern(song, id, ribbon.form()));
         boolean isEvent = ribbon.what().orElse(null) instanceof What.Event;
         boolean hasForm = pattern.isPresent() && !ribbon.form().equals(FormChoice.FULL);
         if (isEvent) getStyleClass().add("event");
@@ -51,7 +57,7 @@ final class RibbonView extends Region {
         getChildren().add(name);
     }
 
-    /** Where there is little room the form alone is named, then nothing; the whole stands in the tool tip. */
+    /** Where there is little room the form alone is named, then its first letters; the whole stands in the tool tip. */
     @Override
     protected void layoutChildren() {
         double left = 4;
@@ -65,7 +71,8 @@ final class RibbonView extends Region {
         double room = getWidth() - left - 2;
         String text = BarWidths.text(says.whole()) <= room ? says.whole() : says.brief();
         name.setText(text);
-        name.setVisible(BarWidths.text(text) <= room);
+        name.setTextOverrun(room < ROOM_FOR_DOTS ? OverrunStyle.CLIP : OverrunStyle.ELLIPSIS);
+        name.setVisible(room >= ROOM_FOR_LETTER);
         name.resizeRelocate(left, 0, Math.max(0, room), height);
     }
 }

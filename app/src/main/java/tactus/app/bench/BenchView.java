@@ -192,7 +192,7 @@ public final class BenchView extends BorderPane {
         Passage passage = parts.fingers()
                 .chordOf(shown)
                 .filter(chord -> chord.fits(facts.tuning()))
-                .map(chord -> Passage.of(shown, facts.held(chord), chord.name()))
+                .map(chord -> Passage.of(shown, shown, facts.held(chord), chord.name()))
                 .orElseGet(() -> Passage.of(shown))
                 .countedIn(parts.settings().countingProperty().get(), shown.meter());
         return work.song().facts().groove().map(passage::over).orElse(passage);

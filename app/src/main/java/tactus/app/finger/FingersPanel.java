@@ -81,7 +81,7 @@ public final class FingersPanel extends HBox {
         var all = new ArrayList<Card>();
         if (!FingersModel.isFigure(shown)) return all;
         for (FingersModel.OnChord on : model.chords()) {
-            Passage passage = Passage.of(shown, on.held(), on.name())
+            Passage passage = Passage.of(shown, shown, on.held(), on.name())
                     .countedIn(settings.countingProperty().get(), shown.meter());
             List<String> remarks = model.remarks(shown, on);
             all.add(new Card(

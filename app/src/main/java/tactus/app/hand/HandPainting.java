@@ -216,9 +216,8 @@ final class HandPainting {
             brush.setFill(colour);
             brush.fill();
             if (stroke.isAccented()) {
-                // An accent has an edge, so that it is one without its colour too.
                 brush.setStroke(inks.ink());
-                brush.setLineWidth(large ? 1.6 : 0.8);
+                brush.setLineWidth(edge());
                 brush.stroke();
             }
         }
@@ -230,8 +229,18 @@ final class HandPainting {
         double y = cross.middle().y();
         double arm = cross.arm();
         double thickness = (large ? 2.2 : 1.1) * (cross.isAccented() ? 1.5 : 1);
+        if (cross.isAccented()) cross(x, y, arm, thickness + 2 * edge(), inks.ink());
+        cross(x, y, arm, thickness, colour);
+    }
+
+    private void cross(double x, double y, double arm, double thickness, Color colour) {
         line(new Point(x - arm, y - arm), new Point(x + arm, y + arm), thickness, colour);
         line(new Point(x - arm, y + arm), new Point(x + arm, y - arm), thickness, colour);
+    }
+
+    /** How wide the dark edge of an accent is, so that it is one without its colour too. */
+    private double edge() {
+        return large ? 1.6 : 0.8;
     }
 
     /** A finger is a dab of ink on its string, with its letter in it; a wrong one is hollow. */
@@ -246,6 +255,11 @@ final class HandPainting {
         brush.setStroke(colour);
         brush.setLineWidth(large ? 2 : 1);
         if (finger.isWrong()) brush.strokeOval(left, top, 2 * radius, 2 * radius);
+        else if (finger.isAccented()) {
+            brush.setStroke(inks.ink());
+            brush.setLineWidth(edge());
+            brush.strokeOval(left, top, 2 * radius, 2 * radius);
+        }
         Color letter = finger.isWrong() ? colour : inks.paper();
         letters(finger.label(), finger.middle(), Math.max(7, radius * 1.35), letter);
     }

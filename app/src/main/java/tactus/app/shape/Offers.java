@@ -1,7 +1,11 @@
 package tactus.app.shape;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import tactus.core.chord.ChordName;
 import tactus.core.harmony.Chord;
 import tactus.core.pitch.Tuning;
@@ -15,7 +19,7 @@ import tactus.core.shape.Shape;
 /**
  * What is offered for a chord.
  *
- * @param shapes the usual shape of its name, then others, the easiest first
+ * @param shapes the usual shape of its name, then others, the easiest first, and last what one finger holds on the high strings
  * @param standIn an easier one, if there is one
  */
 public record Offers(List<Shape> shapes, Optional<StandIn> standIn) {
@@ -41,8 +45,18 @@ public record Offers(List<Shape> shapes, Optional<StandIn> standIn) {
         Optional<ChordName> name = chord.meaning().filter(_ -> chord.fits(question.tuning));
         if (name.isEmpty()) return NONE;
         Neck open = question.neck.withCapo(0);
-        List<Shape> shapes =
+        List<Shape> found =
                 new ShapeSearch(question.tuning, open, question.hand).findBehind(question.neck, name.get(), OFFERED);
+        Stream<Shape> high = found.stream()
+                .flatMap(shape ->
+                        StandIn.underOneFinger(name.get(), shape.voicing(), question.tuning, open, question.hand)
+                                .stream())
+                .map(shape -> shape.at(question.neck, question.hand));
+        List<Shape> shapes = Stream.concat(found.stream(), high)
+                .collect(Collectors.toMap(Shape::voicing, Function.identity(), (first, _) -> first, LinkedHashMap::new))
+                .values()
+                .stream()
+                .toList();
         Optional<StandIn> standIn = StandIn.of(name.get(), chord.voicing(), question.tuning, open, question.hand)
                 .map(each -> new StandIn(each.shape().at(question.neck, question.hand), each.givenUp()));
         return new Offers(shapes, standIn);

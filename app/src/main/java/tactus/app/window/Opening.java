@@ -53,6 +53,7 @@ public final class Opening {
         Theme.loadFonts();
         var room = Screen.getPrimary().getVisualBounds();
         var scene = new Scene(window, Math.min(WIDTH, room.getWidth()), Math.min(HEIGHT, room.getHeight()));
+        WholeClicks.in(scene);
         settings.darkProperty().subscribe(dark -> Theme.dress(scene, dark));
         stage.setScene(scene);
         stage.setMinWidth(900);

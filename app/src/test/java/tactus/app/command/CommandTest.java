@@ -12,6 +12,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.TreeMap;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -69,6 +70,20 @@ class CommandTest {
         assertEquals("spans-do-not-fill-bars", first.path("kind").asString());
         assertEquals("lights-out", first.path("section").asString());
         assertEquals("22", first.path("numbers").path("beats of the chords").asString());
+    }
+
+    /** F comes first in bar 4 of the intro, its fourth chord, and in bar 5 of the verse, its fourth too. */
+    @Test
+    void theBarOfASnagIsTheOneInWhichItsChordBegins() throws IOException {
+        Path file = folder.resolve("without.json");
+        SongFile.write(DemoSong.LANTERN_WALK.song().withoutChord("F"), file);
+        run("check", "--json", file.toString());
+        var bars = new TreeMap<String, Integer>();
+        for (JsonNode snag : JsonMapper.shared().readTree(out.toString()).path("snags"))
+            if (snag.path("kind").asString().equals("chord-without-shape"))
+                bars.put(snag.path("section").asString(), snag.path("bar").asInt());
+        assertEquals(4, bars.get("intro"), bars.toString());
+        assertEquals(5, bars.get("verse"), bars.toString());
     }
 
     @Test

@@ -62,6 +62,8 @@ final class QuickRobot extends FxRobot {
             mouse.mouseMove(place.get());
             mouse.mousePress(button);
         });
+        // A hand lets go later than the window is laid out again.
+        settled.run();
         inWindow(() -> mouse.mouseRelease(button));
         settled.run();
         return this;

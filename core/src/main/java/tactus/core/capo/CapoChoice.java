@@ -48,7 +48,7 @@ public record CapoChoice(
         return shapeCost + changeCost + cramp;
     }
 
-    /** How easy the song is this way, from 100 down to 0, on the scale of single shapes. */
+    /** How good the song is under the hand this way, from 100 down to 0: how hard its shapes and changes are, how thin they sound, how high the capo sits. */
     public int ease() {
         return (int) Math.max(0, Math.round(100 - 1.5 * cost()));
     }

@@ -1,5 +1,6 @@
 package tactus.core.harmony;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -21,7 +22,7 @@ import tactus.core.shape.Voicing;
  *     D@up}
  * @param fingering the fingers the teacher asks for; if empty, any that hold it
  * @param strummed the strings that strokes reach, where not all that are held shall sound
- * @param moves fingers that move on it whatever is played, in order
+ * @param moves fingers that move on it whatever is played; in the order of time afterwards
  * @param isOffered whether the program chose the shape and nobody has confirmed or changed it yet
  */
 public record Chord(
@@ -43,7 +44,7 @@ public record Chord(
         name = checkedName(name);
         Objects.requireNonNull(voicing);
         Objects.requireNonNull(strummed);
-        moves = List.copyOf(moves);
+        moves = moves.stream().sorted(Comparator.comparing(ChordMove::after)).toList();
         fingering.filter(fingers -> fingers.strings() != voicing.strings()).ifPresent(fingers -> {
             throw new Refusal("chord.fingers-strings", fingers.strings(), voicing.strings());
         });

@@ -29,13 +29,17 @@ public record Figure(List<Stroke> strokes, Set<Role> used, PickingHand hand) {
 
     /** Returns what a pattern picks. */
     public static Figure of(Pattern pattern) {
-        List<Stroke> strokes = pattern.played();
+        return of(pattern, pattern);
+    }
+
+    /** Returns what {@code form} picks; a finger stays on the string that it has in the whole pattern, whoever is left out. */
+    public static Figure of(Pattern form, Pattern whole) {
         var used = EnumSet.noneOf(Role.class);
-        for (Stroke stroke : strokes) {
+        for (Stroke stroke : whole.played()) {
             if (!(stroke instanceof Pluck pluck)) continue;
             for (Pick pick : pluck.picks()) if (pick instanceof Pick.ByRole(Role role)) used.add(role);
         }
-        return new Figure(strokes, used, pattern.picking());
+        return new Figure(form.played(), used, whole.picking());
     }
 
     /** What {@code pluck}, a stroke of this figure, comes to on a chord. */

@@ -93,7 +93,7 @@ public enum Layer {
                 stroke.seconds(),
                 stroke.stroke(),
                 stroke.motion(),
-                new Sounding(strings, slurred, sound.loudness()),
+                new Sounding(strings, sound.moves(), slurred, sound.loudness()),
                 stroke.from());
     }
 }

@@ -141,11 +141,15 @@ public record Passage(
         return of(pattern, USUAL_STRINGS, Fingerprint::unheld);
     }
 
-    /** One round of {@code pattern} with the fingers on a chord, known to the pattern as {@code name}. */
-    public static Passage of(Pattern pattern, Held held, String name) {
-        Figure figure = Figure.of(pattern);
+    /**
+     * One round of {@code form} with the fingers on a chord, known to the pattern as {@code name}.
+     *
+     * @param whole the pattern that {@code form} is a form of, or itself
+     */
+    public static Passage of(Pattern form, Pattern whole, Held held, String name) {
+        Figure figure = Figure.of(form, whole);
         return of(
-                pattern,
+                form,
                 held.tuning().strings(),
                 stroke -> stroke instanceof Pluck pluck ? Fingerprint.of(figure.on(held, name, pluck)) : List.of());
     }
@@ -217,7 +221,7 @@ public record Passage(
                     stroke.count().spoken(),
                     stroke.stroke() instanceof Pluck ? Optional.empty() : range(stroke, strings),
                     fingers(stroke),
-                    List.of(),
+                    stroke.moves(),
                     stroke.loudness()));
             stroke.hand().ifPresent(direction -> crossings.add(new Crossing(middle, direction)));
         }

@@ -268,7 +268,7 @@ public record Ladder(List<LadderStep> steps) {
         /** The finger of the picking hand that has another string on another chord. */
         private void addMovingFinger(PlayedForm played, BarRange bars, Length loop) {
             Map<Role, Set<Integer>> strings = new LinkedHashMap<>();
-            Figure figure = Figure.of(played.pattern());
+            Figure figure = played.figure(song);
             for (String name : played.chords()) {
                 song.chord(name)
                         .filter(chord -> chord.fits(song.facts().tuning()))

@@ -163,11 +163,20 @@ public final class ShapeCheck {
                         voicing.isPlayed(string) && voicing.fret(string).orElseThrow() < fret)
                 .boxed()
                 .toList();
-        if (covered.isEmpty()) return Optional.empty();
+        if (covered.isEmpty()) return beside(voicing, finger, strings, fret);
         int string = covered.getFirst();
         Statement sentence =
                 Statement.of("shape.covered", string, voicing.fret(string).orElseThrow(), finger, fret);
         return Optional.of(fault(Kind.COVERED, sentence, covered));
+    }
+
+    /** A finger that is laid flat cannot bend away from a string that another one holds beside it (common practice). */
+    private static Optional<ShapeFault> beside(Voicing voicing, Finger finger, Set<Integer> strings, int fret) {
+        int next = first(strings) - 1;
+        int held = next < 1 ? 0 : voicing.fret(next).orElse(0);
+        if (strings.size() < 2 || held < 1 || held >= fret) return Optional.empty();
+        Statement sentence = Statement.of("shape.beside", next, held, finger, fret);
+        return Optional.of(fault(Kind.COVERED, sentence, List.of(next)));
     }
 
     private static int first(Set<Integer> strings) {

@@ -39,6 +39,8 @@ public record StandIn(Shape shape, Statement givenUp) {
     private static final double OTHER_BASS = 3;
     /** The fewest strings of a small form. */
     private static final int SMALL = 4;
+    /** So many strings carry a chord of three notes. */
+    private static final int HIGH = 3;
 
     /**
      * Finds the best stand-in for {@code voicing} as {@code name}; empty if nothing is easier.
@@ -58,6 +60,15 @@ public record StandIn(Shape shape, Statement givenUp) {
         return new Search(name, voicing, tuning, neck, hand).small();
     }
 
+    /**
+     * What is left of {@code voicing} on the three highest strings, if one finger holds it and no note of the chord is missing:
+     * {@code xxx111} of {@code 133111} (common practice for a first lesson).
+     */
+    public static Optional<Shape> underOneFinger(
+            ChordName name, Voicing voicing, Tuning tuning, Neck neck, FrettingHand hand) {
+        return new Search(name, voicing, tuning, neck, hand).underOneFinger();
+    }
+
     private record Search(ChordName name, Voicing voicing, Tuning tuning, Neck neck, FrettingHand hand) {
 
         private double held() {
@@ -73,6 +84,17 @@ public record StandIn(Shape shape, Statement givenUp) {
                     .flatMap(part -> shape(part, tones).stream())
                     .filter(shape -> shape.effort().handCost() < held())
                     .min(Comparator.comparingDouble(shape -> shape.effort().handCost()));
+        }
+
+        Optional<Shape> underOneFinger() {
+            int strings = voicing.strings();
+            var tones = ChordTones.kept(name);
+            return Optional.of(part(strings - HIGH, strings))
+                    .filter(part -> tones.fits(part.mask()))
+                    .flatMap(part -> shape(part, tones))
+                    .filter(shape -> shape.voicing().pitches(tuning, 0).size() == HIGH
+                            && shape.missing().isEmpty()
+                            && shape.grip().fingering().used().size() == 1);
         }
 
         Optional<StandIn> best() {

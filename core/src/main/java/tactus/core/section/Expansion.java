@@ -33,7 +33,7 @@ public final class Expansion {
     }
 
     /**
-     * {@code section} with {@code excepts} done to it. An exception that no bar is left for, or that would leave none,
+     * {@code section} with {@code excepts} done to it, one after the other; bars are counted as they are written. An exception that no bar is left for, or that would leave none,
      * does nothing.
      *
      * @param round how long one round is, for chords that are counted in rounds
@@ -54,11 +54,11 @@ public final class Expansion {
             case Except.ExtraBars(Bars added) ->
                 replaced(numbered, section.bars().size(), section.bars().size(), added, round);
             case Except.OtherBars(var where, var instead) ->
-                wholeBars(section, where)
+                wholeBars(numbered, where)
                         .map(range -> replaced(numbered, range[0], range[1], instead, round))
                         .orElse(numbered);
             case Except.LeftOut(var where) ->
-                wholeBars(section, where)
+                wholeBars(numbered, where)
                         .filter(range -> range[1] - range[0] < section.bars().size())
                         .map(range -> spliced(numbered, range[0], range[1], List.of(), List.of(), round))
                         .orElse(numbered);
@@ -69,18 +69,19 @@ public final class Expansion {
     public static boolean finds(Section section, Except except) {
         return switch (except.change()) {
             case Except.Runs _, Except.ExtraBars _, Except.OtherWords _, Except.OtherVoice _ -> true;
-            case Except.OtherBars other -> wholeBars(section, other.where()).isPresent();
+            case Except.OtherBars other ->
+                wholeBars(Numbered.of(section), other.where()).isPresent();
             case Except.LeftOut(var where) ->
-                wholeBars(section, where)
+                wholeBars(Numbered.of(section), where)
                         .filter(range -> range[1] - range[0] < section.bars().size())
                         .isPresent();
         };
     }
 
     /** The bars, from 0, the second one excluded. */
-    private static Optional<int[]> wholeBars(Section section, Stretch where) {
-        BarLines lines = section.barLines();
-        return where.in(lines).map(bounds -> {
+    private static Optional<int[]> wholeBars(Numbered numbered, Stretch where) {
+        BarLines lines = numbered.lines();
+        return numbered.in(where).map(bounds -> {
             int last = lines.barAt(bounds.to());
             boolean whole = lines.start(last).equals(bounds.to());
             return new int[] {lines.barAt(bounds.from()), whole ? last : last + 1};

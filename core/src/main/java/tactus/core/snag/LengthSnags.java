@@ -139,7 +139,7 @@ final class LengthSnags implements Finder {
         return isTag
                 || isAtEdge
                 || Stream.concat(Stream.of(section.name()), section.aliases().stream())
-                        .anyMatch(name -> new Namesakes(laid.lexicon()).isLink(name));
+                        .anyMatch(new Namesakes(laid.lexicon())::isLink);
     }
 
     /** Whether all chords but one are held for the same even number of bars: the one was counted wrong. */

@@ -8,12 +8,16 @@ import tactus.core.chord.ChordName;
 import tactus.core.harmony.Chord;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.StringTension;
+import tactus.core.pitch.Tuning;
 import tactus.core.pitch.TuningAdvice;
 import tactus.core.refusal.NotationException;
 import tactus.core.search.ShapeCheck;
 import tactus.core.search.ShapeFault;
 import tactus.core.statement.Statement;
+import tactus.core.stroke.Strum;
 import tactus.core.time.Quantity;
+import tactus.core.timeline.StruckString;
+import tactus.core.timeline.TimelineStroke;
 
 /** Finds what does not fit in the tuning, the capo and the shapes. */
 final class SetUpSnags implements Finder {
@@ -24,7 +28,7 @@ final class SetUpSnags implements Finder {
         checkStrings(instrument, found);
         if (instrument.capo() > CapoPlan.CRAMPED_ABOVE) found.accept(new SetUpSnag.CapoTooHigh(instrument.capo()));
         var check = new ShapeCheck(instrument.tuning());
-        laid.song().chords().forEach(chord -> check(chord, instrument, check, found));
+        laid.song().chords().forEach(chord -> check(laid, chord, check, found));
     }
 
     private static void checkStrings(Instrument instrument, Consumer<Snag> found) {
@@ -38,22 +42,41 @@ final class SetUpSnags implements Finder {
         }
     }
 
-    private static void check(Chord chord, Instrument instrument, ShapeCheck check, Consumer<Snag> found) {
+    private static void check(LaidSong laid, Chord chord, ShapeCheck check, Consumer<Snag> found) {
         if (ChordName.isNoChord(chord.name())) return;
-        int strings = instrument.tuning().strings();
-        if (!chord.fits(instrument.tuning())) {
+        Tuning tuning = laid.song().facts().tuning();
+        int strings = tuning.strings();
+        if (!chord.fits(tuning)) {
             Quantity held = Quantity.of(Quantity.Unit.STRING, chord.voicing().strings());
             Statement other = Statement.of("shape.other-strings", chord.voicing(), held, strings);
             found.accept(wrong(Kind.SHAPE_NOT_PLAYABLE, chord, other));
             return;
         }
         checkName(chord, check).ifPresent(found);
-        check.grip(chord.voicing())
+        check.grip(chord.voicing()).stream()
+                .filter(fault -> fault.kind() != ShapeFault.Kind.RINGS_ON || isSweptOver(laid, chord, fault.strings()))
                 .forEach(fault -> found.accept(wrong(Kind.SHAPE_NOT_PLAYABLE, chord, fault.sentence())));
         chord.fingering()
                 .map(fingers -> ShapeCheck.fingers(chord.voicing(), fingers))
                 .orElse(List.of())
                 .forEach(fault -> found.accept(wrong(Kind.SHAPE_NOT_PLAYABLE, chord, fault.sentence())));
+    }
+
+    /** Whether the hand sweeps over one of {@code strings} while it strums {@code chord}; or nothing is played on it yet. */
+    private static boolean isSweptOver(LaidSong laid, Chord chord, List<Integer> strings) {
+        List<TimelineStroke> struck = laid.timeline().strokes().stream()
+                .filter(stroke -> stroke.stroke().isStruck())
+                .filter(stroke ->
+                        laid.timeline().spans().get(stroke.span()).chord().equals(chord.name()))
+                .toList();
+        return struck.isEmpty()
+                || struck.stream()
+                        .filter(stroke -> stroke.stroke() instanceof Strum)
+                        .map(stroke -> stroke.strings().stream()
+                                .mapToInt(StruckString::string)
+                                .summaryStatistics())
+                        .anyMatch(swept -> strings.stream()
+                                .anyMatch(string -> swept.getMin() < string && string < swept.getMax()));
     }
 
     private static Optional<Snag> checkName(Chord chord, ShapeCheck check) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
 import tactus.core.rule.Assigned;
@@ -270,7 +271,8 @@ final class PassLayout {
             Motion motion =
                     muted ? moving.motions().get(i).muted() : moving.motions().get(i);
             if (!muted) layMoves(moves, hold, start, i, moving);
-            List<StruckString> moved = hold.change(moves.at(start, motion.moves()));
+            List<FingerMove> fingers = moves.at(start, motion.moves());
+            List<StruckString> moved = hold.change(fingers);
             List<StruckString> struck = muted
                     ? frame.strings().struck(span.chord(), motion.stroke(), Optional.of(played.id()), Map.of())
                     : hold.struck(motion.stroke(), played.id(), i);
@@ -278,7 +280,11 @@ final class PassLayout {
             strokes.add(new LaidStroke(
                     new SlotTime(start, slot.length().min(span.end().minus(start)), count, bar),
                     motion,
-                    new Sounding(struck, moved.isEmpty() ? moved : without(moved, struck), loudness.at(start)),
+                    new Sounding(
+                            struck,
+                            muted ? List.of() : fingers,
+                            moved.isEmpty() ? moved : without(moved, struck),
+                            loudness.at(start)),
                     new PlayedFrom(spans.size() - 1, Optional.of(played.id()), slot.index())));
         }
     }
@@ -288,14 +294,15 @@ final class PassLayout {
         while (moves.next().filter(at -> at.isLessThan(end)).isPresent()) {
             Length at = moves.next().get();
             int bar = bars.barAt(at);
-            List<StruckString> moved = hold.change(moves.at(at, List.of()));
+            List<FingerMove> fingers = moves.at(at, List.of());
+            List<StruckString> moved = hold.change(fingers);
             Length rest = end.minus(at).min(bars.meter(bar).unitLength());
             Count count =
                     Counting.at(bars.meter(bar), bars.meter(bar).unitLength().dividedBy(4), at.minus(bars.start(bar)));
             strokes.add(new LaidStroke(
                     new SlotTime(at, rest, count, bar),
                     Motion.event(Miss.MISS),
-                    new Sounding(List.of(), moved, loudness.at(at)),
+                    new Sounding(List.of(), fingers, moved, loudness.at(at)),
                     new PlayedFrom(
                             spans.size() - 1, Optional.of(moving.pattern().id()), slot)));
         }
@@ -323,7 +330,7 @@ final class PassLayout {
         strokes.add(new LaidStroke(
                 new SlotTime(at.start(), at.length(), count, bar),
                 Motion.event(at.stroke()),
-                new Sounding(struck, List.of(), loudness.at(at.start())),
+                new Sounding(struck, List.of(), List.of(), loudness.at(at.start())),
                 new PlayedFrom(spans.size() - 1, Optional.empty(), 0)));
     }
 }

@@ -138,7 +138,7 @@ final class PassPlacing {
                 seconds(motion.sounding(start)),
                 motion.stroke(),
                 motion.hand(),
-                new Sounding(struck, List.of(), laid.loudnessAtStart()),
+                new Sounding(struck, List.of(), List.of(), laid.loudnessAtStart()),
                 new PlayedFrom(from.span() - 1, Optional.of(pattern.id()), slot.index()));
     }
 

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import tactus.core.pattern.Figure;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
 import tactus.core.rule.FormChoice;
@@ -31,6 +32,16 @@ public record PlayedForm(Pattern pattern, FormChoice form, List<String> chords) 
         Objects.requireNonNull(pattern);
         Objects.requireNonNull(form);
         chords = List.copyOf(chords);
+    }
+
+    /** What its fingers pick; they stay on the strings that they have in the whole pattern. */
+    public Figure figure(Song song) {
+        return Figure.of(pattern, whole(song));
+    }
+
+    /** The pattern that it is a form of. */
+    public Pattern whole(Song song) {
+        return song.pattern(pattern.id()).orElse(pattern);
     }
 
     /**
@@ -68,6 +79,11 @@ public record PlayedForm(Pattern pattern, FormChoice form, List<String> chords) 
                 .map(use -> shown.uses().get(use).section())
                 .distinct()
                 .toList();
+    }
+
+    /** {@code form} of the pattern {@code id}; the pattern itself where it has no such form, empty where there is none. */
+    public static Optional<Pattern> pattern(Song shown, PatternId id, FormChoice form) {
+        return new Forms(shown).of(id, form);
     }
 
     /** What is played in {@code shown}, in the order of its patterns; a second guitar's figures included. */

@@ -77,7 +77,11 @@ final class SecondPart {
             laid.add(new LaidStroke(
                     new SlotTime(start, slot.length().min(end.minus(start)), count, bar),
                     figure.motions().get(i),
-                    new Sounding(sounds.struck(figure, spans.get(span).chord(), i), List.of(), sounds.loudness(start)),
+                    new Sounding(
+                            sounds.struck(figure, spans.get(span).chord(), i),
+                            List.of(),
+                            List.of(),
+                            sounds.loudness(start)),
                     new PlayedFrom(span, Optional.of(figure.pattern().id()), slot.index())));
         }
     }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import tactus.core.pitch.ConcertPitch;
 import tactus.core.song.Song;
 import tactus.core.time.Length;
+import tactus.core.time.Meter;
 import tactus.core.time.Tempo;
 import tactus.core.time.TempoMap;
 
@@ -87,6 +88,16 @@ public record Timeline(
         if (bars.isEmpty()) return Optional.empty();
         int index = number - bars.getFirst().number();
         return index >= 0 && index < bars.size() ? Optional.of(bars.get(index)) : Optional.empty();
+    }
+
+    /** Whether a meter begins with {@code bar} that has to be written there: an unusual one, or the usual one again. */
+    public boolean startsMeter(TimelineBar bar, Meter usual) {
+        if (bar.number() < 1) return false;
+        Meter before = bar(bar.number() - 1)
+                .filter(other -> other.number() > 0)
+                .map(TimelineBar::meter)
+                .orElse(usual);
+        return !bar.meter().equals(before) || bar.isFirst() && !bar.meter().equals(usual);
     }
 
     /** The bars of one pass of an entry of the running order, from 0; {@code pass} from 1. */

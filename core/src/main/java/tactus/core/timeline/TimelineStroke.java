@@ -3,6 +3,7 @@ package tactus.core.timeline;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.PatternId;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Stroke;
@@ -64,6 +65,11 @@ public record TimelineStroke(
     /** See {@link Sounding#strings}. */
     public List<StruckString> strings() {
         return sound.strings();
+    }
+
+    /** See {@link Sounding#moves}. */
+    public List<FingerMove> moves() {
+        return sound.moves();
     }
 
     /** See {@link Sounding#slurred}. */

@@ -200,31 +200,22 @@ class OutlineTest {
         assertEquals(OptionalInt.of(0), outline(song).uses().getLast().sameAs());
         Song twin = song.withRule(English.rule(song, "last " + verse() + ": Twin"));
         assertEquals(OptionalInt.empty(), outline(twin).uses().getLast().sameAs());
-        Song held = song.withRule(English.rule(song, verse() + ": held strum"));
         int spans = VERSE_TWICE.sections().getFirst().spans().size();
-        assertEquals(
-                spans,
-                outline(held)
-                        .uses()
-                        .getFirst()
-                        .blocks()
-                        .getFirst()
-                        .lanes()
-                        .getFirst()
-                        .ribbons()
-                        .size());
-        Song silent = song.withRule(English.rule(song, verse() + ": silence"));
-        assertEquals(
-                1,
-                outline(silent)
-                        .uses()
-                        .getFirst()
-                        .blocks()
-                        .getFirst()
-                        .lanes()
-                        .getFirst()
-                        .ribbons()
-                        .size());
+        assertEquals(spans, ribbons(song, "held strum"));
+        assertEquals(1, ribbons(song, "silence"));
+    }
+
+    /** How many ribbons its first verse has where {@code event} is all that is played. */
+    private static int ribbons(Song song, String event) {
+        Outline outline = outline(song.withRule(English.rule(song, verse() + ": " + event)));
+        return outline.uses()
+                .getFirst()
+                .blocks()
+                .getFirst()
+                .lanes()
+                .getFirst()
+                .ribbons()
+                .size();
     }
 
     @Test

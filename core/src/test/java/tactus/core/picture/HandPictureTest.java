@@ -204,7 +204,7 @@ class HandPictureTest {
     void aFigureOnAChordShowsItsStringsAndWhatIsWrong() {
         Pattern figure = pattern("4/4", "p6");
         var held = new Held(Voicing.parse("xx0232"), Optional.of(ChordName.parse("D")), Tuning.STANDARD);
-        Passage passage = Passage.of(figure, held, "D");
+        Passage passage = Passage.of(figure, figure, held, "D");
         assertEquals(4, passage.slots().getFirst().fingers().getFirst().string());
         assertTrue(passage.slots().get(1).fingers().getFirst().isWrong());
     }

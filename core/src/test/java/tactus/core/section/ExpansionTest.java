@@ -97,6 +97,17 @@ class ExpansionTest {
                         Except.otherBars(Stretch.bars(8, 8), bars("G7"))));
     }
 
+    /** Bar 2 is left out, and then bar 5 as it is written, which is the fourth that is left: F, not C. */
+    @Test
+    void aSecondExceptionCountsTheBarsAsTheyAreWrittenToo() {
+        Except second = Except.always(new Except.LeftOut(Stretch.bars(2, 2)));
+        Except fifth = Except.always(new Except.LeftOut(Stretch.bars(5, 5)));
+        Except gone = Except.otherBars(Stretch.bars(2, 2), bars("Em"));
+        assertEquals("C | G | Am | F | C | G", played(second, fifth));
+        assertEquals(played(second, fifth), played(fifth, second));
+        assertEquals(played(second), played(second, gone), "it is not there any more");
+    }
+
     @Test
     void anExceptionThatFindsNoBarsOrLeavesNoneDoesNothing() {
         var none = Except.otherBars(Stretch.bars(9, 12), bars("Em"));

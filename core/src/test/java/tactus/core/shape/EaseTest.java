@@ -5,9 +5,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import tactus.core.chord.ChordName;
+import tactus.core.pitch.Tuning;
+import tactus.core.search.StandIn;
 
 /**
  * The order in which methods bring shapes, in four groups (common practice): one or two fingers with open strings; three; four, and
@@ -49,6 +53,20 @@ class EaseTest {
                     }
         assertEquals(60, GROUPS.stream().mapToInt(List::size).sum());
         assertTrue(wrong.size() * 20 <= pairs, wrong.size() + " of " + pairs + ": " + wrong);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"Fm, 133111, xxx111", "Gm, 355333, xxx333", "F, 133211, ", "Bm, x24432, ", "Fm7, 131111, "})
+    void theHighStringsUnderOneFingerAreAChordWhereNoNoteIsMissing(String name, String barre, String small) {
+        assertEquals(
+                Optional.ofNullable(small).map(Voicing::parse),
+                StandIn.underOneFinger(
+                                ChordName.parse(name),
+                                Voicing.parse(barre),
+                                Tuning.STANDARD,
+                                Neck.USUAL,
+                                FrettingHand.USUAL)
+                        .map(Shape::voicing));
     }
 
     /** One finger over three strings is far easier than a full barre and sounds thinner; both are said. */

@@ -51,6 +51,7 @@ class ShapeCheckTest {
                 "x32010|x3(21)010|TWO_ON_ONE_SPOT|shape.two-on-one [[INDEX, MIDDLE], 4, 2]",
                 "x32010|x21010|FINGER_TWICE|shape.finger-twice [INDEX, [1, 2]]",
                 "220222|110111|COVERED|shape.covered [4, 0, INDEX",
+                "422100|322100|COVERED|shape.beside [3, 1, MIDDLE, 2]",
                 "x32010|x32000|FINGER_MISPLACED|shape.no-finger [2, 1]",
                 "x32010|x32011|FINGER_MISPLACED|shape.idle-finger [1]"
             })

@@ -12,6 +12,10 @@ import org.junit.jupiter.params.provider.ValueSource;
 import tactus.core.harmony.Chord;
 import tactus.core.harmony.ChordMove;
 import tactus.core.outside.English;
+import tactus.core.picture.Frame;
+import tactus.core.picture.HandPicture;
+import tactus.core.picture.Mark;
+import tactus.core.picture.Passage;
 import tactus.core.refusal.NotationException;
 import tactus.core.song.Song;
 import tactus.core.song.SongFixture;
@@ -61,6 +65,20 @@ class ChordMovesTest {
             })
     void fingersMoveOnAChordAtTheirCounts(String meters, String chords, String line, String moves, String expected) {
         assertEquals(expected, highest(moved(SongFixture.song(meters, chords, line), moves)));
+    }
+
+    /** The picture of a bar drew the strokes alone, so that nobody saw on which string the finger comes down. */
+    @Test
+    void thePictureOfABarHasWhatTheFingersDoInIt() {
+        Timeline timeline = Timeline.of(moved(SongFixture.song("4/4", "D: 1 bar", "d-d-d-d-"), "1 1.0, 1& 1h2, 3 2.-"));
+        HandPicture picture = HandPicture.of(
+                Passage.of(timeline, timeline.bars().getFirst(), 6), Frame.of(Frame.Size.SMALL, 200, 60));
+        assertEquals(
+                "0 h2 −",
+                picture.marks().stream()
+                        .filter(Mark.MoveText.class::isInstance)
+                        .map(each -> ((Mark.MoveText) each).text())
+                        .collect(Collectors.joining(" ")));
     }
 
     @Test

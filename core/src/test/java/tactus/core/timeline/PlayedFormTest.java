@@ -7,13 +7,17 @@ import static tactus.core.song.SongFixture.song;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import tactus.core.harmony.Chord;
 import tactus.core.outside.English;
 import tactus.core.pattern.Form;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.picture.Passage;
 import tactus.core.rule.FormChoice;
 import tactus.core.section.SectionId;
+import tactus.core.shape.Voicing;
 import tactus.core.song.Song;
 import tactus.core.time.Meter;
 
@@ -52,6 +56,32 @@ class PlayedFormTest {
         Song song = song("4/4", "C: 1 bar", "d-du-udu");
         Song light = song.withRule(English.rule(song, "Verse: only beats form"));
         assertEquals(List.of("P d-d---d- false"), played(light));
+    }
+
+    /** The middle finger was drawn on string 1, where it goes if there is no ring finger, and heard on string 2. */
+    @Test
+    void inAFormTheFingersStayOnTheirStrings() {
+        Song song = song("4/4", "D: 1 bar", "pamipami").withChord(new Chord("D", Voicing.parse("xx0232")));
+        Song beats = song.withRule(English.rule(song, "Verse: only beats form"));
+        Timeline timeline = Timeline.of(beats);
+        PlayedForm form = PlayedForm.of(beats, timeline).getFirst();
+        Passage picture = Passage.of(
+                form.pattern(),
+                form.whole(beats),
+                beats.facts().held(beats.chord("D").orElseThrow()),
+                "D");
+        assertEquals(
+                "4 2 4 2",
+                picture.slots().stream()
+                        .flatMap(slot -> slot.fingers().stream())
+                        .map(finger -> "" + finger.string())
+                        .collect(Collectors.joining(" ")));
+        assertEquals(
+                "4 2 4 2",
+                timeline.strokes().stream()
+                        .flatMap(stroke -> stroke.strings().stream())
+                        .map(struck -> "" + struck.string())
+                        .collect(Collectors.joining(" ")));
     }
 
     /** The line under a pattern's name was taken from rules that nothing came of. */

@@ -1,6 +1,7 @@
 package tactus.formats.sheet;
 
 import java.util.ArrayList;
+import tactus.core.pitch.ConcertPitch;
 import tactus.core.pitch.Guitar;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Tuning;
@@ -22,6 +23,8 @@ public final class FactsText {
         if (instrument.tunedDown() > 0) text += " · " + Words.of("facts.tuned-down", instrument.tunedDown());
         if (instrument.guitar() != Guitar.AS_TUNED && instrument.guitar() != Guitar.STEEL_STRINGS)
             text += " · " + Words.value(instrument.guitar());
+        if (!instrument.concert().equals(ConcertPitch.ISO_16))
+            text += " · " + Words.of("facts.concert", instrument.concert().hertz());
         Tuning tuning = instrument.tuning();
         return tuning.equals(tuning.usual()) ? text : text + " · " + MusicText.signs(tuning.notes());
     }

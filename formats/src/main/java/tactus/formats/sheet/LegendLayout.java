@@ -4,9 +4,12 @@ import java.io.IOException;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import tactus.core.harmony.Chord;
 import tactus.core.outline.Outline;
+import tactus.core.pattern.FingerMove;
 import tactus.core.pattern.Pattern;
 import tactus.core.rule.Swell;
+import tactus.core.song.Handout;
 import tactus.core.song.Song;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.Force;
@@ -61,17 +64,26 @@ final class LegendLayout {
         List<Pattern> patterns =
                 PlayedForm.of(song, timeline).stream().map(PlayedForm::pattern).toList();
         patterns.forEach(each -> each.played().forEach(stroke -> add(stroke, marks)));
-        if (marks.contains("down") || marks.contains("up")) marks.add("path");
-        if (patterns.stream().anyMatch(each -> each.played().contains(Miss.MISS))) marks.add("counted");
+        List<Handout.Part> parts = song.lesson().handout().parts();
+        if (parts.contains(Handout.Part.PATTERNS)) addPictures(patterns, marks);
         boolean isAgainst = PlayedForm.of(song, timeline).stream()
                 .map(PlayedForm::pattern)
                 .anyMatch(pattern -> pattern.grid().slots().stream().anyMatch(pattern::isAgainstHand));
         if (isAgainst) marks.add("against");
-        boolean isMoved = PlayedForm.of(song, timeline).stream()
-                .anyMatch(each -> !each.pattern().moves().isEmpty());
-        if (isMoved) marks.add("move");
-        addBars(marks);
+        if (parts.contains(Handout.Part.BARS)) addBars(marks);
         return marks;
+    }
+
+    /** What the small pictures of the bars have not. */
+    private static void addPictures(List<Pattern> patterns, Set<String> marks) {
+        if (marks.contains("down") || marks.contains("up")) marks.add("path");
+        if (patterns.stream().anyMatch(each -> each.played().contains(Miss.MISS))) marks.add("counted");
+        boolean hasFingers = patterns.stream()
+                .flatMap(each -> each.played().stream())
+                .anyMatch(stroke -> stroke instanceof Pluck pluck
+                        && pluck.picks().stream().anyMatch(Pick.ByRole.class::isInstance));
+        if (hasFingers) marks.add("fingers");
+        patterns.forEach(each -> each.moves().values().forEach(moves -> addMoves(moves, marks)));
     }
 
     private static void add(Stroke stroke, Set<String> marks) {
@@ -91,7 +103,6 @@ final class LegendLayout {
             case Pluck pluck -> {
                 marks.add("pluck");
                 if (pluck.force().isAccented()) marks.add("accent");
-                if (pluck.picks().stream().anyMatch(Pick.ByRole.class::isInstance)) marks.add("fingers");
             }
             case Stop _ -> marks.add("stop");
             case Ring _ -> marks.add("ring");
@@ -99,7 +110,27 @@ final class LegendLayout {
         }
     }
 
+    private static void addMoves(List<FingerMove> moves, Set<String> marks) {
+        for (FingerMove move : moves)
+            marks.add(
+                    move.fret().isEmpty()
+                            ? "move-back"
+                            : switch (move.sound()) {
+                                case SILENT -> "move-put";
+                                case SLURRED -> "move-hammer";
+                                case SLID -> "move-slide";
+                            });
+    }
+
     private void addBars(Set<String> marks) {
+        if (song.lesson().handout().pictures() == Handout.Pictures.EVERY_BAR)
+            timeline.strokes().forEach(stroke -> addMoves(stroke.moves(), marks));
+        boolean hasOwnNumbers =
+                timeline.bars().stream().anyMatch(bar -> bar.number() > 0 && bar.number() != bar.numberInSection());
+        if (hasOwnNumbers) marks.add("numbers");
+        boolean hasOtherShapes = timeline.spans().stream()
+                .anyMatch(span -> !Chord.plainName(span.chord()).equals(span.chord()));
+        if (hasOtherShapes) marks.add("other-shape");
         boolean goesOn = timeline.bars().stream()
                 .anyMatch(bar -> timeline.spansIn(bar).stream()
                         .anyMatch(span -> span.goesOn() || span.start().isLessThan(bar.start())));

@@ -12,7 +12,6 @@ import tactus.core.picture.Point;
 import tactus.core.section.Stretch.Bounds;
 import tactus.core.song.Song;
 import tactus.core.time.Length;
-import tactus.core.time.Meter;
 import tactus.core.timeline.Margin;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
@@ -89,13 +88,15 @@ final class LineLayout {
         }
     }
 
+    /** The bars at the place of {@code bar} in all passes of the block. */
+    private List<TimelineBar> alike(TimelineBar bar) {
+        return bar.inSection().isEmpty() ? List.of(bar) : line.block().alike(timeline, bar);
+    }
+
     /** What is written over each bar, in lines: a note has the room up to the next one. */
     private List<List<String>> notes() {
         List<String> texts = line.bars().stream()
-                .map(bar -> BarNote.besideRibbons(
-                        words,
-                        timeline,
-                        bar.inSection().isEmpty() ? List.of(bar) : line.block().alike(timeline, bar)))
+                .map(bar -> BarNote.besideRibbons(words, timeline, alike(bar)))
                 .toList();
         var notes = new ArrayList<List<String>>();
         for (int i = 0; i < texts.size(); i++) {
@@ -182,10 +183,8 @@ final class LineLayout {
         var widths = new ArrayList<Double>();
         for (int i = 0; i < line.bars().size(); i++) {
             TimelineBar bar = line.bars().get(i);
-            List<TimelineBar> alike =
-                    bar.inSection().isEmpty() ? List.of(bar) : line.block().alike(timeline, bar);
             int pass = lane.passes().getFirst();
-            bars.add(alike.stream()
+            bars.add(alike(bar).stream()
                     .filter(each -> each.pass() == pass)
                     .findFirst()
                     .orElse(bar));
@@ -234,11 +233,12 @@ final class LineLayout {
     private void layBar(TimelineBar bar, double x, double top, double width) throws IOException {
         Pen pen = pages.pen();
         barLine(x, top);
-        if (bar.number() > 0) {
-            pen.text(Integer.toString(bar.number()), x + 3, top + 7, Typeface.REGULAR, 8, Ink.SOFT);
+        String number = bar.number() > 0 ? BarNote.barNumbers(alike(bar)) : "";
+        pen.text(number, x + 3, top + 7, Typeface.REGULAR, 8, Ink.SOFT);
+        if (timeline.startsMeter(bar, song.facts().meter())) {
+            double behind = Math.max(20, 7 + pen.width(number, Typeface.REGULAR, 8));
+            pen.text(bar.meter().toString(), x + behind, top + 7, Typeface.SEMIBOLD, 8, Ink.WARM);
         }
-        boolean unusual = bar.number() > 0 && isNewMeter(bar);
-        if (unusual) pen.text(bar.meter().toString(), x + 20, top + 7, Typeface.SEMIBOLD, 8, Ink.WARM);
         for (TimelineSpan span : timeline.spansIn(bar)) {
             if (span.goesOn()
                     && !span.start().isLessThan(bar.start())
@@ -257,16 +257,6 @@ final class LineLayout {
     static double nameWidth(Pen pen, String chord, boolean goesOn) {
         String name = ChordText.of(chord);
         return pen.width(goesOn ? "(" + name + ")" : name, Typeface.SEMIBOLD, 12.5);
-    }
-
-    /** Whether a meter begins there, or the usual one comes back. */
-    private boolean isNewMeter(TimelineBar bar) {
-        Meter before = timeline.bar(bar.number() - 1)
-                .filter(other -> other.number() > 0)
-                .map(TimelineBar::meter)
-                .orElse(song.facts().meter());
-        return !bar.meter().equals(before)
-                || bar.isFirst() && !bar.meter().equals(song.facts().meter());
     }
 
     /** A line under the chords where somebody sings. */

@@ -169,7 +169,7 @@ final class PatternsLayout {
 
     private List<Drawn> drawn(PlayedForm played) {
         Pattern pattern = played.pattern();
-        String name = song.pattern(pattern.id()).map(Pattern::name).orElse(pattern.name());
+        String name = played.whole(song).name();
         String title = played.form()
                 .rule()
                 .filter(_ -> !played.form().equals(FormChoice.FULL))
@@ -183,7 +183,8 @@ final class PatternsLayout {
         for (String chord : played.chords()) {
             Passage passage = song.chord(chord)
                     .filter(each -> each.fits(song.facts().tuning()))
-                    .map(each -> Passage.of(pattern, song.facts().held(each), chord))
+                    .map(each ->
+                            Passage.of(pattern, played.whole(song), song.facts().held(each), chord))
                     .orElseGet(() -> Passage.of(pattern));
             chords.computeIfAbsent(passage, _ -> new ArrayList<>()).add(ChordText.of(chord));
         }

@@ -1,17 +1,13 @@
 package tactus.formats.sheet;
 
 import java.io.IOException;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import tactus.core.outline.Ribbon;
 import tactus.core.pattern.Pattern;
-import tactus.core.pattern.PatternId;
 import tactus.core.picture.Frame;
 import tactus.core.picture.HandPicture;
 import tactus.core.picture.Passage;
-import tactus.core.rule.FormChoice;
 import tactus.core.rule.What;
 import tactus.core.song.Handout;
 import tactus.core.song.Song;
@@ -33,21 +29,16 @@ final class RibbonPictures {
 
     private static final double NARROWEST = 24;
 
-    private record Key(PatternId pattern, FormChoice form) {}
-
     private final Song song;
     private final Timeline timeline;
     private final SheetLook look;
     private final Handout.Pictures which;
-    private final Map<Key, Pattern> forms = new HashMap<>();
 
     RibbonPictures(Song song, Timeline timeline, SheetLook look) {
-        this.song = song;
+        this.song = song.asShown();
         this.timeline = timeline;
         this.look = look;
         which = song.lesson().handout().pictures();
-        for (PlayedForm played : PlayedForm.of(song.asShown(), timeline))
-            forms.put(new Key(played.pattern().id(), played.form()), played.pattern());
     }
 
     /** How much room the pictures of bars need below a ribbon; 0 if there are none. */
@@ -77,7 +68,7 @@ final class RibbonPictures {
     private Optional<Pattern> emblem(Ribbon ribbon) {
         boolean isEvent = ribbon.what().orElse(null) instanceof What.Event;
         if (which != Handout.Pictures.WHERE_IT_CHANGES || isEvent) return Optional.empty();
-        return ribbon.pattern().map(id -> forms.get(new Key(id, ribbon.form())));
+        return ribbon.pattern().flatMap(id -> PlayedForm.pattern(song, id, ribbon.form()));
     }
 
     /** Puts a picture of what each of {@code bars} plays under a ribbon, each as wide as its bar. */

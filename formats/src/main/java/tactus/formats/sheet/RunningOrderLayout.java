@@ -11,7 +11,6 @@ import tactus.core.outline.Block;
 import tactus.core.outline.LineOfBars;
 import tactus.core.outline.Outline;
 import tactus.core.outline.OutlinedUse;
-import tactus.core.section.Except;
 import tactus.core.section.SectionId;
 import tactus.core.section.Use;
 import tactus.core.song.Song;
@@ -125,13 +124,14 @@ final class RunningOrderLayout {
         if (use.sameAs().isPresent())
             return "  ·  " + Words.of("sheet.same-as", firstBar(use.sameAs().getAsInt()));
         if (use.like().isEmpty()) return "";
-        return "  ·  " + likeness(firstBar(use.like().getAsInt()), use);
+        return "  ·  " + likeness(outline.uses().get(use.like().getAsInt()), use);
     }
 
-    /** In which bars it is other than the first time; where it is so in most of them, it is not as that. */
-    private static String likeness(int before, OutlinedUse use) {
+    /** In which bars, or how often, it is other than the first time; where it is so in most of them, it is not as that. */
+    private static String likeness(OutlinedUse first, OutlinedUse use) {
+        int before = first.first().number();
         List<Integer> other = use.other().stream().map(TimelineBar::number).toList();
-        if (other.isEmpty()) return Words.of("sheet.as-from", before);
+        if (other.isEmpty()) return Words.of("sheet.as-rounds", before, use.times());
         if (2 * other.size() > use.lastNumber() - use.first().number() + 1) return Words.of("sheet.not-as", before);
         String bars = BarRange.of(other).stream().map(BarRange::toString).collect(Collectors.joining(", "));
         return Words.of("sheet.as-but", before, other.size(), bars);
@@ -150,12 +150,7 @@ final class RunningOrderLayout {
     /** What is to be kept in mind, and what is other this time. */
     private List<String> others(Use use) {
         String hints = new HintWords(song).ofSection(use.section());
-        return Stream.concat(
-                        Stream.of(hints).filter(text -> !text.isEmpty()),
-                        use.excepts().stream()
-                                // How often it goes round stands in the heading.
-                                .filter(except -> !(except.change() instanceof Except.Runs(int runs)) || runs == 1)
-                                .map(words::of))
+        return Stream.concat(Stream.of(hints).filter(text -> !text.isEmpty()), words.others(use).stream())
                 .toList();
     }
 

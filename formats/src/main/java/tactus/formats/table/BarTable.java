@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import tactus.core.chord.ChordName;
 import tactus.core.harmony.Chord;
@@ -17,6 +18,7 @@ import tactus.core.song.Sounded;
 import tactus.core.stroke.Direction;
 import tactus.core.stroke.StrokeLine;
 import tactus.core.time.Length;
+import tactus.core.time.Meter;
 import tactus.core.timeline.BarRange;
 import tactus.core.timeline.Fit;
 import tactus.core.timeline.Margin;
@@ -160,15 +162,21 @@ public final class BarTable {
         String form = isKept
                 ? Words.lexicon().word("form", kept.get().rule())
                 : words.rules().of(span.played().form());
-        Length beat = bar.meter().beats().getFirst();
         return span.fit()
                 .filter(Fit::isCut)
-                .map(fit -> Words.of(
-                        "table.cut",
-                        form,
-                        fit.rest().dividedBy(beat),
-                        fit.round().dividedBy(beat)))
+                .map(fit -> cut(form, fit, bar.meter()))
                 .orElse(form);
+    }
+
+    /** In felt beats, or, where these are not all as long, in the counts of the bar: 5 of the 7 eighths. */
+    private static String cut(String form, Fit fit, Meter meter) {
+        boolean isEven = Set.copyOf(meter.beats()).size() == 1;
+        Length step = isEven ? meter.beats().getFirst() : meter.unitLength();
+        return Words.of(
+                isEven ? "table.cut" : "table.cut-counts",
+                form,
+                fit.rest().dividedBy(step),
+                fit.round().dividedBy(step));
     }
 
     /** What is sung between two places. */

@@ -16,7 +16,6 @@ import tactus.core.outline.Ribbon;
 import tactus.core.outline.WordLane;
 import tactus.core.rule.FormChoice;
 import tactus.core.saying.Saying;
-import tactus.core.section.Except;
 import tactus.core.song.Song;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
@@ -94,19 +93,15 @@ public final class TextChart {
         String same = use.sameAs().isPresent()
                 ? ": "
                         + Words.of(
-                                "sheet.same-as",
-                                outline.uses()
+                                "chart.same-as",
+                                words.use(outline.uses()
                                         .get(use.sameAs().getAsInt())
-                                        .first()
-                                        .number())
+                                        .use()))
                 : "";
         String key = words.key(use.section()).map(each -> " " + each).orElse("");
         lines.add("[" + words.use(use.use()) + times + "]" + key + same);
         if (use.sameAs().isPresent()) return;
-        song.uses().get(use.use()).excepts().stream()
-                // How often it goes round stands in the heading.
-                .filter(except -> !(except.change() instanceof Except.Runs(int runs)) || runs == 1)
-                .forEach(except -> lines.add("  " + words.of(except)));
+        words.others(song.uses().get(use.use())).forEach(other -> lines.add("  " + other));
         String hints = new HintWords(song).ofSection(use.section());
         if (!hints.isEmpty()) lines.add("  " + hints);
         for (Block block : use.blocks()) addBlock(block);
@@ -123,7 +118,7 @@ public final class TextChart {
                     .subList(from, Math.min(from + BARS_A_LINE, block.bars().size()));
             for (TimelineBar bar : bars) {
                 String note = BarNote.besideRibbons(words, timeline, block.alike(timeline, bar));
-                if (!note.isEmpty()) lines.add("  " + Words.of("chart.bar-note", bar.number(), note));
+                if (!note.isEmpty()) lines.add("  " + Words.of("chart.bar-note", bar.numberInSection(), note));
             }
             lines.add(
                     bars.stream().map(bar -> padded(chords(bar), width)).collect(Collectors.joining("| ", "| ", "|")));
@@ -137,8 +132,14 @@ public final class TextChart {
         return text + " ".repeat(Math.max(1, width - text.length()));
     }
 
-    /** The chords of a bar; a stroke is a beat on which the one before it goes on. */
+    /** The chords of a bar, behind the meter that begins with it. */
     private String chords(TimelineBar bar) {
+        boolean isNew = timeline.startsMeter(bar, song.facts().meter());
+        return (isNew ? "(" + bar.meter() + ") " : "") + chordsAlone(bar);
+    }
+
+    /** A stroke is a beat on which the one before it goes on. */
+    private String chordsAlone(TimelineBar bar) {
         List<TimelineSpan> spans = timeline.spansIn(bar);
         if (spans.isEmpty()) return "";
         if (spans.size() == 1) return spans.getFirst().chord();
@@ -197,23 +198,23 @@ public final class TextChart {
                             Length within = cut.minus(last.start().minus(start));
                             var lines = new BarLines(List.of(last.meter()));
                             return within.equals(last.meter().length())
-                                    ? Words.of("chart.behind-bar", last.number())
+                                    ? Words.of("chart.behind-bar", last.numberInSection())
                                     : Words.of(
                                             "chart.before-beat",
-                                            last.number(),
+                                            last.numberInSection(),
                                             lines.beatsBefore(within).plus(Length.WHOLE));
                         })
                         .collect(Collectors.joining(", ")));
     }
 
-    /** The number of the bar at a place of the pass. */
+    /** The number within its section of the bar at a place of the pass. */
     private static int bar(Block block, Length at) {
         TimelineBar first = block.bars().getFirst();
         return block.bars().stream()
                 .filter(bar -> !at.isLessThan(bar.start().minus(first.start())))
                 .reduce((_, later) -> later)
                 .orElse(first)
-                .number();
+                .numberInSection();
     }
 
     private static String passes(Block block, List<Integer> passes) {

@@ -1,5 +1,6 @@
 package tactus.formats.midi;
 
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -23,11 +24,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import tactus.core.performance.Performance;
 import tactus.core.song.Song;
+import tactus.core.stroke.Stop;
 import tactus.core.sum.Moment;
 import tactus.core.sum.Sums;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.formats.SampleSong;
+import tactus.formats.SongsByChance;
 import tactus.words.SongWords;
 
 /**
@@ -47,7 +50,8 @@ class ArrangedMidiTest {
     private static Stream<Song> songs() {
         Song whole = SampleSong.song();
         Song full = whole.withVersions(whole.versions().withShown(Optional.empty()));
-        return Stream.of(whole, full, full.withFacts(full.facts().withPickup(0)), SampleSong.plain());
+        List<Song> songs = List.of(whole, full, full.withFacts(full.facts().withPickup(0)), SampleSong.plain());
+        return Stream.concat(songs.stream(), SongsByChance.of(songs, 40));
     }
 
     private Sequence exported(Song song) throws IOException, InvalidMidiDataException {
@@ -132,14 +136,27 @@ class ArrangedMidiTest {
                 .sorted()
                 .toArray();
         var track = file.getTracks()[1];
-        double[] theirs = IntStream.range(0, track.size())
+        List<MidiEvent> struck = IntStream.range(0, track.size())
                 .mapToObj(track::get)
                 .filter(event -> event.getMessage() instanceof ShortMessage note
                         && note.getCommand() == ShortMessage.NOTE_ON
                         && note.getData2() > 0)
+                .toList();
+        double[] theirs = struck.stream()
                 .mapToDouble(event -> seconds(file, event.getTick()))
                 .sorted()
                 .toArray();
+        int[] keys = struck.stream()
+                .mapToInt(event -> ((ShortMessage) event.getMessage()).getData1())
+                .sorted()
+                .toArray();
+        int[] pitches = Timeline.of(song).strokes().stream()
+                .filter(stroke -> !(stroke.stroke() instanceof Stop))
+                .flatMap(stroke -> Stream.concat(stroke.strings().stream(), stroke.slurred().stream()))
+                .mapToInt(string -> string.pitch().number())
+                .sorted()
+                .toArray();
+        assertArrayEquals(pitches, keys);
         assertEquals(ours.length, theirs.length);
         for (int i = 0; i < ours.length; i++) assertEquals(theirs[i], ours[i], 2e-3, "note " + i);
         assertTrue(Arrays.stream(ours).allMatch(start -> start >= 0));

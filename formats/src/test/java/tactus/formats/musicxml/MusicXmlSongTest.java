@@ -36,6 +36,7 @@ import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineStroke;
 import tactus.formats.SampleSong;
+import tactus.formats.SongsByChance;
 import tactus.formats.song.SongFile;
 
 /**
@@ -71,7 +72,7 @@ class MusicXmlSongTest {
         }
         Song sample = SampleSong.song();
         songs.add(sample.withVersions(sample.versions().withShown(Optional.empty())));
-        return songs.stream();
+        return Stream.concat(songs.stream(), SongsByChance.of(songs, 25));
     }
 
     private ScorePartwise written(Song song, Timeline timeline) throws Exception {
@@ -110,6 +111,8 @@ class MusicXmlSongTest {
                 assertEquals(List.of(whole, whole), staves(measure, divisions), "bar " + wanted.number());
             }
         }
+        checkTablature(timeline, timeline.strokes(), score.getPart().getFirst());
+        checkTablature(timeline, timeline.margin().second(), score.getPart().getLast());
     }
 
     private static int divisions(ScorePartwise.Part part) {
@@ -138,13 +141,14 @@ class MusicXmlSongTest {
     }
 
     /** The tablature has the notes that are struck, each where it is. */
-    private static void checkTablature(Timeline timeline, ScorePartwise.Part part) {
+    private static void checkTablature(Timeline timeline, List<TimelineStroke> strokes, ScorePartwise.Part part) {
+        if (strokes.isEmpty()) return;
         int divisions = divisions(part);
         var struck = new ArrayList<String>();
         for (int bar = 0; bar < part.getMeasure().size(); bar++) {
             addStruck(part.getMeasure().get(bar), timeline.bars().get(bar), divisions, struck);
         }
-        List<String> wanted = timeline.strokes().stream()
+        List<String> wanted = strokes.stream()
                 .filter(stroke -> !(stroke.stroke() instanceof Stop))
                 .flatMap(stroke -> strings(stroke)
                         .map(string -> stroke.start() + " " + string.string() + " "

@@ -118,6 +118,16 @@ class BarTableTest {
                         "full form, cut after 3 of 4 beats",
                         "full form, cut after 1 of 4 beats"),
                 rows(song).stream().map(row -> row.get("form")).toList());
+        Song sevens = Song.empty("Sevens")
+                .withPattern(Pattern.empty(new PatternId("p"), "Walk", Meter.parse("7/8"))
+                        .withLine("d-d-d-u"));
+        List<Span> held = List.of(new Span("C", SpanLength.beats(1)), new Span("G", SpanLength.beats(2)));
+        sevens = sevens.withSection(new Section(verse, "Verse", List.of(Meter.parse("7/8")), held, 1))
+                .withOrder(List.of(verse))
+                .withRule(new Rule(Where.EVERYWHERE, Play.pattern(new PatternId("p"))));
+        assertTrue(
+                rows(sevens).getLast().get("form").endsWith("cut after 5 of 7 counts"),
+                rows(sevens).toString());
         Path chart = folder.resolve("chart.txt");
         TextChart.write(song, Timeline.of(song), chart);
         String text = Files.readString(chart);

@@ -106,7 +106,7 @@ class BandTest {
                         stroke.seconds(),
                         stroke.stroke(),
                         stroke.motion(),
-                        new Sounding(stroke.strings(), stroke.slurred(), loudness),
+                        new Sounding(stroke.strings(), stroke.moves(), stroke.slurred(), loudness),
                         stroke.from()))
                 .toList();
         var timeline = new Timeline(

@@ -24,7 +24,7 @@ import tactus.core.timeline.BarRange;
 import tactus.core.timeline.Timeline;
 
 /** A verse of C, G, C, D, a bar each, that goes round twice at its first use and once at its second: bars 1 to 12. */
-class ReachTest {
+class RuleReachTest {
 
     private static final PatternId SKIP = new PatternId("skip");
     private static final Song SONG = song("4/4 4/4 4/4 4/4", "C: 1 bar, G: 1 bar, C: 1 bar, D: 1 bar", "d-du-udu")
@@ -35,7 +35,7 @@ class ReachTest {
         return new RuleSentence(English.LEXICON, SONG).parse(sentence);
     }
 
-    private static String beaten(Reach reach) {
+    private static String beaten(RuleReach reach) {
         return reach.beaten().stream()
                 .map(each -> BarRange.of(each.bars()).stream()
                         .map(BarRange::toString)
@@ -60,17 +60,17 @@ class ReachTest {
             })
     void whereANearerRuleSaysOtherwiseIsToldAndItHoldsThereTooWhenThatIsWanted(String wide, String near, String bars) {
         Song song = SONG.withRule(rule(near)).withRule(rule(wide));
-        Reach reach = Reach.of(song, rule(wide));
+        RuleReach reach = RuleReach.of(song, rule(wide));
         assertEquals(Optional.ofNullable(bars).orElse(""), beaten(reach));
-        Song everywhere = Reach.everywhere(song, rule(wide));
-        assertEquals("", beaten(Reach.of(everywhere, rule(wide))));
+        Song everywhere = RuleReach.everywhere(song, rule(wide));
+        assertEquals("", beaten(RuleReach.of(everywhere, rule(wide))));
         assertEquals(bars == null, everywhere.equals(song), "nothing is added where nothing is beaten");
     }
 
     @Test
     void everywhereIsThereAndNowhereElse() {
         Song song = SONG.withRule(rule("Verse, chord 2: P")).withRule(rule("last Verse: Skip"));
-        Timeline timeline = Timeline.of(Reach.everywhere(song, rule("last Verse: Skip")));
+        Timeline timeline = Timeline.of(RuleReach.everywhere(song, rule("last Verse: Skip")));
         String played = timeline.spans().stream()
                 .map(span -> span.pattern().orElseThrow().value())
                 .collect(Collectors.joining(" "));
@@ -80,17 +80,17 @@ class ReachTest {
     @Test
     void anEntryThatHasNoSuchPassIsNamedWithHowOftenItGoesRound() {
         Rule last = rule("Verse, last pass: Skip");
-        Reach reach = Reach.of(SONG.withRule(last), last);
-        assertEquals(List.of(new Reach.WithoutPass(1, 1)), reach.without());
+        RuleReach reach = RuleReach.of(SONG.withRule(last), last);
+        assertEquals(List.of(new RuleReach.WithoutPass(1, 1)), reach.without());
         assertTrue(reach.isAnywhere());
         Rule here = rule("last Verse, last pass: Skip");
-        assertFalse(Reach.of(SONG.withRule(here), here).isAnywhere(), "it goes round once");
+        assertFalse(RuleReach.of(SONG.withRule(here), here).isAnywhere(), "it goes round once");
         Rule third = rule("Verse, pass 3: Skip");
-        assertEquals(2, Reach.of(SONG.withRule(third), third).without().size());
+        assertEquals(2, RuleReach.of(SONG.withRule(third), third).without().size());
         Rule chord = rule("Verse, chord 9: Skip");
-        assertFalse(Reach.of(SONG.withRule(chord), chord).isAnywhere());
+        assertFalse(RuleReach.of(SONG.withRule(chord), chord).isAnywhere());
         Rule every = rule("Verse: Skip");
-        assertTrue(Reach.of(SONG.withRule(every), every).isWhole());
+        assertTrue(RuleReach.of(SONG.withRule(every), every).isWhole());
     }
 
     /** Bar 2 is left out the second time: what is said of bar 3 stays with D's neighbour C and does not slip to D. */

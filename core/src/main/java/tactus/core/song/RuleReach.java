@@ -25,7 +25,7 @@ import tactus.core.time.BarLines;
  * @param beaten what is played otherwise there
  * @param without the entries of the running order, from 0, that it speaks of but for the pass, which they have not
  */
-public record Reach(boolean isAnywhere, List<Beaten> beaten, List<WithoutPass> without) {
+public record RuleReach(boolean isAnywhere, List<Beaten> beaten, List<WithoutPass> without) {
 
     /** So often rules that beat it are looked for behind those that were beaten. */
     private static final int MOST_TURNS = 8;
@@ -50,7 +50,7 @@ public record Reach(boolean isAnywhere, List<Beaten> beaten, List<WithoutPass> w
      */
     public record WithoutPass(int use, int passes) {}
 
-    public Reach {
+    public RuleReach {
         beaten = List.copyOf(beaten);
         without = List.copyOf(without);
     }
@@ -61,7 +61,7 @@ public record Reach(boolean isAnywhere, List<Beaten> beaten, List<WithoutPass> w
     }
 
     /** How far {@code rule}, which is one of its rules, holds in {@code song} as it is shown. */
-    public static Reach of(Song song, Rule rule) {
+    public static RuleReach of(Song song, Rule rule) {
         return new Search(song, rule).reach();
     }
 
@@ -95,7 +95,7 @@ public record Reach(boolean isAnywhere, List<Beaten> beaten, List<WithoutPass> w
             book = new RuleBook(song.rules());
         }
 
-        Reach reach() {
+        RuleReach reach() {
             var without = new ArrayList<WithoutPass>();
             int before = 0;
             for (int use = 0; use < song.uses().size(); use++) {
@@ -113,7 +113,7 @@ public record Reach(boolean isAnywhere, List<Beaten> beaten, List<WithoutPass> w
                 }
                 if (isMeant && !isThere) without.add(new WithoutPass(use, count));
             }
-            return new Reach(
+            return new RuleReach(
                     isAnywhere,
                     beaten.entrySet().stream()
                             .map(each -> new Beaten(each.getKey(), List.copyOf(each.getValue())))
