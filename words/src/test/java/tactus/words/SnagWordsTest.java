@@ -62,7 +62,7 @@ class SnagWordsTest {
         Said snag = snags(song("4/4 4/4", "C: 1 bar, G: 1 beat, D: 3 beats", "d-du-udu"))
                 .getFirst();
         assertEquals(Kind.PATTERN_CUT, snag.kind());
-        assertEquals(new SnagPlace.InUse(0, 1, 1), snag.place());
+        assertEquals(SnagPlace.InUse.at(0, 1, 1), snag.place());
         assertEquals("Verse, bar 2", snag.where());
         assertEquals(
                 "\"P\" is cut on G: the chord lasts 1 beat, a round 4 beats, so its last 3 beats are not played. "

@@ -121,9 +121,10 @@ public final class ArrangementPlace implements Place {
         switch (target) {
             case SnagPlace.InSection in -> {
                 model.chooseSection(in.section());
-                model.chooseSpan(in.span());
+                model.chooseSpan(in.span().index());
             }
-            case SnagPlace.InUse in -> model.choose(in.use(), in.pass(), in.span());
+            case SnagPlace.InUse in ->
+                model.choose(in.use().index(), in.pass().number(), in.span().index());
             case SnagPlace.InRules in -> {
                 parts.panel().set(ArrangementPanel.RULES);
                 parts.isPanelOpen().set(true);

@@ -165,7 +165,7 @@ public final class ArrangementView extends BorderPane {
         return switch (snag.place()) {
             case SnagPlace.InSection place ->
                 model.choice().section().filter(place.section()::equals).isPresent();
-            case SnagPlace.InUse place -> model.choice().isUse(place.use());
+            case SnagPlace.InUse place -> model.choice().isUse(place.use().index());
             case SnagPlace.InRules _, SnagPlace.InPattern _, SnagPlace.InChord _, SnagPlace.InFacts _ -> false;
         };
     }

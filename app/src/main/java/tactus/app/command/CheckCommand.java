@@ -81,9 +81,11 @@ final class CheckCommand implements Callable<Integer> {
         tree.put("sentence", words.sentence(snag));
         switch (snag.place()) {
             case SnagPlace.InSection in ->
-                tree.put("section", in.section().value()).put("bar", in.bar() + 1);
+                tree.put("section", in.section().value()).put("bar", in.bar().index() + 1);
             case SnagPlace.InUse in ->
-                tree.put("entry", in.use() + 1).put("pass", in.pass()).put("chord", in.span() + 1);
+                tree.put("entry", in.use().index() + 1)
+                        .put("pass", in.pass().number())
+                        .put("chord", in.span().index() + 1);
             case SnagPlace.InRules in -> tree.put("rule", in.index() + 1);
             case SnagPlace.InPattern in ->
                 tree.put("pattern", in.pattern().value()).put("slot", in.slot() + 1);

@@ -1,5 +1,6 @@
 package tactus.app.shape;
 
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Optional;
@@ -19,7 +20,7 @@ import tactus.core.shape.Shape;
 /**
  * What is offered for a chord.
  *
- * @param shapes the usual shape of its name, then others, the easiest first, and last what one finger holds on the high strings
+ * @param shapes the usual shape of its name, then others, what one finger holds on the high strings too, the easiest first
  * @param standIn an easier one, if there is one
  */
 public record Offers(List<Shape> shapes, Optional<StandIn> standIn) {
@@ -52,11 +53,14 @@ public record Offers(List<Shape> shapes, Optional<StandIn> standIn) {
                         StandIn.underOneFinger(name.get(), shape.voicing(), question.tuning, open, question.hand)
                                 .stream())
                 .map(shape -> shape.at(question.neck, question.hand));
-        List<Shape> shapes = Stream.concat(found.stream(), high)
+        Stream<Shape> others = Stream.concat(found.stream().skip(1), high)
+                .filter(shape -> !shape.voicing().equals(found.getFirst().voicing()))
                 .collect(Collectors.toMap(Shape::voicing, Function.identity(), (first, _) -> first, LinkedHashMap::new))
                 .values()
                 .stream()
-                .toList();
+                .sorted(Comparator.comparingInt(Shape::ease).reversed());
+        List<Shape> shapes =
+                Stream.concat(found.stream().limit(1), others).limit(OFFERED).toList();
         Optional<StandIn> standIn = StandIn.of(name.get(), chord.voicing(), question.tuning, open, question.hand)
                 .map(each -> new StandIn(each.shape().at(question.neck, question.hand), each.givenUp()));
         return new Offers(shapes, standIn);

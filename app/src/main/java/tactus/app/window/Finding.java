@@ -106,7 +106,7 @@ final class Finding extends VBox {
             if (has(section.name(), wanted))
                 all.add(new Found(
                         Words.of("find.section", section.name()),
-                        () -> go.accept(new SnagPlace.InSection(section.id(), 0, 0))));
+                        () -> go.accept(SnagPlace.InSection.start(section.id()))));
         for (Pattern pattern : song.patterns())
             if (has(pattern.name(), wanted))
                 all.add(new Found(
@@ -146,7 +146,7 @@ final class Finding extends VBox {
                 .orElse(0);
         return new Found(
                 Words.of("find.bar", bar.number(), name(bar)),
-                () -> go.accept(new SnagPlace.InUse(bar.use(), bar.pass(), span)));
+                () -> go.accept(SnagPlace.InUse.at(bar.use(), bar.pass(), span)));
     }
 
     private String name(TimelineBar bar) {

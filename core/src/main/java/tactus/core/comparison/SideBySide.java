@@ -9,6 +9,7 @@ import tactus.core.alignment.Alignment;
 import tactus.core.harmony.Span;
 import tactus.core.harmony.SpanLength;
 import tactus.core.section.Section;
+import tactus.core.statement.Statement;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
 
@@ -60,6 +61,11 @@ public record SideBySide(List<Line> lines) {
         public Held {
             Objects.requireNonNull(chord);
             Objects.requireNonNull(length);
+        }
+
+        /** {@code bar 3: Am, 1 bar}. */
+        public Statement said() {
+            return Statement.of("snag.held", bar, chord, length);
         }
     }
 

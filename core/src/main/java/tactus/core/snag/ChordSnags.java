@@ -43,11 +43,22 @@ final class ChordSnags implements Finder {
             for (int earlier = 0; earlier < later; earlier++) {
                 Chord one = chords.get(earlier);
                 Chord other = chords.get(later);
-                if (isSpelledOtherwise(one, other))
-                    found.accept(new SetUpSnag.TwoNames(
-                            other.name(), one.name(), one.voicing().equals(other.voicing())));
+                if (isSpelledOtherwise(one, other)) found.accept(twoNames(other, one));
             }
         }
+    }
+
+    private static Snag twoNames(Chord chord, Chord earlier) {
+        boolean isSameShape = chord.voicing().equals(earlier.voicing());
+        String code = isSameShape ? "snag.two-names" : "snag.two-names-two-shapes";
+        return Snag.of(
+                        Kind.TWO_NAMES_OF_ONE_CHORD,
+                        new SnagPlace.InChord(chord.name()),
+                        code,
+                        chord.name(),
+                        earlier.name())
+                .about(chord.name(), earlier.name())
+                .mendedBy(new SetUpFix.OneName(chord.name(), earlier.name()));
     }
 
     /** The same chord under names that differ in nothing but sharps and flats. */
@@ -78,7 +89,10 @@ final class ChordSnags implements Finder {
         song.chords().stream()
                 .map(Chord::name)
                 .filter(name -> !used.contains(name))
-                .forEach(name -> found.accept(new SetUpSnag.NotUsed(name)));
+                .forEach(name ->
+                        found.accept(Snag.of(Kind.CHORD_NOT_USED, new SnagPlace.InChord(name), "snag.not-used", name)
+                                .about(name)
+                                .mendedBy(new SetUpFix.TakeOut(name))));
     }
 
     /** What a version plays, and shapes that rules and other ways ask for, are needed though they do not sound now. */
@@ -128,9 +142,20 @@ final class ChordSnags implements Finder {
             if (!standIn.fits(song.facts().tuning())) continue;
             standIn.meaning()
                     .filter(name -> !check.canStandIn(name, standIn.voicing()))
-                    .ifPresent(_ -> found.accept(
-                            new SetUpSnag.OtherStandIn(version.name(), standIn.name(), standIn.voicing())));
+                    .ifPresent(_ -> found.accept(otherChord(version, standIn)));
         }
+    }
+
+    private static Snag otherChord(Version version, Chord standIn) {
+        return Snag.of(
+                        Kind.STAND_IN_IS_ANOTHER_CHORD,
+                        new SnagPlace.InChord(standIn.name()),
+                        "snag.other-stand-in",
+                        version.name(),
+                        standIn.name(),
+                        standIn.voicing())
+                .about(version.name(), standIn.name())
+                .counted("shape", standIn.voicing());
     }
 
     private static Optional<Snag> checkKey(Song song) {
@@ -152,6 +177,9 @@ final class ChordSnags implements Finder {
         Optional<Key> guess = KeyGuess.among(sounding);
         return guess.filter(key -> KeyGuess.share(key, sounding) >= SURE)
                 .filter(key -> KeyGuess.share(key, sounding) - KeyGuess.share(stated, sounding) >= DOUBT)
-                .map(key -> new SetUpSnag.OtherKey(stated, key));
+                .map(key -> Snag.of(Kind.KEY_DOES_NOT_AGREE, SnagPlace.InFacts.CAPO, "snag.other-key", stated, key)
+                        .at("where.key")
+                        .counted("sounding-key", key)
+                        .mendedBy(new SetUpFix.TakeKey(key)));
     }
 }

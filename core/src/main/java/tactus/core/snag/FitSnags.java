@@ -11,9 +11,12 @@ import tactus.core.pattern.Pattern;
 import tactus.core.rule.FitChoice;
 import tactus.core.rule.FormChoice;
 import tactus.core.section.Section;
+import tactus.core.section.SectionId;
 import tactus.core.song.Passes;
+import tactus.core.statement.Statement;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
+import tactus.core.time.Quantity;
 import tactus.core.timeline.Fit;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
@@ -56,25 +59,45 @@ final class FitSnags implements Finder {
         int bar = bars.barAt(start);
         Length beat =
                 bars.beatsBefore(start).minus(bars.beatsBefore(bars.start(bar))).plus(Length.WHOLE);
-        return new PlayedSnag.Cut(
-                laid.section(first).id(),
-                cut.pattern.id(),
-                laid.place(first),
-                bar + 1,
-                beat,
-                played.stream().map(TimelineSpan::chord).distinct().toList(),
-                fit,
-                inBeats(bars, start, fit),
-                played.size(),
-                mend);
+        SectionId section = laid.section(first).id();
+        Snag snag = Snag.of(
+                        Kind.PATTERN_CUT,
+                        laid.place(first),
+                        "snag.cut",
+                        cut.pattern.id(),
+                        played.stream().map(TimelineSpan::chord).distinct().toList(),
+                        Quantity.beats(beats(bars, start, fit.span())),
+                        rounds(bars, start, fit),
+                        Statement.of("snag.times", played.size()))
+                .about(section, cut.pattern.id(), laid.place(first).span())
+                .counted(
+                        "length-of-chord",
+                        fit.span(),
+                        "length-of-round",
+                        fit.round(),
+                        "whole-rounds",
+                        fit.rounds(),
+                        "not-played",
+                        fit.missing(),
+                        "times",
+                        played.size())
+                .mendedBy(mend);
+        return beat.equals(Length.WHOLE)
+                ? snag.at("where.bar", section, bar + 1)
+                : snag.at("where.beat", section, bar + 1, beat.toString());
     }
 
-    private static PlayedSnag.Cut.InBeats inBeats(BarLines bars, Length start, Fit fit) {
-        return new PlayedSnag.Cut.InBeats(
-                beats(bars, start, fit.span()),
-                beats(bars, start, fit.round()),
-                beats(bars, start, fit.rest()),
-                beats(bars, start, fit.missing()));
+    /** How often the pattern goes round, and what is not played of it, in felt beats. */
+    private static Statement rounds(BarLines bars, Length start, Fit fit) {
+        Length missing = beats(bars, start, fit.missing());
+        Statement lost = Statement.of("snag.last-beats", missing.toDouble(), missing);
+        if (fit.rounds() == 0)
+            return Statement.of("snag.cut-round", Quantity.beats(beats(bars, start, fit.round())), lost);
+        return Statement.of(
+                "snag.cut-rounds",
+                Quantity.of(Quantity.Unit.ROUND, fit.rounds()),
+                Quantity.beats(beats(bars, start, fit.rest())),
+                lost);
     }
 
     private static Length beats(BarLines bars, Length from, Length length) {

@@ -41,17 +41,18 @@ record LaidSong(Song song, Timeline timeline, Lexicon lexicon) {
     }
 
     SnagPlace.InUse place(TimelineSpan span) {
-        return new SnagPlace.InUse(span.use(), span.pass(), span.inSection().orElse(0));
+        return SnagPlace.InUse.at(span.use(), span.pass(), span.inSection().orElse(0));
     }
 
     SnagPlace.InUse place(TimelineBar bar, TimelineSpan span) {
-        return new SnagPlace.InUse(bar.use(), bar.pass(), span.inSection().orElse(0));
+        return SnagPlace.InUse.at(bar.use(), bar.pass(), span.inSection().orElse(0));
     }
 
     /** The bar of {@code section} in which the chord with the index {@code span} begins. */
     SnagPlace.InSection ofChord(Section section, int span) {
         Length start = section.edges(Assignment.round(song, section)).get(span);
-        return new SnagPlace.InSection(section.id(), section.barLines().barAt(start), span);
+        return new SnagPlace.InSection(
+                section.id(), new SnagPlace.Bar(section.barLines().barAt(start)), new SnagPlace.Chord(span));
     }
 
     /** The bar with the number {@code bar}, from 1, and the chord that is held when it begins; the last one if there are fewer. */
@@ -61,7 +62,7 @@ record LaidSong(Song song, Timeline timeline, Lexicon lexicon) {
         List<Length> edges = section.edges(Assignment.round(song, section));
         int span = 0;
         while (span + 1 < section.spans().size() && !start.isLessThan(edges.get(span + 1))) span++;
-        return new SnagPlace.InSection(section.id(), index, span);
+        return new SnagPlace.InSection(section.id(), new SnagPlace.Bar(index), new SnagPlace.Chord(span));
     }
 
     /** Plays in {@code section} the pattern that most rules assign, if there is any pattern. */

@@ -18,7 +18,9 @@ import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.song.Assignment;
 import tactus.core.song.Song;
+import tactus.core.statement.Statement;
 import tactus.core.time.Length;
+import tactus.core.time.Quantity;
 
 /**
  * Finds sections whose length is odd for the song or unlike a sibling's, those that are called the same and differ, and
@@ -27,17 +29,19 @@ import tactus.core.time.Length;
 final class LengthSnags implements Finder {
 
     private static final int PHRASE = 4;
+    /** More places than these are as good as none. */
+    private static final int MOST_PLACES = 4;
     /** Sections with more chords are not compared, which would take longer than an edit may. */
     private static final int LONGEST_COMPARED = 400;
 
     @Override
     public void find(LaidSong laid, Consumer<Snag> found) {
-        Set<SectionId> explained = new HashSet<>();
+        Set<Object> explained = new HashSet<>();
         checkSiblings(laid, snag -> {
             // One slip is told once, though every sibling shows it.
-            if (snag instanceof SectionSnag.UnlikeSibling slip
-                    && !(explained.add(slip.section()) & explained.add(slip.sibling()))) return;
-            found.accept(snag);
+            boolean isNew = snag.kind() != Kind.LENGTH_UNLIKE_SIBLING
+                    || snag.about().stream().filter(explained::add).count() == 2;
+            if (isNew) found.accept(snag);
         });
         checkOdd(laid, explained, found);
         checkPlan(laid.song(), found);
@@ -75,7 +79,25 @@ final class LengthSnags implements Finder {
         String fresh = Slug.freshName(
                 later.name(), name -> song.sections().stream().anyMatch(section -> section.isCalled(name)));
         List<Line> differences = sides.differences();
-        return new SectionSnag.SameName(later.id(), earlier.id(), differences.getFirst(), differences.size(), fresh);
+        int places = differences.size();
+        return Snag.of(
+                        Kind.SAME_NAME_OTHER_BARS,
+                        later.id(),
+                        "snag.same-name",
+                        later.id(),
+                        Quantity.of(Quantity.Unit.PLACE, places),
+                        sides(differences.getFirst()))
+                .about(later.id(), earlier.id())
+                .counted("places", places)
+                .mendedBy(new SectionFix.Rename(later.id(), fresh));
+    }
+
+    private static Statement sides(Line line) {
+        return Statement.of("snag.side", held(line.left()), held(line.right()));
+    }
+
+    private static Statement held(Optional<SideBySide.Held> held) {
+        return held.map(SideBySide.Held::said).orElse(Statement.of("snag.held-nothing"));
     }
 
     /** One chord that is held longer or shorter, or is missing, is a likely slip of the tongue. */
@@ -83,13 +105,19 @@ final class LengthSnags implements Finder {
         if (sides.differences().size() != 1) return Optional.empty();
         Line line = sides.differences().getFirst();
         if (line.kind() == SideBySide.Kind.OTHER_CHORD) return Optional.empty();
-        return Optional.of(new SectionSnag.UnlikeSibling(
-                place(laid, later, line),
-                earlier.id(),
-                line,
-                later.bars().size(),
-                earlier.bars().size(),
-                sameAs(earlier, later, line)));
+        int bars = later.bars().size();
+        int siblings = earlier.bars().size();
+        return Optional.of(Snag.of(
+                        Kind.LENGTH_UNLIKE_SIBLING,
+                        place(laid, later, line),
+                        bars > siblings ? "snag.more-than" : "snag.fewer-than",
+                        Quantity.of(Quantity.Unit.BAR, Math.abs(bars - siblings)),
+                        earlier.id(),
+                        sides(line))
+                .called(later.id())
+                .about(later.id(), earlier.id())
+                .counted("bars-of-sibling", siblings, "bars", bars)
+                .mendedBy(sameAs(earlier, later, line)));
     }
 
     /** Where the place is in {@code later}; where a chord is missing there, where it would be. */
@@ -110,7 +138,7 @@ final class LengthSnags implements Finder {
      * A section with an odd number of bars in a song whose other sections come in fours. What leads in, links or ends is often
      * odd and asked about in none (common practice).
      */
-    private static void checkOdd(LaidSong laid, Set<SectionId> explained, Consumer<Snag> found) {
+    private static void checkOdd(LaidSong laid, Set<Object> explained, Consumer<Snag> found) {
         Song song = laid.song();
         int even = (int) song.sections().stream()
                 .filter(section -> section.bars().size() % PHRASE == 0)
@@ -124,8 +152,31 @@ final class LengthSnags implements Finder {
             if (bars <= 2 || section.spans().isEmpty() || !odd || explained.contains(section.id())) continue;
             if (isApart(laid, section)) continue;
             int nearest = over == 1 ? bars - 1 : bars + 1;
-            found.accept(new SectionSnag.OddLength(section.id(), bars, even, nearest, likeliest(song, section)));
+            found.accept(odd(section.id(), bars, even, nearest, likeliest(song, section)));
         }
+    }
+
+    /**
+     * @param even how many sections come in fours
+     * @param nearest the nearest length that does
+     * @param likeliest the chords whose length is likeliest wrong
+     */
+    private static Snag odd(SectionId section, int bars, int even, int nearest, List<SideBySide.Held> likeliest) {
+        Statement slip = Statement.of(bars > nearest ? "snag.counted-twice" : "snag.forgotten");
+        Statement places = likeliest.stream()
+                .limit(MOST_PLACES + 1L)
+                .map(SideBySide.Held::said)
+                .reduce((before, next) -> Statement.of("snag.and-place", before, next))
+                .orElse(Statement.of("snag.nowhere"));
+        return Snag.of(
+                        Kind.LENGTH_ODD,
+                        section,
+                        even < 2 ? "snag.odd-alone" : "snag.odd-length",
+                        Quantity.of(Quantity.Unit.BAR, bars),
+                        Quantity.of(Quantity.Unit.SECTION, even),
+                        nearest,
+                        likeliest.size() > MOST_PLACES ? slip : Statement.of("snag.at-places", slip, places))
+                .counted("bars", bars);
     }
 
     /** Whether it leads in, links or ends: by its name, as a tag, or played once, at the edge of a longer order. */
@@ -171,7 +222,12 @@ final class LengthSnags implements Finder {
                     .map(Section::id)
                     .toList();
             boolean played = song.uses().stream().anyMatch(use -> written.contains(use.section()));
-            if (!played) found.accept(new SectionSnag.NotThere(part, !written.isEmpty()));
+            String code = written.isEmpty() ? "snag.planned" : "snag.planned-written";
+            if (!played)
+                found.accept(Snag.of(Kind.PLANNED_PART_MISSING, SnagPlace.InFacts.PLAN, code, part)
+                        .called(part)
+                        .about(part)
+                        .mendedBy(new SectionFix.TakeOffPlan(part)));
         }
     }
 }

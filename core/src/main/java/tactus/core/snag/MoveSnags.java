@@ -20,6 +20,7 @@ import tactus.core.picking.Plucked;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.NoteName;
 import tactus.core.pitch.Tuning;
+import tactus.core.statement.Statement;
 import tactus.core.stroke.Pluck;
 import tactus.core.time.Slot;
 import tactus.core.timeline.TimelineSpan;
@@ -83,12 +84,34 @@ final class MoveSnags implements Finder {
                     .filter(move -> move.string() == at.move().string())
                     .toList();
             if (onString.size() == 1 && isAsShapeIs(at.move(), chord))
-                found.accept(new SetUpSnag.NeedlessMove(chord.name(), at, Optional.empty()));
+                found.accept(needless(chord, at, Kind.MOVE_WITHOUT_EFFECT, Statement.of("snag.chord-move-idle", at)));
             else if (at.move().fret().isPresent() && !leadsOn(moves.subList(i + 1, moves.size()), at.move()))
                 strayed(laid, Set.of(chord), at.move())
-                        .map(on -> new SetUpSnag.NeedlessMove(chord.name(), at, Optional.of(note(laid, on, at.move()))))
+                        .map(on -> Statement.of("snag.chord-move-stray", at, note(laid, on, at.move())))
+                        .map(said -> needless(chord, at, Kind.MOVE_OFF_KEY, said))
                         .ifPresent(found);
         }
+    }
+
+    private static Snag needless(Chord chord, ChordMove at, Kind kind, Statement said) {
+        return Snag.of(kind, new SnagPlace.InChord(chord.name()), said)
+                .about(chord.name(), at)
+                .mendedBy(new SetUpFix.TakeMoveBack(chord.name(), at));
+    }
+
+    /** @param silentOn the chords on which the string is not struck; empty where it is struck on none */
+    private static Snag unheard(Pattern pattern, Slot slot, FingerMove move, List<String> silentOn) {
+        String code = silentOn.isEmpty() ? "snag.move-unheard" : "snag.move-unheard-on";
+        return inSlot(
+                Kind.MOVE_WITHOUT_EFFECT,
+                pattern,
+                slot,
+                move,
+                Statement.of(code, move.string(), move.fret().orElse(0), silentOn));
+    }
+
+    private static Snag inSlot(Kind kind, Pattern pattern, Slot slot, FingerMove move, Statement said) {
+        return PatternSnags.inSlot(kind, pattern, slot, said).about(pattern.id(), slot.index(), move);
     }
 
     private static boolean leadsOn(List<ChordMove> rest, FingerMove move) {
@@ -122,14 +145,21 @@ final class MoveSnags implements Finder {
                 boolean unheard = !strums && !plucked.contains(move.string());
                 List<String> silentOn =
                         silentOn(struck.getOrDefault(new StringOf(pattern.id(), move.string()), Map.of()));
-                if (unheard || isAsItWas(move, slot, chords, pattern))
-                    found.accept(new PatternSnag.IdleMove(pattern.id(), slot, move, unheard, List.of()));
-                else if (!silentOn.isEmpty())
-                    found.accept(new PatternSnag.IdleMove(pattern.id(), slot, move, true, silentOn));
+                int fret = move.fret().orElse(0);
+                if (unheard) found.accept(unheard(pattern, slot, move, List.of()));
+                else if (isAsItWas(move, slot, chords, pattern))
+                    found.accept(inSlot(
+                            Kind.MOVE_WITHOUT_EFFECT,
+                            pattern,
+                            slot,
+                            move,
+                            Statement.of("snag.move-idle", move.string(), fret)));
+                else if (!silentOn.isEmpty()) found.accept(unheard(pattern, slot, move, silentOn));
                 else if (move.fret().isPresent() && !isOnTheWay(pattern, slot, move))
                     strayed(laid, chords, move)
-                            .ifPresent(on -> found.accept(new PatternSnag.StrayMove(
-                                    pattern.id(), slot, move, on.name(), note(laid, on, move))));
+                            .map(on -> Statement.of(
+                                    "snag.move-stray", on.name(), note(laid, on, move), move.string(), fret))
+                            .ifPresent(said -> found.accept(inSlot(Kind.MOVE_OFF_KEY, pattern, slot, move, said)));
             }
         }
     }

@@ -2,6 +2,7 @@ package tactus.core.snag;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
@@ -26,7 +27,7 @@ final class PaceSnags implements Finder {
                 .recording()
                 .flatMap(seconds -> Recording.of(laid.timeline(), seconds))
                 .filter(PaceSnags::isOther)
-                .ifPresent(recording -> found.accept(new PlayedSnag.OtherLength(recording)));
+                .ifPresent(recording -> found.accept(otherLength(recording)));
     }
 
     private static void checkVersion(LaidSong laid, Version version, Consumer<Snag> found) {
@@ -34,7 +35,18 @@ final class PaceSnags implements Finder {
         if (most.isEmpty()) return;
         fastest(laid.timeline()).forEach((id, perSecond) -> {
             if (perSecond <= most.getAsInt() + 1e-9) return;
-            found.accept(new PlayedSnag.TooFast(id, version.name(), perSecond, most.getAsInt()));
+            String strokes = Snag.rounded(perSecond, 1);
+            found.accept(Snag.of(
+                            Kind.TOO_FAST_FOR_VERSION,
+                            new SnagPlace.InPattern(id, 0),
+                            "snag.too-fast",
+                            id,
+                            strokes,
+                            version.name(),
+                            most.getAsInt())
+                    .about(id, version.name())
+                    .counted("strokes-a-second", strokes, "allowed", most.getAsInt())
+                    .mendedBy(new RuleFix.OnlyBeats(version.name())));
         });
     }
 
@@ -84,7 +96,38 @@ final class PaceSnags implements Finder {
 
     private static Snag snag(LaidSong laid, Change change) {
         double tempo = laid.timeline().tempo().perMinute() * change.gap / change.count.seconds();
-        return new PlayedSnag.TooQuick(laid.place(change.span), change.count, change.gap, (int) Math.floor(tempo));
+        String needed = Snag.rounded(change.count.seconds(), 2);
+        String left = Snag.rounded(change.gap, 2);
+        return Snag.of(
+                        Kind.CHANGE_TOO_QUICK,
+                        laid.place(change.span),
+                        "snag.too-quick",
+                        change.count.perMinute(),
+                        needed,
+                        left,
+                        (int) Math.floor(tempo))
+                .at("where.change", change.count.from(), change.count.to())
+                .about(change.count.from(), change.count.to())
+                .counted("seconds-needed", needed, "seconds-left", left);
+    }
+
+    private static Snag otherLength(Recording recording) {
+        double difference = recording.difference();
+        double bar = recording.ours() / recording.bars();
+        // To a tenth, as it is shown.
+        double tempo = Math.round(recording.tempo() * 10) / 10.0;
+        Optional<Fix> fix = recording.isPossible() ? Optional.of(new SetUpFix.TakeTempo(tempo)) : Optional.empty();
+        return Snag.of(
+                        Kind.NOT_AS_LONG_AS_RECORDING,
+                        SnagPlace.InFacts.LENGTH,
+                        difference > 0 ? "snag.longer-than-recording" : "snag.shorter-than-recording",
+                        Recording.clock(recording.ours()),
+                        Recording.clock(recording.seconds()),
+                        Snag.rounded(Math.abs(difference), 1),
+                        Snag.rounded(Math.abs(difference / bar), 1),
+                        Snag.rounded(tempo, 1))
+                .counted("seconds", Snag.rounded(difference, 1))
+                .mendedBy(fix);
     }
 
     /** More than half a bar is more than the ends of recordings differ. */

@@ -4,12 +4,17 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
 import tactus.core.dictation.BorneOut;
 import tactus.core.language.Lexicon;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternFrame;
+import tactus.core.statement.Statement;
+import tactus.core.stroke.Direction;
+import tactus.core.stroke.Mute;
 import tactus.core.stroke.Stroke;
+import tactus.core.time.Length;
 import tactus.core.time.Slot;
 
 /** Finds strokes against the hand, the same words for two rhythms, and two names for one. */
@@ -32,13 +37,41 @@ final class PatternSnags implements Finder {
     private static void checkHand(Pattern pattern, Consumer<Snag> found) {
         for (Slot slot : pattern.grid().slots()) {
             if (!pattern.isAgainstHand(slot)) continue;
-            found.accept(new PatternSnag.AgainstTheHand(
-                    pattern.id(),
-                    slot,
-                    pattern.at(slot),
-                    pattern.frame().handAt(slot),
-                    pattern.hand().rate()));
+            found.accept(against(pattern, slot));
         }
+    }
+
+    private static Snag against(Pattern pattern, Slot slot) {
+        Stroke stroke = pattern.at(slot);
+        Optional<Direction> hand = pattern.frame().handAt(slot);
+        Length rate = pattern.hand().rate();
+        Statement said = Statement.of(
+                stroke instanceof Mute ? "snag.mute" : "snag.strum",
+                stroke.way().<Object>map(way -> way).orElse(""));
+        return inSlot(
+                        Kind.AGAINST_THE_HAND,
+                        pattern,
+                        slot,
+                        hand.map(way -> Statement.of("snag.against-the-hand", said, way))
+                                .orElseGet(() -> Statement.of("snag.beside-the-hand", said, rate.toString())))
+                .about(pattern.id(), slot.index())
+                .counted("slot", slot.index() + 1, "hand-rate", rate)
+                .mendedBy(hand.map(way -> new PatternFix.Turn(pattern.id(), slot.index(), way)));
+    }
+
+    /** A snag of a slot, whose place is said by its count. */
+    static Snag inSlot(Kind kind, Pattern pattern, Slot slot, Statement said) {
+        Snag snag = Snag.of(kind, new SnagPlace.InPattern(pattern.id(), slot.index()), said);
+        return slot.bar() > 0
+                ? snag.at("where.pattern-bar-count", pattern.id(), slot.bar() + 1, slot.count())
+                : snag.at("where.pattern-count", pattern.id(), slot.count());
+    }
+
+    /** A snag of two patterns. */
+    private static Snag ofTwo(Kind kind, Pattern pattern, Pattern other, Fix fix, String code, Object... values) {
+        return Snag.of(kind, new SnagPlace.InPattern(pattern.id(), 0), code, values)
+                .about(pattern.id(), other.id())
+                .mendedBy(fix);
     }
 
     private static void checkWords(List<Pattern> patterns, Lexicon lexicon, Consumer<Snag> found) {
@@ -53,7 +86,14 @@ final class PatternSnags implements Finder {
                     said.toLowerCase(Locale.ROOT).replaceAll("[\\s,.;]+", " ").strip();
             Pattern before = first.putIfAbsent(words, pattern);
             if (before != null && !Rhythm.of(before).equals(Rhythm.of(pattern)))
-                found.accept(new PatternSnag.SameWords(pattern.id(), before.id(), said));
+                found.accept(ofTwo(
+                        Kind.SAME_WORDS_OTHER_RHYTHM,
+                        pattern,
+                        before,
+                        new PatternFix.ForgetSaying(pattern.id(), said),
+                        "snag.same-words",
+                        said,
+                        before.id()));
         }
     }
 
@@ -62,7 +102,14 @@ final class PatternSnags implements Finder {
         for (Pattern pattern : patterns) {
             boolean silent = pattern.strokes().isEmpty();
             Pattern before = silent ? null : first.putIfAbsent(Rhythm.of(pattern), pattern);
-            if (before != null) found.accept(new PatternSnag.SameRhythm(pattern.id(), before.id(), before.name()));
+            if (before != null)
+                found.accept(ofTwo(
+                        Kind.SAME_RHYTHM_OTHER_NAME,
+                        pattern,
+                        before,
+                        new PatternFix.CallBoth(pattern.id(), before.id(), before.name()),
+                        "snag.same-rhythm",
+                        before.id()));
         }
     }
 }

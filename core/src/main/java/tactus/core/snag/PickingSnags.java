@@ -17,6 +17,7 @@ import tactus.core.picking.Held;
 import tactus.core.picking.Plucked;
 import tactus.core.picking.Plucked.Remark;
 import tactus.core.pitch.Tuning;
+import tactus.core.statement.Statement;
 import tactus.core.stroke.Pick;
 import tactus.core.stroke.Pluck;
 import tactus.core.time.Slot;
@@ -24,6 +25,8 @@ import tactus.core.timeline.TimelineSpan;
 
 /** Finds fingers that pluck dead strings or notes off the chord, once for each pattern and chord it is played on. */
 final class PickingSnags implements Finder {
+
+    private static final String OFF_CHORD = "snag.off-chord";
 
     private record On(Pattern pattern, String chord) {}
 
@@ -60,10 +63,9 @@ final class PickingSnags implements Finder {
             put.addAll(fingersPut(pattern, slot));
             for (Plucked plucked : resolved.get(slot.index())) {
                 if (put.contains(plucked.string())) continue;
-                how(plucked)
-                        .map(how -> new PatternSnag.WrongString(
-                                pattern.id(), slot, chord.name(), chord.voicing(), plucked.string(), how))
-                        .filter(snag -> said.add(List.of(snag.how(), snag.string())))
+                wrong(plucked, chord)
+                        .filter(wrong -> said.add(List.of(wrong.code(), plucked.string())))
+                        .map(wrong -> snag(pattern, slot, chord, plucked.string(), wrong))
                         .ifPresent(found);
             }
         }
@@ -77,11 +79,20 @@ final class PickingSnags implements Finder {
                 .toList();
     }
 
+    private static Snag snag(Pattern pattern, Slot slot, Chord chord, int string, Statement wrong) {
+        Kind kind = wrong.code().equals(OFF_CHORD) ? Kind.NOTE_OFF_CHORD : Kind.DEAD_STRING;
+        return PatternSnags.inSlot(kind, pattern, slot, wrong)
+                .about(pattern.id(), chord.name(), string)
+                .counted("string", string, "slot", slot.index() + 1);
+    }
+
     /** Notes of a figure that is written with its frets may lie off the chord; that is what figures are for. */
-    private static Optional<PatternSnag.Pluck> how(Plucked plucked) {
-        if (plucked.remarks().contains(Remark.NO_STRING)) return Optional.of(PatternSnag.Pluck.NO_STRING);
-        if (plucked.remarks().contains(Remark.NOT_PLAYED)) return Optional.of(PatternSnag.Pluck.LEFT_OUT);
+    private static Optional<Statement> wrong(Plucked plucked, Chord chord) {
+        int string = plucked.string();
+        if (plucked.remarks().contains(Remark.NO_STRING)) return Optional.of(Statement.of("snag.no-string", string));
+        if (plucked.remarks().contains(Remark.NOT_PLAYED))
+            return Optional.of(Statement.of("snag.left-out", chord.name(), chord.voicing(), string));
         boolean off = plucked.remarks().contains(Remark.OFF_CHORD) && !(plucked.pick() instanceof Pick.Fretted);
-        return off ? Optional.of(PatternSnag.Pluck.OFF_CHORD) : Optional.empty();
+        return off ? Optional.of(Statement.of(OFF_CHORD, chord.name(), string)) : Optional.empty();
     }
 }

@@ -22,6 +22,7 @@ import tactus.core.section.PassChoice;
 import tactus.core.section.SectionId;
 import tactus.core.song.Passes;
 import tactus.core.song.Song;
+import tactus.core.time.Quantity;
 import tactus.core.timeline.TimelineSpan;
 
 /** Finds bars that no rule speaks of, rules that contradict each other, and rules whose place is not in the song. */
@@ -41,12 +42,35 @@ final class RuleSnags implements Finder {
             silent.computeIfAbsent(laid.section(span).id(), _ -> new ArrayList<>())
                     .add(span);
         }
-        silent.forEach((section, spans) -> found.accept(new RuleSnag.NothingSaid(
-                section,
-                laid.place(spans.getFirst()),
-                spans.getFirst().chord(),
-                spans.size(),
-                laid.assignCommon(section))));
+        silent.forEach((section, spans) -> found.accept(Snag.of(
+                        Kind.BAR_WITHOUT_PATTERN,
+                        laid.place(spans.getFirst()),
+                        "snag.nothing-said",
+                        spans.getFirst().chord(),
+                        Quantity.of(Quantity.Unit.CHORD, spans.size()))
+                .called(section)
+                .about(section)
+                .counted("chords", spans.size())
+                .mendedBy(laid.assignCommon(section))));
+    }
+
+    private static Snag contradiction(int index, Rule winner, Rule beaten) {
+        return Snag.of(
+                        Kind.RULES_CONTRADICT,
+                        new SnagPlace.InRules(index),
+                        "snag.contradiction",
+                        beaten.play(),
+                        winner.play())
+                .called(winner.where())
+                .about(RuleCode.of(winner.where()), RuleCode.of(winner.play()), RuleCode.of(beaten.play()))
+                .mendedBy(new RuleFix.DeleteRule(beaten, true));
+    }
+
+    private static Snag neverHolds(int index, Rule rule) {
+        return Snag.of(Kind.RULE_NEVER_HOLDS, new SnagPlace.InRules(index), "snag.never-holds", rule)
+                .called(rule.where())
+                .about(RuleCode.of(rule.where()), RuleCode.of(rule.play()))
+                .mendedBy(new RuleFix.DeleteRule(rule, false));
     }
 
     private static void checkContradictions(List<Rule> rules, Consumer<Snag> found) {
@@ -65,7 +89,7 @@ final class RuleSnags implements Finder {
             Rule winner = rules.get(same.get(i));
             Rule beaten = rules.get(same.get(i - 1));
             if (contradict(beaten.play(), winner.play())) {
-                found.accept(new RuleSnag.Contradiction(same.get(i), winner, beaten));
+                found.accept(contradiction(same.get(i), winner, beaten));
             }
         }
     }
@@ -93,7 +117,7 @@ final class RuleSnags implements Finder {
     private static void checkPlaces(Song song, Consumer<Snag> found) {
         List<Rule> rules = song.rules();
         for (int index : missing(song)) {
-            if (isUsed(song, rules.get(index).where())) found.accept(new RuleSnag.NeverHolds(index, rules.get(index)));
+            if (isUsed(song, rules.get(index).where())) found.accept(neverHolds(index, rules.get(index)));
         }
     }
 

@@ -12,6 +12,7 @@ import tactus.core.pattern.PatternId;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.time.Length;
+import tactus.core.time.Quantity;
 import tactus.core.timeline.StruckString;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
@@ -37,8 +38,15 @@ final class SecondPartSnags implements Finder {
         Length rest = bars.remainderOver(figures);
         if (rest.isZero()) return Optional.empty();
         Length beat = section.bars().getFirst().shortestBeat();
-        return Optional.of(new SecondPartSnag.Uneven(
-                section.id(), section.second(), figures.dividedBy(beat), bars.dividedBy(beat), rest.dividedBy(beat)));
+        return Optional.of(Snag.of(
+                        Kind.SECOND_PART_UNEVEN,
+                        section.id(),
+                        "snag.second-uneven",
+                        section.second(),
+                        Quantity.beats(figures.dividedBy(beat)),
+                        Quantity.beats(bars.dividedBy(beat)),
+                        Quantity.beats(rest.dividedBy(beat)))
+                .counted("beats-of-figures", figures.dividedBy(beat), "beats-of-bars", bars.dividedBy(beat)));
     }
 
     private static Map<Off, List<TimelineStroke>> offChord(LaidSong laid) {
@@ -76,12 +84,17 @@ final class SecondPartSnags implements Finder {
                 .map(stroke -> bar(laid, stroke).numberInSection())
                 .distinct()
                 .toList();
-        return new SecondPartSnag.OffChord(
-                off.section,
-                off.figure,
-                laid.place(bar(laid, first), span),
-                bars,
-                span.chord(),
-                first.strings().getFirst().string());
+        return Snag.of(
+                        Kind.SECOND_PART_OFF_CHORD,
+                        laid.place(bar(laid, first), span),
+                        "snag.second-off",
+                        off.figure,
+                        bars.size(),
+                        bars.stream().map(String::valueOf).toList(),
+                        span.chord(),
+                        first.strings().getFirst().string())
+                .called(off.section)
+                .about(off.section, off.figure)
+                .counted("bars", bars.size());
     }
 }

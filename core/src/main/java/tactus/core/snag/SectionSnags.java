@@ -17,6 +17,7 @@ import tactus.core.song.Assignment;
 import tactus.core.song.Song;
 import tactus.core.time.BarLines;
 import tactus.core.time.Length;
+import tactus.core.time.Quantity;
 
 /** Finds chords that do not add up to their bars or have no length or shape, and exceptions that find no bars. */
 final class SectionSnags implements Finder {
@@ -38,14 +39,31 @@ final class SectionSnags implements Finder {
         BarLines bars = section.barLines();
         Length end = section.edges(Assignment.round(song, section)).getLast();
         if (end.equals(bars.length())) return Optional.empty();
-        return Optional.of(new SectionSnag.Uneven(
+        var place = new SnagPlace.InSection(
                 section.id(),
-                bars.barAt(end),
-                Math.max(0, section.spans().size() - 1),
-                bars.beatsBefore(end),
-                bars.bars(),
-                bars.beatsBefore(bars.length()),
-                lastChordFix(song, section, bars)));
+                new SnagPlace.Bar(bars.barAt(end)),
+                new SnagPlace.Chord(section.spans().size() - 1));
+        return Optional.of(uneven(place, bars.beatsBefore(end), bars).mendedBy(lastChordFix(song, section, bars)));
+    }
+
+    /** @param chords how many felt beats they last */
+    private static Snag uneven(SnagPlace.InSection place, Length chords, BarLines lines) {
+        Length bars = lines.beatsBefore(lines.length());
+        boolean over = bars.isLessThan(chords);
+        Length difference = over ? chords.minus(bars) : bars.minus(chords);
+        return Snag.of(
+                        Kind.SPANS_DO_NOT_FILL_BARS,
+                        place,
+                        over ? "snag.beats-too-many" : "snag.beats-missing",
+                        Quantity.beats(chords),
+                        Quantity.of(Quantity.Unit.BAR, lines.bars()),
+                        lines.bars(),
+                        bars,
+                        Quantity.beats(difference),
+                        Length.WHOLE.isLessThan(difference) ? 1 : 0)
+                .called(place.section())
+                .about(place.section())
+                .counted("beats-of-chords", chords, "beats-of-bars", bars);
     }
 
     /** The last chord is held to the end of the bars. */
@@ -64,15 +82,20 @@ final class SectionSnags implements Finder {
         int[] open = IntStream.range(0, spans.size())
                 .filter(span -> spans.get(span).length() instanceof SpanLength.Open)
                 .toArray();
-        return open.length == 0
-                ? Optional.empty()
-                : Optional.of(new SectionSnag.LengthsOpen(laid.ofChord(section, open[0]), open.length));
+        if (open.length == 0) return Optional.empty();
+        return Optional.of(
+                Snag.of(Kind.CHORD_WITHOUT_LENGTH, laid.ofChord(section, open[0]), "snag.lengths-open", open.length)
+                        .called(section.id())
+                        .about(section.id(), "open")
+                        .counted("chords", open.length)
+                        .mendedBy(new SectionFix.LastABar(section.id())));
     }
 
     private static Optional<Snag> checkRounds(LaidSong laid, Section section) {
         boolean counted = section.spans().stream().anyMatch(span -> span.length() instanceof SpanLength.Rounds);
         if (!counted || Assignment.of(laid.song(), section.id()).isPresent()) return Optional.empty();
-        return Optional.of(new SectionSnag.RoundsOfNothing(section.id(), laid.assignCommon(section.id())));
+        return Optional.of(Snag.of(Kind.CHORD_WITHOUT_LENGTH, section.id(), "snag.rounds-of-nothing")
+                .mendedBy(laid.assignCommon(section.id())));
     }
 
     private static void checkShapes(LaidSong laid, Section section, Consumer<Snag> found) {
@@ -82,7 +105,10 @@ final class SectionSnags implements Finder {
             boolean has = laid.song().chord(name).isPresent() || ChordName.isNoChord(name);
             if (has || !silent.add(name)) continue;
             Optional<Fix> fix = Chord.meaning(name).map(_ -> new SetUpFix.TakeShape(name));
-            found.accept(new SectionSnag.NoShape(laid.ofChord(section, i), name, fix));
+            found.accept(Snag.of(Kind.CHORD_WITHOUT_SHAPE, laid.ofChord(section, i), "snag.no-shape", name)
+                    .called(section.id())
+                    .about(section.id(), name)
+                    .mendedBy(fix));
         }
     }
 
@@ -92,8 +118,15 @@ final class SectionSnags implements Finder {
         int bars = section.bars().size();
         for (int i = 0; i < use.excepts().size(); i++) {
             if (Expansion.finds(section, use.excepts().get(i))) continue;
-            found.accept(new SectionSnag.NoBarsLeft(
-                    index, use.id(), section.id(), i, use.excepts().get(i), bars));
+            found.accept(Snag.of(
+                            Kind.EXCEPTION_WITHOUT_BARS,
+                            SnagPlace.InUse.at(index, 1, 0),
+                            "snag.no-bars-left",
+                            use.excepts().get(i),
+                            section.id())
+                    .about(use.id(), i)
+                    .counted("bars", bars)
+                    .mendedBy(new SectionFix.TakeBack(use.id(), i)));
         }
     }
 }

@@ -120,7 +120,7 @@ public sealed interface SetUpFix extends Fix {
 
         @Override
         public Statement label() {
-            return Statement.of("fix.take-tempo", PlayedSnag.rounded(perMinute, 1));
+            return Statement.of("fix.take-tempo", Snag.rounded(perMinute, 1));
         }
 
         @Override

@@ -26,7 +26,7 @@ final class SetUpSnags implements Finder {
     public void find(LaidSong laid, Consumer<Snag> found) {
         Instrument instrument = laid.song().facts().instrument();
         checkStrings(instrument, found);
-        if (instrument.capo() > CapoPlan.CRAMPED_ABOVE) found.accept(new SetUpSnag.CapoTooHigh(instrument.capo()));
+        if (instrument.capo() > CapoPlan.CRAMPED_ABOVE) found.accept(capoTooHigh(instrument.capo()));
         var check = new ShapeCheck(instrument.tuning());
         laid.song().chords().forEach(chord -> check(laid, chord, check, found));
     }
@@ -38,8 +38,29 @@ final class SetUpSnags implements Finder {
             if (advice.isEmpty()) {
                 advice = TuningAdvice.of(instrument, Instrument.HIGHEST_CAPO);
             }
-            found.accept(new SetUpSnag.StringTooTight(string.string(), string.semitones(), string.percent(), advice));
+            found.accept(tooTight(string, advice));
         }
+    }
+
+    private static Snag capoTooHigh(int capo) {
+        return Snag.of(Kind.CAPO_TOO_HIGH, SnagPlace.InFacts.CAPO, "snag.capo-too-high", capo)
+                .counted("capo", capo);
+    }
+
+    private static Snag tooTight(StringTension string, Optional<TuningAdvice> instead) {
+        Statement tight = Statement.of(
+                "snag.string-too-tight",
+                string.string(),
+                Quantity.of(Quantity.Unit.SEMITONE, string.semitones()),
+                string.percent());
+        Statement whole = instead.map(advice -> Statement.of(
+                        "snag.both",
+                        tight,
+                        Statement.of("snag.tune-instead", advice.tuning().notes(), advice.capo())))
+                .orElse(tight);
+        return Snag.of(Kind.STRING_TOO_TIGHT, SnagPlace.InFacts.TUNING, whole)
+                .about(string.string())
+                .counted("semitones", string.semitones(), "tension", string.percent());
     }
 
     private static void check(LaidSong laid, Chord chord, ShapeCheck check, Consumer<Snag> found) {
@@ -91,6 +112,8 @@ final class SetUpSnags implements Finder {
     }
 
     private static Snag wrong(Kind kind, Chord chord, Statement fault) {
-        return new SetUpSnag.WrongShape(kind, chord.name(), chord.voicing(), fault);
+        return Snag.of(kind, new SnagPlace.InChord(chord.name()), fault)
+                .about(chord.name(), fault.code())
+                .counted("shape", chord.voicing());
     }
 }

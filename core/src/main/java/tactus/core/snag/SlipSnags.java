@@ -19,9 +19,9 @@ import tactus.core.section.Cue;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Stretch;
-import tactus.core.song.Assignment;
 import tactus.core.song.Song;
 import tactus.core.time.Length;
+import tactus.core.time.Quantity;
 import tactus.core.timeline.TimelineSpan;
 
 /** Finds slips of the hand in writing: a letter of a chord's name, a half, a bar's number, one stop among others. */
@@ -35,7 +35,7 @@ final class SlipSnags implements Finder {
     @Override
     public void find(LaidSong laid, Consumer<Snag> found) {
         Song song = laid.song();
-        checkLetters(song, found);
+        checkLetters(laid, found);
         for (Section section : song.sections()) {
             checkHalf(laid, section).ifPresent(found);
             checkMarks(section, found);
@@ -47,7 +47,8 @@ final class SlipSnags implements Finder {
 
     private record Place(Section section, int span) {}
 
-    private static void checkLetters(Song song, Consumer<Snag> found) {
+    private static void checkLetters(LaidSong laid, Consumer<Snag> found) {
+        Song song = laid.song();
         Map<String, List<Place>> places = new LinkedHashMap<>();
         Map<Between, Map<String, Integer>> between = new HashMap<>();
         for (Section section : song.sections()) {
@@ -66,20 +67,25 @@ final class SlipSnags implements Finder {
                             && isLetterAway(chord, other.getKey())
                             && !isOffKey(song, place.section(), other.getKey()))
                     .findFirst()
-                    .ifPresent(other -> found.accept(new SlipSnag.LetterAway(
-                            place.section().id(),
-                            bar(song, place),
-                            place.span(),
-                            chord,
-                            other.getKey(),
-                            other.getValue())));
+                    .ifPresent(other -> found.accept(letterAway(laid, place, chord, other.getKey(), other.getValue())));
         });
     }
 
-    private static int bar(Song song, Place place) {
-        Section section = place.section();
-        Length start = section.edges(Assignment.round(song, section)).get(place.span());
-        return section.barLines().barAt(start);
+    private static Snag letterAway(LaidSong laid, Place place, String chord, String likely, int times) {
+        SectionId section = place.section().id();
+        SnagPlace.InSection at = laid.ofChord(place.section(), place.span());
+        return Snag.of(
+                        Kind.CHORD_A_LETTER_AWAY,
+                        at,
+                        "snag.letter-away",
+                        chord,
+                        at.bar().index() + 1,
+                        likely,
+                        times)
+                .called(section)
+                .about(section, place.span(), chord)
+                .counted("times", times)
+                .mendedBy(new SectionFix.CallChord(section, place.span(), likely));
     }
 
     /** The chords beside one; a section goes round. */
@@ -120,11 +126,21 @@ final class SlipSnags implements Finder {
                         && name.contains(whole.name().toLowerCase(Locale.ROOT)))
                 .filter(whole -> 2 * section.bars().size() != whole.bars().size())
                 .findFirst()
-                .map(whole -> new SlipSnag.NoHalf(
+                .map(whole -> noHalf(section, whole));
+    }
+
+    private static Snag noHalf(Section section, Section whole) {
+        int bars = section.bars().size();
+        int all = whole.bars().size();
+        return Snag.of(
+                        Kind.HALF_THAT_IS_NONE,
                         section.id(),
+                        "snag.no-half",
+                        Quantity.of(Quantity.Unit.BAR, bars),
                         whole.id(),
-                        section.bars().size(),
-                        whole.bars().size()));
+                        Quantity.of(Quantity.Unit.BAR, all))
+                .about(section.id(), whole.id())
+                .counted("bars", bars, "bars-of-the-whole", all);
     }
 
     private static void checkMarks(Section section, Consumer<Snag> found) {
@@ -143,7 +159,10 @@ final class SlipSnags implements Finder {
 
     private static void checkBar(Section section, String mark, int bar, Consumer<Snag> found) {
         int bars = section.bars().size();
-        if (bar > bars) found.accept(new SlipSnag.BeyondBars(section.id(), mark, bar, bars));
+        if (bar > bars)
+            found.accept(Snag.of(Kind.MARK_BEYOND_BARS, section.id(), "snag.beyond-bars", mark, bar, bars)
+                    .about(section.id(), mark, bar)
+                    .counted("bar", bar, "bars", bars));
     }
 
     private record Ending(SnagPlace place, Length beats) {}
@@ -190,8 +209,16 @@ final class SlipSnags implements Finder {
                     .distinct()
                     .toList();
             if (others.size() == 1 && !Objects.equals(others.getFirst(), one.beats()))
-                return Optional.of(new SlipSnag.StopUnlike(
-                        section, one.place(), one.beats(), others.getFirst(), endings.size() - 1));
+                return Optional.of(Snag.of(
+                                Kind.STOPS_UNLIKE,
+                                one.place(),
+                                "snag.stop-unlike",
+                                Quantity.beats(one.beats()),
+                                Quantity.beats(others.getFirst()),
+                                endings.size() - 1)
+                        .called(section)
+                        .about(section, one.place())
+                        .counted("beats", one.beats(), "beats-of-the-others", others.getFirst()));
         }
         return Optional.empty();
     }

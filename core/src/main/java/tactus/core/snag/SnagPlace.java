@@ -3,6 +3,7 @@ package tactus.core.snag;
 import java.util.Objects;
 import tactus.core.pattern.PatternId;
 import tactus.core.section.SectionId;
+import tactus.core.statement.Statement;
 
 /** Where a snag is, so that one can go there. */
 public sealed interface SnagPlace {
@@ -10,36 +11,118 @@ public sealed interface SnagPlace {
     /**
      * A bar of a section.
      *
-     * @param bar from 0
-     * @param span the index of the chord it is about, from 0
+     * @param index from 0
      */
-    record InSection(SectionId section, int bar, int span) implements SnagPlace {
+    record Bar(int index) {
+
+        @Override
+        public String toString() {
+            return Integer.toString(index);
+        }
+    }
+
+    /**
+     * A chord of a section.
+     *
+     * @param index from 0
+     */
+    record Chord(int index) {
+
+        @Override
+        public String toString() {
+            return Integer.toString(index);
+        }
+    }
+
+    /**
+     * An entry of the running order.
+     *
+     * @param index from 0
+     */
+    record Entry(int index) {
+
+        @Override
+        public String toString() {
+            return Integer.toString(index);
+        }
+    }
+
+    /**
+     * A time round.
+     *
+     * @param number from 1
+     */
+    record Pass(int number) {
+
+        @Override
+        public String toString() {
+            return Integer.toString(number);
+        }
+    }
+
+    /** The place as it is said, unless something nearer is known. */
+    Statement said();
+
+    /**
+     * A bar of a section.
+     *
+     * @param span the chord it is about
+     */
+    record InSection(SectionId section, Bar bar, Chord span) implements SnagPlace {
 
         public InSection {
+            Objects.requireNonNull(bar);
+            Objects.requireNonNull(span);
             Objects.requireNonNull(section);
         }
 
+        @Override
+        public Statement said() {
+            return Statement.of("where.bar", section, bar.index + 1);
+        }
+
         /** The start of a section. */
-        static InSection start(SectionId section) {
-            return new InSection(section, 0, 0);
+        public static InSection start(SectionId section) {
+            return new InSection(section, new Bar(0), new Chord(0));
         }
     }
 
     /**
      * A bar of one pass as it is played.
      *
-     * @param use the index of the entry of the running order, from 0
-     * @param pass from 1
-     * @param span the index of the chord it is about, from 0
+     * @param span the chord it is about
      */
-    record InUse(int use, int pass, int span) implements SnagPlace {}
+    record InUse(Entry use, Pass pass, Chord span) implements SnagPlace {
+
+        public InUse {
+            Objects.requireNonNull(pass);
+            Objects.requireNonNull(span);
+            Objects.requireNonNull(use);
+        }
+
+        /** The chord with the index {@code span} on the time round {@code pass}, from 1, of the entry with the index {@code use}. */
+        public static InUse at(int use, int pass, int span) {
+            return new InUse(new Entry(use), new Pass(pass), new Chord(span));
+        }
+
+        @Override
+        public Statement said() {
+            return Statement.of("where.name", this);
+        }
+    }
 
     /**
      * A rule.
      *
      * @param index its place among the song's rules as they were written, from 0
      */
-    record InRules(int index) implements SnagPlace {}
+    record InRules(int index) implements SnagPlace {
+
+        @Override
+        public Statement said() {
+            return Statement.of("where.name", this);
+        }
+    }
 
     /**
      * A slot of a pattern.
@@ -50,6 +133,11 @@ public sealed interface SnagPlace {
 
         public InPattern {
             Objects.requireNonNull(pattern);
+        }
+
+        @Override
+        public Statement said() {
+            return Statement.of("where.name", pattern);
         }
     }
 
@@ -63,13 +151,29 @@ public sealed interface SnagPlace {
         public InChord {
             Objects.requireNonNull(chord);
         }
+
+        @Override
+        public Statement said() {
+            return Statement.of("where.chord", chord);
+        }
     }
 
     /** Something about the song as a whole. */
     enum InFacts implements SnagPlace {
-        TUNING,
-        CAPO,
-        LENGTH,
-        PLAN
+        TUNING("where.tuning"),
+        CAPO("where.capo"),
+        LENGTH("where.length"),
+        PLAN("where.note");
+
+        private final String code;
+
+        InFacts(String code) {
+            this.code = code;
+        }
+
+        @Override
+        public Statement said() {
+            return Statement.of(code);
+        }
     }
 }

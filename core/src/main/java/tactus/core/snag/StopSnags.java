@@ -11,6 +11,7 @@ import tactus.core.section.PassChoice;
 import tactus.core.section.Section;
 import tactus.core.stroke.Stop;
 import tactus.core.time.Length;
+import tactus.core.time.Quantity;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineStroke;
@@ -44,12 +45,16 @@ final class StopSnags implements Finder {
         boolean isLong = bar.meter().length().isLessThan(silent);
         if (!isLong || hasCue(laid.timeline(), stop.start(), until)) return Optional.empty();
         Section section = laid.section(bar.section());
-        return Optional.of(new PlayedSnag.Stop(
-                section.id(),
-                laid.place(bar, laid.timeline().spans().get(stop.span())),
-                bar.numberInSection(),
-                silent.dividedBy(bar.meter().shortestBeat()),
-                fix(section, bar, silent)));
+        Length beats = silent.dividedBy(bar.meter().shortestBeat());
+        return Optional.of(Snag.of(
+                        Kind.STOP_WITHOUT_COUNT,
+                        laid.place(bar, laid.timeline().spans().get(stop.span())),
+                        "snag.stop",
+                        Quantity.beats(beats))
+                .at("where.bar", section.id(), bar.numberInSection())
+                .about(section.id(), bar.numberInSection())
+                .counted("beats", beats)
+                .mendedBy(fix(section, bar, silent)));
     }
 
     private static boolean hasCue(Timeline timeline, Length from, Length to) {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.function.Consumer;
 import tactus.core.pattern.PatternId;
 import tactus.core.section.SectionId;
+import tactus.core.statement.Statement;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
 import tactus.core.timeline.TimelineStroke;
@@ -51,7 +52,15 @@ final class UnheardSnags implements Finder {
                 .barAt(first.start())
                 .map(TimelineBar::numberInSection)
                 .orElse(1);
-        return new PlayedSnag.NotStruck(
-                laid.section(first).id(), laid.place(first), bar, first.chord(), on.pattern, played.size());
+        return Snag.of(
+                        Kind.CHORD_NOT_STRUCK,
+                        laid.place(first),
+                        "snag.not-struck",
+                        first.chord(),
+                        on.pattern,
+                        Statement.of("snag.times", played.size()))
+                .at("where.bar", on.section, bar)
+                .about(on.section, on.pattern, laid.place(first).span())
+                .counted("times", played.size());
     }
 }

@@ -68,7 +68,10 @@ final class WordedSnags implements Finder {
             if (number == 0 || right.isEmpty() || right.contains(number)) continue;
             int meant = right.iterator().next();
             String mended = named.group().replaceFirst("\\d+", String.valueOf(meant));
-            found.accept(new WordedSnag.TwoNumbers(place, named.group(), number, meant, mended));
+            found.accept(Snag.of(Kind.STRING_BY_TWO_NUMBERS, place, "snag.two-numbers", named.group(), meant, number)
+                    .about(named.group())
+                    .counted("string", meant)
+                    .mendedBy(new WordedFix.SayInstead(named.group(), mended)));
         }
     }
 
@@ -105,8 +108,13 @@ final class WordedSnags implements Finder {
                 .mapToInt(Slot::index)
                 .findFirst()
                 .orElse(0);
-        return Optional.of(new WordedSnag.NoSuspension(
-                pattern.id(), slot, chords.getFirst().name()));
+        String chord = chords.getFirst().name();
+        return Optional.of(Snag.of(
+                        Kind.SUSPENSION_THAT_IS_NONE,
+                        new SnagPlace.InPattern(pattern.id(), slot),
+                        "snag.no-suspension",
+                        chord)
+                .about(pattern.id(), chord));
     }
 
     /** Whether the shape, or what it is at some slot, has a second or a fourth and no third. */
