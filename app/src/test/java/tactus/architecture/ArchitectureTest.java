@@ -1,6 +1,7 @@
 package tactus.architecture;
 
 import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.assignableTo;
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
 import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.name;
 import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
@@ -8,15 +9,21 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.domain.JavaModifier;
+import com.tngtech.archunit.core.domain.JavaPackage;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import com.tngtech.archunit.library.dependencies.SliceAssignment;
 import com.tngtech.archunit.library.dependencies.SliceIdentifier;
+import java.util.Optional;
+import javafx.scene.Node;
+import tactus.app.place.Place;
 
 @AnalyzeClasses(packages = "tactus", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
@@ -97,8 +104,7 @@ class ArchitectureTest {
             .that()
             .haveSimpleNameEndingWith("Model")
             .should()
-            .dependOnClassesThat()
-            .resideInAPackage("javafx.scene..");
+            .dependOnClassesThat(resideInAPackage("javafx.scene..").or(assignableTo(Node.class)));
 
     @ArchTest
     static final ArchRule nothingIsCalledForWhatKindOfClassItIs = noClasses()
@@ -146,8 +152,41 @@ class ArchitectureTest {
             .dependOnClassesThat()
             .resideInAnyPackage("tactus.app.sheet..", "tactus.app.window..", "javafx.scene..");
 
+    /** A place is the package of a class that is one, with what lies in it. */
     @ArchTest
-    static final ArchRule noPlaceKnowsAnother = slices().matching("tactus.app.(bench|setup|arrangement|sheet)..")
+    static final ArchRule noPlaceKnowsAnother = slices().assignedFrom(new SliceAssignment() {
+                @Override
+                public SliceIdentifier getIdentifierOf(JavaClass each) {
+                    Optional<JavaPackage> room = Optional.of(each.getPackage());
+                    while (room.isPresent()) {
+                        if (room.get().getClasses().stream().anyMatch(ArchitectureTest::isPlace))
+                            return SliceIdentifier.of(room.get().getName());
+                        room = room.get().getParent();
+                    }
+                    return SliceIdentifier.ignore();
+                }
+
+                @Override
+                public String getDescription() {
+                    return "places";
+                }
+            })
             .should()
             .notDependOnEachOther();
+
+    private static boolean isPlace(JavaClass each) {
+        return !each.isInterface() && each.isAssignableTo(Place.class);
+    }
+
+    /** The rule above would hold where no place is found. */
+    @ArchTest
+    static void fivePlacesAreFound(JavaClasses all) {
+        assertEquals(
+                5,
+                all.stream()
+                        .filter(ArchitectureTest::isPlace)
+                        .map(JavaClass::getPackageName)
+                        .distinct()
+                        .count());
+    }
 }

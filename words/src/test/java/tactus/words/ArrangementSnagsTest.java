@@ -154,6 +154,7 @@ class ArrangementSnagsTest {
         Said snag = mended(longer, Kind.LENGTH_UNLIKE_SIBLING);
         assertTrue(snag.sentence().contains("1 bar more than Verse"), snag.sentence());
         assertEquals("Hold G for 1 bar as in Verse", snag.fix());
+        assertEquals(List.of(), snags(snag.mended()), "the bar that was too many is gone with it");
     }
 
     @Test

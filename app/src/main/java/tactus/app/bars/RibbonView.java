@@ -27,6 +27,7 @@ final class RibbonView extends Region {
     private static final double EMBLEM = 44;
     private static final double ROOM_FOR_DOTS = 40;
     private static final double ROOM_FOR_LETTER = 7;
+    private static final double OVER = 3;
 
     private final HandView emblem = new HandView(Frame.Size.TINY);
     private final Label name = new Label();
@@ -73,6 +74,7 @@ final class RibbonView extends Region {
         name.setText(text);
         name.setTextOverrun(room < ROOM_FOR_DOTS ? OverrunStyle.CLIP : OverrunStyle.ELLIPSIS);
         name.setVisible(room >= ROOM_FOR_LETTER);
-        name.resizeRelocate(left, 0, Math.max(0, room), height);
+        // Letters may be higher than the ribbon, and stand in its middle.
+        name.resizeRelocate(left, -OVER, Math.max(0, room), height + 2 * OVER);
     }
 }

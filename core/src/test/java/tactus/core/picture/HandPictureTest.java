@@ -205,8 +205,13 @@ class HandPictureTest {
         Pattern figure = pattern("4/4", "p6");
         var held = new Held(Voicing.parse("xx0232"), Optional.of(ChordName.parse("D")), Tuning.STANDARD);
         Passage passage = Passage.of(figure, figure, held, "D");
-        assertEquals(4, passage.slots().getFirst().fingers().getFirst().string());
-        assertTrue(passage.slots().get(1).fingers().getFirst().isWrong());
+        List<Fingerprint> fingers = passage.slots().stream()
+                .flatMap(slot -> slot.fingers().stream())
+                .toList();
+        assertEquals(
+                List.of(4, 6), fingers.stream().map(Fingerprint::string).toList(), "the root's, and one that is said");
+        assertEquals(
+                List.of(false, true), fingers.stream().map(Fingerprint::isWrong).toList(), "a dead string");
     }
 
     @Test
