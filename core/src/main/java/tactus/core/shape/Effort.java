@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * What a shape costs the hand, part by part; the weights are those of {@link Cost}.
@@ -98,15 +99,16 @@ public record Effort(List<Part> parts) {
     }
 
     private static void addBarres(List<Part> parts, Grip grip, Neck neck) {
-        int strings = 0;
+        // Two barres may lie over one string.
+        var strings = new TreeSet<Integer>();
         double cost = 0;
         for (Barre barre : grip.barres()) {
             boolean openBeyond = isOpenBeyond(grip.voicing(), barre.highest());
             double stiff = barre.fret() + neck.capo() <= 1 ? 1.3 : 1;
-            strings += barre.strings();
+            for (int string = barre.highest(); string <= barre.lowest(); string++) strings.add(string);
             cost += Cost.barre(barre.strings(), openBeyond) * stiff + (barre.finger() == Finger.INDEX ? 0 : 2);
         }
-        add(parts, Kind.BARRE, strings, cost);
+        add(parts, Kind.BARRE, strings.size(), cost);
     }
 
     private static boolean isOpenBeyond(Voicing voicing, int highest) {

@@ -69,6 +69,18 @@ class EaseTest {
                         .map(Shape::voicing));
     }
 
+    /** "Barre over 8 strings" was said of 133221, where the second finger lies over two of the first one's six. */
+    @ParameterizedTest
+    @CsvSource({"133221, 6", "133211, 6", "xx4222, 3", "x24442, 5", "x02220, 0"})
+    void aBarreLiesOverNoMoreStringsThanThereAre(String shape, int strings) {
+        assertEquals(
+                strings,
+                effort(shape).parts().stream()
+                        .filter(part -> part.kind() == Effort.Kind.BARRE)
+                        .mapToInt(Effort.Part::amount)
+                        .sum());
+    }
+
     /** One finger over three strings is far easier than a full barre and sounds thinner; both are said. */
     @ParameterizedTest
     @CsvSource({"xxx333, 355333", "xxx111, 133111", "xxx003, 320003", "xxx010, x32010", "xx5333, 355333"})
