@@ -52,31 +52,8 @@ public final class ExceptsPanel extends PanelBox {
         rules.getStyleClass().add("sentences");
         all.getStyleClass().add("panel-parts");
         runs.setId("except-runs");
-        passes.setId("except-passes");
-        passes.addEventHandler(KeyEvent.KEY_PRESSED, press -> {
-            if (press.getCode() != KeyCode.ENTER) return;
-            add();
-            press.consume();
-        });
-        passes.focusedProperty().subscribe(focused -> isPassChosen |= focused);
-        passes.setConverter(new ChosenText<>(SongWords::of));
-        called.setId("use-name");
-        called.setPromptText(Words.of("except.calledPrompt"));
-        where.setId("except-where");
-        where.setPromptText(Words.of("except.wherePrompt"));
-        line.setId("except-line");
-        line.setPromptText(Words.of("except.linePrompt"));
-        var add = new Button(Words.of("except.add"));
-        add.setId("except-add");
-        add.setOnAction(_ -> add());
-        where.textProperty().subscribe(text -> {
-            if (!isPassChosen) passes.setValue(excepts.likely(text));
-        });
-        line.setOnAction(_ -> add());
-        where.setOnAction(_ -> add());
-        var own = new Button(Words.of("except.own"));
-        own.setId("except-own");
-        own.setOnAction(_ -> excepts.makeSection());
+        preparePasses();
+        prepareWhat();
         all.getChildren()
                 .setAll(
                         list,
@@ -87,13 +64,45 @@ public final class ExceptsPanel extends PanelBox {
                         new NamedField(Words.of("except.line"), line),
                         new NamedField(Words.of("except.passes"), passes),
                         problem,
-                        add,
+                        button("add", this::add),
                         quiet(Words.of("except.hint")),
                         without,
-                        own);
+                        button("own", excepts::makeSection));
         getChildren().setAll(name, all);
         bound.take(called.textProperty(), excepts::rename, problem::say);
         bound.take(runs.valueProperty(), excepts::run, problem::say);
+    }
+
+    private void preparePasses() {
+        passes.setId("except-passes");
+        passes.addEventHandler(KeyEvent.KEY_PRESSED, press -> {
+            if (press.getCode() != KeyCode.ENTER) return;
+            add();
+            press.consume();
+        });
+        passes.focusedProperty().subscribe(focused -> isPassChosen |= focused);
+        passes.setConverter(new ChosenText<>(SongWords::of));
+    }
+
+    private void prepareWhat() {
+        called.setId("use-name");
+        called.setPromptText(Words.of("except.calledPrompt"));
+        where.setId("except-where");
+        where.setPromptText(Words.of("except.wherePrompt"));
+        where.textProperty().subscribe(text -> {
+            if (!isPassChosen) passes.setValue(excepts.likely(text));
+        });
+        where.setOnAction(_ -> add());
+        line.setId("except-line");
+        line.setPromptText(Words.of("except.linePrompt"));
+        line.setOnAction(_ -> add());
+    }
+
+    private static Button button(String code, Runnable what) {
+        var button = new Button(Words.of("except." + code));
+        button.setId("except-" + code);
+        button.setOnAction(_ -> what.run());
+        return button;
     }
 
     private void add() {

@@ -1,6 +1,5 @@
 package tactus.app.practice;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.DoubleSupplier;
@@ -46,31 +45,17 @@ final class MinuteBox extends VBox {
         this.input = input;
         this.model = model;
         this.seconds = seconds;
-        change.setId("minute-change");
-        change.setAccessibleText(Words.of("minute.change"));
-        change.setConverter(
-                new ChosenText<>(each -> MusicText.signs(Words.of("minute.of", each.from(), each.to(), each.times()))));
-        press.setId("minute-press");
-        press.setOnAction(_ -> press());
-        stop.setId("minute-stop");
-        stop.setOnAction(_ -> end());
-        stop.managedProperty().bind(stop.visibleProperty());
-        said.setId("minute-said");
-        said.setWrapText(true);
-        said.setMinHeight(USE_PREF_SIZE);
-        said.managedProperty().bind(said.textProperty().isNotEmpty());
-        byEar.setId("minute-ear");
-        byEar.setOnAction(_ -> listen());
+        prepareControls();
         var row = new FlowPane(change, press, stop, byEar);
         row.getStyleClass().add("head-flow");
         getChildren().setAll(row, said);
-        List<ChangeWork> changes = ChangeWork.of(
-                work.song(),
-                work.timeline(),
-                settings.neck(work.song().facts().capo()),
-                settings.handProperty().get());
-        change.getItems().setAll(changes);
-        if (!changes.isEmpty()) change.setValue(changes.getFirst());
+        change.getItems()
+                .setAll(ChangeWork.of(
+                        work.song(),
+                        work.timeline(),
+                        settings.neck(work.song().facts().capo()),
+                        settings.handProperty().get()));
+        change.getItems().stream().findFirst().ifPresent(change::setValue);
         clock = new AnimationTimer() {
             @Override
             public void handle(long now) {
@@ -89,6 +74,24 @@ final class MinuteBox extends VBox {
             show();
         });
         show();
+    }
+
+    private void prepareControls() {
+        change.setId("minute-change");
+        change.setAccessibleText(Words.of("minute.change"));
+        change.setConverter(
+                new ChosenText<>(each -> MusicText.signs(Words.of("minute.of", each.from(), each.to(), each.times()))));
+        press.setId("minute-press");
+        press.setOnAction(_ -> press());
+        stop.setId("minute-stop");
+        stop.setOnAction(_ -> end());
+        stop.managedProperty().bind(stop.visibleProperty());
+        said.setId("minute-said");
+        said.setWrapText(true);
+        said.setMinHeight(USE_PREF_SIZE);
+        said.managedProperty().bind(said.textProperty().isNotEmpty());
+        byEar.setId("minute-ear");
+        byEar.setOnAction(_ -> listen());
     }
 
     /** Strums are counted from now on, if there is something that hears them. */
