@@ -29,6 +29,8 @@ import tactus.core.rule.Play;
 import tactus.core.rule.Rule;
 import tactus.core.rule.What;
 import tactus.core.rule.Where;
+import tactus.core.section.Except;
+import tactus.core.section.PassChoice;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Stretch;
@@ -72,6 +74,18 @@ class SlipsTest {
             })
     void aPatternThatEndsAtTheEndOfACellIsWhole(String line, String chords) {
         assertEquals(List.of(), of(song("4/4", chords, line), Kind.PATTERN_CUT));
+    }
+
+    /** With a pick-up, or a bar left out in front, it was told on another bar or beat than the chord stands on. */
+    @Test
+    void aCutIsToldOnTheBarAsItIsWrittenWhateverLiesBeforeIt() {
+        Song song = song("4/4 4/4 4/4", "C: 1 bar, G: 1 bar, C: 3 beats, D: 1 beat", "d---d--u");
+        assertEquals("Verse, bar 3", of(song, Kind.PATTERN_CUT).getFirst().where());
+        Song withPickup = song.withFacts(song.facts().withPickup(1));
+        assertEquals("Verse, bar 3", of(withPickup, Kind.PATTERN_CUT).getFirst().where());
+        Song without = song.withUse(
+                song.uses().getFirst().plus(new Except(PassChoice.EVERY, new Except.LeftOut(Stretch.bars(2, 2)))));
+        assertEquals("Verse, bar 3", of(without, Kind.PATTERN_CUT).getFirst().where());
     }
 
     @ParameterizedTest

@@ -47,18 +47,11 @@ final class FitSnags implements Finder {
 
     private static Snag snag(LaidSong laid, Cut cut, List<TimelineSpan> played, Fix mend) {
         TimelineSpan first = played.getFirst();
-        Fit fit = first.fit().orElseThrow();
-        List<TimelineBar> pass = laid.timeline().barsOf(first.use(), first.pass());
-        var bars = new BarLines(pass.stream().map(TimelineBar::meter).toList());
-        Length passStart = pass.stream()
+        List<TimelineBar> pass = laid.timeline().barsOf(first.use(), first.pass()).stream()
                 .filter(bar -> bar.number() > 0)
-                .findFirst()
-                .orElseThrow()
-                .start();
-        Length start = first.start().minus(passStart);
-        int bar = bars.barAt(start);
-        Length beat =
-                bars.beatsBefore(start).minus(bars.beatsBefore(bars.start(bar))).plus(Length.WHOLE);
+                .toList();
+        var bars = new BarLines(pass.stream().map(TimelineBar::meter).toList());
+        Length start = first.start().minus(pass.getFirst().start());
         SectionId section = laid.section(first).id();
         Snag snag = Snag.of(
                         Kind.PATTERN_CUT,
@@ -66,25 +59,28 @@ final class FitSnags implements Finder {
                         "snag.cut",
                         cut.pattern.id(),
                         played.stream().map(TimelineSpan::chord).distinct().toList(),
-                        Quantity.beats(beats(bars, start, fit.span())),
-                        rounds(bars, start, fit),
+                        Quantity.beats(beats(bars, start, cut.fit.span())),
+                        rounds(bars, start, cut.fit),
                         Statement.of("snag.times", played.size()))
                 .about(section, cut.pattern.id(), laid.place(first).span())
-                .counted(
-                        "length-of-chord",
-                        fit.span(),
-                        "length-of-round",
-                        fit.round(),
-                        "whole-rounds",
-                        fit.rounds(),
-                        "not-played",
-                        fit.missing(),
-                        "times",
-                        played.size())
+                .counted(numbers(cut.fit, played.size()))
                 .mendedBy(mend);
+        int bar = bars.barAt(start);
+        Length beat = beats(bars, bars.start(bar), start.minus(bars.start(bar))).plus(Length.WHOLE);
+        int number = pass.get(bar).numberInSection();
         return beat.equals(Length.WHOLE)
-                ? snag.at("where.bar", section, bar + 1)
-                : snag.at("where.beat", section, bar + 1, beat.toString());
+                ? snag.at("where.bar", section, number)
+                : snag.at("where.beat", section, number, beat.toString());
+    }
+
+    private static Object[] numbers(Fit fit, int times) {
+        return new Object[] {
+            "length-of-chord", fit.span(),
+            "length-of-round", fit.round(),
+            "whole-rounds", fit.rounds(),
+            "not-played", fit.missing(),
+            "times", times
+        };
     }
 
     /** How often the pattern goes round, and what is not played of it, in felt beats. */
