@@ -207,9 +207,10 @@ class NothingIsLostTest {
         Song song = SongsByChance.of(demos.get(seed % demos.size()), seed);
         Timeline timeline = Timeline.of(song);
         Set<String> wanted = said(song, timeline);
-        String text = String.join(
-                " ", Sheet.of(song, timeline, SheetLook.on(Paper.A4)).svg());
-        assertEquals(List.of(), missing(letters(text), wanted), text);
+        Sheet sheet = Sheet.of(song, timeline, SheetLook.on(Paper.A4));
+        // Every fifth as SVG has it, which takes longer.
+        String text = seed % 5 == 0 ? letters(String.join(" ", sheet.svg())) : WrittenPage.text(sheet);
+        assertEquals(List.of(), missing(text, wanted), text);
         Path file = folder.resolve("chance.txt");
         TextChart.write(song, timeline, file);
         wanted.addAll(muted(song.asShown(), timeline));
