@@ -67,7 +67,6 @@ public final class SnagWords {
             case SectionId id -> song.section(id).map(Section::name).orElse(id.value());
             case PatternId id -> song.pattern(id).map(Pattern::name).orElse(id.value());
             case SnagPlace.InUse in -> words.use(in.use().index());
-            case SnagPlace.InRules in -> words.of(song.rules().get(in.index()).where());
             case Rule rule -> words.of(rule);
             case Where where -> words.of(where);
             case Play play -> words.rules().of(play);

@@ -163,11 +163,10 @@ final class LengthSnags implements Finder {
      */
     private static Snag odd(SectionId section, int bars, int even, int nearest, List<SideBySide.Held> likeliest) {
         Statement slip = Statement.of(bars > nearest ? "snag.counted-twice" : "snag.forgotten");
-        Statement places = likeliest.stream()
-                .limit(MOST_PLACES + 1L)
+        Optional<Statement> places = likeliest.stream()
+                .filter(_ -> likeliest.size() <= MOST_PLACES)
                 .map(SideBySide.Held::said)
-                .reduce((before, next) -> Statement.of("snag.and-place", before, next))
-                .orElse(Statement.of("snag.nowhere"));
+                .reduce((before, next) -> Statement.of("snag.and-place", before, next));
         return Snag.of(
                         Kind.LENGTH_ODD,
                         section,
@@ -175,7 +174,8 @@ final class LengthSnags implements Finder {
                         Quantity.of(Quantity.Unit.BAR, bars),
                         Quantity.of(Quantity.Unit.SECTION, even),
                         nearest,
-                        likeliest.size() > MOST_PLACES ? slip : Statement.of("snag.at-places", slip, places))
+                        places.map(all -> Statement.of("snag.at-places", slip, all))
+                                .orElse(slip))
                 .counted("bars", bars);
     }
 

@@ -57,18 +57,16 @@ final class RuleSnags implements Finder {
     private static Snag contradiction(int index, Rule winner, Rule beaten) {
         return Snag.of(
                         Kind.RULES_CONTRADICT,
-                        new SnagPlace.InRules(index),
+                        new SnagPlace.InRules(index, winner.where()),
                         "snag.contradiction",
                         beaten.play(),
                         winner.play())
-                .called(winner.where())
                 .about(RuleCode.of(winner.where()), RuleCode.of(winner.play()), RuleCode.of(beaten.play()))
                 .mendedBy(new RuleFix.DeleteRule(beaten, true));
     }
 
     private static Snag neverHolds(int index, Rule rule) {
-        return Snag.of(Kind.RULE_NEVER_HOLDS, new SnagPlace.InRules(index), "snag.never-holds", rule)
-                .called(rule.where())
+        return Snag.of(Kind.RULE_NEVER_HOLDS, new SnagPlace.InRules(index, rule.where()), "snag.never-holds", rule)
                 .about(RuleCode.of(rule.where()), RuleCode.of(rule.play()))
                 .mendedBy(new RuleFix.DeleteRule(rule, false));
     }

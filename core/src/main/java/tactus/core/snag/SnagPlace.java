@@ -2,6 +2,7 @@ package tactus.core.snag;
 
 import java.util.Objects;
 import tactus.core.pattern.PatternId;
+import tactus.core.rule.Where;
 import tactus.core.section.SectionId;
 import tactus.core.statement.Statement;
 
@@ -115,12 +116,17 @@ public sealed interface SnagPlace {
      * A rule.
      *
      * @param index its place among the song's rules as they were written, from 0
+     * @param where what it speaks of
      */
-    record InRules(int index) implements SnagPlace {
+    record InRules(int index, Where where) implements SnagPlace {
+
+        public InRules {
+            Objects.requireNonNull(where);
+        }
 
         @Override
         public Statement said() {
-            return Statement.of("where.name", this);
+            return Statement.of("where.name", where);
         }
     }
 

@@ -233,12 +233,12 @@ final class LineLayout {
     private void layBar(TimelineBar bar, double x, double top, double width) throws IOException {
         Pen pen = pages.pen();
         barLine(x, top);
-        String number = bar.number() > 0 ? BarNote.barNumbers(alike(bar)) : "";
+        String meter =
+                timeline.startsMeter(bar, song.facts().meter()) ? bar.meter().toString() : "";
+        String number = bar.number() > 0 ? number(bar, width - 6 - pen.width(meter, Typeface.SEMIBOLD, 8)) : "";
         pen.text(number, x + 3, top + 7, Typeface.REGULAR, 8, Ink.SOFT);
-        if (timeline.startsMeter(bar, song.facts().meter())) {
-            double behind = Math.max(20, 7 + pen.width(number, Typeface.REGULAR, 8));
-            pen.text(bar.meter().toString(), x + behind, top + 7, Typeface.SEMIBOLD, 8, Ink.WARM);
-        }
+        double behind = Math.max(20, 7 + pen.width(number, Typeface.REGULAR, 8));
+        pen.text(meter, x + behind, top + 7, Typeface.SEMIBOLD, 8, Ink.WARM);
         for (TimelineSpan span : timeline.spansIn(bar)) {
             if (span.goesOn()
                     && !span.start().isLessThan(bar.start())
@@ -251,6 +251,13 @@ final class LineLayout {
             pen.text(text, x + 6 + offset, top + 19.5, Typeface.SEMIBOLD, 12.5, goesOn ? Ink.SOFT : Ink.DARK);
         }
         for (Bounds sung : timeline.margin().sung()) layVoice(sung, bar, x, top, width);
+    }
+
+    /** As many of its numbers as there is room for, the first one in any case. */
+    private String number(TimelineBar bar, double room) throws IOException {
+        for (String numbers : List.of(BarNote.barNumbers(alike(bar)), BarNote.barNumbers(List.of(bar))))
+            if (pages.pen().width(numbers, Typeface.REGULAR, 8) <= room) return numbers;
+        return Integer.toString(bar.number());
     }
 
     /** How wide the name of a chord is over a bar. */
