@@ -3,7 +3,6 @@ package tactus.formats;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import tactus.core.groove.Groove;
 import tactus.core.harmony.Chord;
 import tactus.core.harmony.ChordMove;
@@ -57,6 +56,7 @@ import tactus.core.shape.StringRange;
 import tactus.core.shape.Voicing;
 import tactus.core.song.Accepted;
 import tactus.core.song.Arrangement;
+import tactus.core.song.Aspect;
 import tactus.core.song.ChangeCount;
 import tactus.core.song.Facts;
 import tactus.core.song.Handout;
@@ -151,18 +151,18 @@ public final class SampleSong {
                         Except.always(new Except.OtherVoice(List.of(Stretch.bars(2, 2))))));
         var week = Version.of("First week")
                 .withStandIns(List.of(new Chord("Bb", Voicing.parse("xx3331"))))
-                .withCapo(OptionalInt.of(0))
+                .with(Aspect.CAPO, Optional.of(0))
                 .withPlain(true)
-                .withCompany(Optional.of(Company.SECOND_GUITAR))
-                .withMostStrokes(OptionalInt.of(4))
+                .with(Aspect.COMPANY, Optional.of(Company.SECOND_GUITAR))
+                .with(Aspect.KEY, Optional.of(Key.parse("A")))
+                .with(Aspect.TEMPO, Optional.of(new Tempo(70, Length.QUARTER)))
+                .withMostStrokes(Optional.of(4))
                 .withOverlay(Overlay.NONE
                         .withChords(List.of(new Chord("Em", Voicing.parse("022000"))))
                         .withSections(List.of(verse.withPasses(5)))
                         .withUses(
                                 List.of(new Use(40, verse.id(), List.of(Except.runs(2)))), Optional.of(List.of(40, 7)))
-                        .withDropped(List.of(new Rule(Where.in(verse.id()), Play.of(What.Event.HELD))))
-                        .withKey(Optional.of(Key.parse("A")))
-                        .withTempo(Optional.of(new Tempo(70, Length.QUARTER))));
+                        .withDropped(List.of(new Rule(Where.in(verse.id()), Play.of(What.Event.HELD)))));
         return new Song(
                 new Facts(
                         new Heading("Sample", "A note", Optional.of(Level.EASY), List.of("autumn", "two parts")),

@@ -8,8 +8,10 @@ import tactus.core.harmony.Chord;
 import tactus.core.pattern.Pattern;
 import tactus.core.rule.Rule;
 import tactus.core.section.Section;
+import tactus.core.song.Aspect;
 import tactus.core.song.Overlay;
 import tactus.core.song.Song;
+import tactus.core.song.Version;
 
 /** What else is other in the version that is shown, a sentence each. */
 public final class OverlayWords {
@@ -19,15 +21,25 @@ public final class OverlayWords {
      *
      * @param without what is other when this is as in the song again
      */
-    public record Item(String text, Overlay without) {}
+    public record Item(String text, Version without) {}
+
+    /** Facts that have fields of their own beside the version. */
+    public static final List<Aspect<?>> APART = List.of(Aspect.CAPO, Aspect.COMPANY);
 
     private final Song written;
+    private final Version version;
     private final Overlay overlay;
 
     /** @param written the song with all of its versions */
-    public OverlayWords(Song written, Overlay overlay) {
+    public OverlayWords(Song written, Version version) {
         this.written = written;
-        this.overlay = overlay;
+        this.version = version;
+        overlay = version.overlay();
+    }
+
+    /** A fact that is other in a version: {@code Capo at 3}; empty if it is as in the song. */
+    public static <T> Optional<String> fact(Version version, Aspect<T> aspect) {
+        return version.facts().of(aspect).map(value -> FactWords.other(aspect, value));
     }
 
     /** Patterns first, then sections, rules and facts. */
@@ -35,27 +47,30 @@ public final class OverlayWords {
         var items = new ArrayList<Item>();
         for (Pattern pattern : overlay.patterns()) {
             Overlay without = overlay.withPatterns(less(overlay.patterns(), pattern));
-            items.add(new Item(Words.of("overlay.pattern", pattern.name(), pattern.line()), without));
+            items.add(new Item(
+                    Words.of("overlay.pattern", pattern.name(), pattern.line()), version.withOverlay(without)));
         }
         for (Section section : overlay.sections()) {
             Overlay without = overlay.withSections(less(overlay.sections(), section));
-            items.add(new Item(Words.of("overlay.section", section.name()), without));
+            items.add(new Item(Words.of("overlay.section", section.name()), version.withOverlay(without)));
         }
         for (Rule rule : overlay.dropped()) {
             Overlay without = overlay.withDropped(less(overlay.dropped(), rule));
-            items.add(new Item(Words.of("overlay.dropped", new SongWords(written).of(rule)), without));
+            items.add(new Item(
+                    Words.of("overlay.dropped", new SongWords(written).of(rule)), version.withOverlay(without)));
         }
         if (!overlay.uses().isEmpty() || overlay.order().isPresent()) {
-            items.add(new Item(Words.of("overlay.order", order()), overlay.withUses(List.of(), Optional.empty())));
+            items.add(new Item(
+                    Words.of("overlay.order", order()),
+                    version.withOverlay(overlay.withUses(List.of(), Optional.empty()))));
         }
-        overlay.key()
-                .ifPresent(key -> items.add(new Item(Words.of("overlay.key", key), overlay.withKey(Optional.empty()))));
-        overlay.tempo()
-                .ifPresent(tempo -> items.add(new Item(
-                        Words.of("overlay.tempo", tempo.perMinuteText()), overlay.withTempo(Optional.empty()))));
+        Aspect.inVersions().stream()
+                .filter(aspect -> !APART.contains(aspect))
+                .forEach(aspect -> fact(version, aspect)
+                        .ifPresent(text -> items.add(new Item(text, version.with(aspect, Optional.empty())))));
         if (!overlay.chords().isEmpty()) {
             String names = overlay.chords().stream().map(Chord::name).collect(Collectors.joining(", "));
-            items.add(new Item(Words.of("overlay.chords", names), overlay.withChords(List.of())));
+            items.add(new Item(Words.of("overlay.chords", names), version.withOverlay(overlay.withChords(List.of()))));
         }
         return items;
     }

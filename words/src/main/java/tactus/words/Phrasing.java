@@ -7,7 +7,10 @@ import tactus.core.chord.Degree;
 import tactus.core.dictation.SpokenStroke;
 import tactus.core.harmony.SpanLength;
 import tactus.core.language.Lexicon;
+import tactus.core.library.Level;
 import tactus.core.pattern.Pattern;
+import tactus.core.picking.FingerSchool;
+import tactus.core.picking.Strike;
 import tactus.core.pitch.Guitar;
 import tactus.core.pitch.NoteName;
 import tactus.core.rule.Company;
@@ -15,6 +18,7 @@ import tactus.core.rule.FormChoice;
 import tactus.core.saying.Saying;
 import tactus.core.sentence.LengthWords;
 import tactus.core.shape.Finger;
+import tactus.core.song.Aspect;
 import tactus.core.statement.Statement;
 import tactus.core.stroke.Direction;
 import tactus.core.time.Length;
@@ -55,6 +59,10 @@ final class Phrasing {
             case Company company -> coded("company", company);
             case Guitar guitar -> coded("guitar", guitar);
             case Direction direction -> lexicon.word("stroke", direction);
+            case Level level -> lexicon.word("level", level);
+            case Strike strike -> lexicon.word("strike", strike);
+            case FingerSchool school -> lexicon.word("finger-school", school);
+            case Aspect<?> aspect -> lexicon.word("fact." + aspect.code());
             case FormChoice form ->
                 form.rule()
                         .map(rule -> lexicon.say("form-choice.of", lexicon.word("form", rule)))

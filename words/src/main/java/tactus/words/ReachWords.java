@@ -25,7 +25,7 @@ public final class ReachWords {
                 "reach.line",
                 title(entry),
                 missing(entry.reach()),
-                slower(entry.reach(), entry.song().tempo()));
+                slower(entry.reach(), entry.song().facts().tempo().perMinute()));
     }
 
     private static String missing(Reach reach) {

@@ -1,5 +1,6 @@
 package tactus.words;
 
+import java.util.Optional;
 import tactus.core.language.Lexicon;
 import tactus.core.refusal.NotationException;
 import tactus.core.refusal.Refusal;
@@ -19,6 +20,11 @@ public final class Words {
     public static String of(String key, Object... values) {
         Language language = Language.current();
         return values.length == 0 ? language.text(key) : language.format(key, values);
+    }
+
+    /** The same, where there is such a text. */
+    static Optional<String> optional(String key, Object... values) {
+        return Language.current().has(key) ? Optional.of(of(key, values)) : Optional.empty();
     }
 
     /** The sentence of {@code statement}. */

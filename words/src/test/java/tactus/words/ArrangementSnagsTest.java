@@ -11,7 +11,6 @@ import static tactus.words.WordedSong.song;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 import tactus.core.harmony.Span;
 import tactus.core.harmony.SpanLength;
@@ -210,7 +209,7 @@ class ArrangementSnagsTest {
     @Test
     void aVersionThatAllowsFewerStrokesASecondIsKeptTo() {
         Song fast = CLEAN.withVersions(CLEAN.versions()
-                .with(Version.of("First week").withMostStrokes(OptionalInt.of(3)))
+                .with(Version.of("First week").withMostStrokes(Optional.of(3)))
                 .withShown(Optional.of("First week")));
         assertTrue(mended(fast, Kind.TOO_FAST_FOR_VERSION).sentence().contains("4.0 strokes a second"));
         assertEquals(List.of(), snags(fast.withVersions(fast.versions().withShown(Optional.empty()))));

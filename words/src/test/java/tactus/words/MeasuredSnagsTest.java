@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Random;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
@@ -366,7 +365,7 @@ class MeasuredSnagsTest {
                         song -> song.withFacts(song.facts()
                                         .withTempo(Tempo.of(200, song.facts().meter())))
                                 .withVersions(song.versions()
-                                        .with(Version.of("Easy").withMostStrokes(OptionalInt.of(1)))
+                                        .with(Version.of("Easy").withMostStrokes(Optional.of(1)))
                                         .withShown(Optional.of("Easy")))),
                 slip(
                         "a stand-in that is another chord",

@@ -14,6 +14,7 @@ import tactus.core.snag.SnagPlace;
 import tactus.core.snag.Snags;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
+import tactus.formats.song.FactsFile;
 import tactus.formats.song.OpenedSong;
 import tactus.words.SnagWords;
 import tactus.words.Words;
@@ -63,6 +64,9 @@ final class CheckCommand implements Callable<Integer> {
     private ObjectNode tree(OpenedSong opened, List<Snag> snags) {
         ObjectNode tree = JsonNodeFactory.instance.objectNode();
         tree.put("song", opened.song().facts().title());
+        tree.set(
+                "facts",
+                JsonMapper.shared().readTree(FactsFile.write(opened.song().facts())));
         ArrayNode problems = tree.putArray("problems");
         opened.problems()
                 .forEach(problem -> problems.addObject()

@@ -7,7 +7,9 @@ import java.util.Locale;
 import java.util.Optional;
 import tactus.app.work.Attempt;
 import tactus.app.work.Work;
+import tactus.core.edit.ChangeFact;
 import tactus.core.refusal.Refusal;
+import tactus.core.song.Aspect;
 import tactus.core.sum.Moment;
 import tactus.core.sum.Recording;
 import tactus.core.sum.Sums;
@@ -44,7 +46,7 @@ public final class SumsModel {
         return Attempt.of(() -> {
             Optional<Double> seconds = text.isBlank() ? Optional.empty() : Optional.of(Recording.parse(text));
             if (text.strip().equals(recording())) return;
-            work.change("edit.recording", song -> song.withFacts(song.facts().withRecording(seconds)));
+            work.change(ChangeFact.to(Aspect.RECORDING, seconds));
         });
     }
 
@@ -80,10 +82,8 @@ public final class SumsModel {
     private void setTempo(double perMinute) {
         double rounded = Math.round(perMinute * 10) / 10.0;
         if (rounded < Tempo.SLOWEST || rounded > Tempo.FASTEST) return;
-        work.change(
-                "edit.tempo",
-                song -> song.withFacts(song.facts()
-                        .withTempo(new Tempo(rounded, song.facts().tempo().beat()))));
+        work.change(new ChangeFact<>(
+                Aspect.TEMPO, facts -> new Tempo(rounded, facts.tempo().beat())));
     }
 
     /** Where a time such as {@code 1:32} falls, or what is wrong with it. */

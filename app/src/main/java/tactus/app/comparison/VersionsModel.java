@@ -3,13 +3,14 @@ package tactus.app.comparison;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
 import tactus.app.work.Attempt;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.edit.ChangeFact;
 import tactus.core.refusal.Refusal;
 import tactus.core.rule.Company;
+import tactus.core.song.Aspect;
 import tactus.core.song.Song;
 import tactus.core.song.Version;
 import tactus.core.song.Versions;
@@ -118,9 +119,9 @@ public final class VersionsModel {
                                 .map(full -> full.voicing().toString())
                                 .orElse("–"))));
         Replacements.of(song, version).stream().map(Words::say).forEach(changes::add);
-        version.capo().ifPresent(fret -> changes.add(Words.of("versions.capoAt", fret)));
+        OverlayWords.fact(version, Aspect.CAPO).ifPresent(changes::add);
         if (version.isPlain()) changes.add(Words.of("versions.isPlain"));
-        version.company().ifPresent(company -> changes.add(Words.of("versions.with", Words.value(company))));
+        OverlayWords.fact(version, Aspect.COMPANY).ifPresent(changes::add);
         version.mostStrokes().ifPresent(most -> changes.add(Words.of("versions.most", most)));
         return changes;
     }
@@ -128,13 +129,13 @@ public final class VersionsModel {
     /** What the shown version has of its own beside shapes and rules. */
     List<OverlayWords.Item> own() {
         return version()
-                .map(version -> new OverlayWords(work.written(), version.overlay()).items())
+                .map(version -> new OverlayWords(work.written(), version).items())
                 .orElse(List.of());
     }
 
     /** Has it as in the song again. */
     void takeBack(OverlayWords.Item item) {
-        change(version -> version.withOverlay(item.without()));
+        change(_ -> item.without());
     }
 
     private Optional<String> change(UnaryOperator<Version> change) {
@@ -152,12 +153,12 @@ public final class VersionsModel {
         return change(version -> version.withPlain(plain));
     }
 
-    public Optional<String> takeMostStrokes(OptionalInt most) {
+    public Optional<String> takeMostStrokes(Optional<Integer> most) {
         return change(version -> version.withMostStrokes(most));
     }
 
-    public Optional<String> takeCapo(OptionalInt fret) {
-        return change(version -> version.withCapo(fret));
+    public Optional<String> takeCapo(Optional<Integer> fret) {
+        return change(version -> version.with(Aspect.CAPO, fret));
     }
 
     /** Who plays along: in the shown version, or in the song where the full one is shown. */
@@ -167,8 +168,8 @@ public final class VersionsModel {
 
     public void takeCompany(Company company) {
         if (company == company()) return;
-        if (version().isPresent()) change(version -> version.withCompany(Optional.of(company)));
-        else work.change("edit.company", song -> song.withFacts(song.facts().withCompany(company)));
+        if (version().isPresent()) change(version -> version.with(Aspect.COMPANY, Optional.of(company)));
+        else work.change(ChangeFact.to(Aspect.COMPANY, company));
     }
 
     /** Takes the shown version away, with its rules. */

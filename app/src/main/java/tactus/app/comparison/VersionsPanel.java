@@ -2,7 +2,6 @@ package tactus.app.comparison;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -19,6 +18,7 @@ import tactus.app.field.TakenField;
 import tactus.app.place.PanelBox;
 import tactus.app.place.SentenceRow;
 import tactus.core.rule.Company;
+import tactus.core.song.Aspect;
 import tactus.core.song.Version;
 import tactus.words.OverlayWords;
 import tactus.words.Words;
@@ -105,10 +105,10 @@ public final class VersionsPanel extends PanelBox {
         if (wrong.isEmpty()) name.clear();
     }
 
-    private static Optional<String> number(String text, Function<OptionalInt, Optional<String>> take) {
-        if (text.isBlank()) return take.apply(OptionalInt.empty());
+    private static Optional<String> number(String text, Function<Optional<Integer>, Optional<String>> take) {
+        if (text.isBlank()) return take.apply(Optional.empty());
         if (!text.strip().matches("\\d{1,3}")) return Optional.of(Words.of("versions.noNumber", text));
-        return take.apply(OptionalInt.of(Integer.parseInt(text.strip())));
+        return take.apply(Optional.of(Integer.valueOf(text.strip())));
     }
 
     @Override
@@ -124,15 +124,13 @@ public final class VersionsPanel extends PanelBox {
             held.forEach(item ->
                     changes.getChildren().add(new SentenceRow(item.text(), () -> {}, () -> versions.takeBack(item))));
             plain.setSelected(version.filter(Version::isPlain).isPresent());
-            capo.show(text(version.map(Version::capo)));
-            most.show(text(version.map(Version::mostStrokes)));
+            capo.show(text(version.flatMap(shown -> shown.facts().of(Aspect.CAPO))));
+            most.show(text(version.flatMap(Version::mostStrokes)));
         }
     }
 
-    private static String text(Optional<OptionalInt> number) {
-        return number.filter(OptionalInt::isPresent)
-                .map(each -> Integer.toString(each.getAsInt()))
-                .orElse("");
+    private static String text(Optional<Integer> number) {
+        return number.map(Object::toString).orElse("");
     }
 
     @Override

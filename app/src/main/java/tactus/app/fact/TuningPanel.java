@@ -21,6 +21,7 @@ import tactus.core.pitch.Guitar;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.StringTension;
 import tactus.core.pitch.TuningAdvice;
+import tactus.core.song.Aspect;
 import tactus.formats.font.MusicText;
 import tactus.words.Words;
 
@@ -77,10 +78,10 @@ public final class TuningPanel extends HBox {
         HBox.setHgrow(strings, Priority.ALWAYS);
         getChildren().setAll(fields, strings);
         bound.take(common.valueProperty(), this::choose);
-        bound.take(guitars.valueProperty(), model::setGuitar, this::say);
-        settled(notes, model::setTuning);
-        settled(concert, model::setConcert);
-        bound.take(down.valueProperty(), model::setTunedDown, this::say);
+        bound.take(guitars.valueProperty(), guitar -> model.set(Aspect.GUITAR, guitar), this::say);
+        settled(notes, text -> model.type(Aspect.TUNING, text));
+        settled(concert, text -> model.type(Aspect.CONCERT_PITCH, text));
+        bound.take(down.valueProperty(), semitones -> model.set(Aspect.TUNED_DOWN, semitones), this::say);
         bound.follow(work.stateProperty(), state -> show(state.song().facts().instrument()));
     }
 
@@ -88,7 +89,7 @@ public final class TuningPanel extends HBox {
         CommonTuning.all().stream()
                 .filter(each -> name(each).equals(name))
                 .findFirst()
-                .ifPresent(each -> say(model.setTuning(each.tuning().toString())));
+                .ifPresent(each -> say(model.set(Aspect.TUNING, each.tuning())));
     }
 
     private void settled(TextField field, Function<String, Optional<String>> change) {

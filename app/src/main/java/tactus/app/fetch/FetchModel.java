@@ -14,6 +14,7 @@ import tactus.app.work.FileTrouble;
 import tactus.app.work.Work;
 import tactus.core.refusal.Refusal;
 import tactus.core.song.Song;
+import tactus.formats.sheet.FactsText;
 import tactus.formats.song.SongFile;
 import tactus.words.Words;
 
@@ -42,10 +43,8 @@ public final class FetchModel {
     List<Source> find(String query) {
         var found = new ArrayList<Source>();
         shelf.find(query)
-                .forEach(song -> found.add(new Source(
-                        song.title(),
-                        Words.of("shelf.facts", song.key(), song.capo(), song.meter()),
-                        Optional.of(Path.of(song.place())))));
+                .forEach(song -> found.add(
+                        new Source(song.title(), FactsText.brief(song.facts()), Optional.of(Path.of(song.place())))));
         String plain = query.strip().toLowerCase(Locale.ROOT);
         Stream<Source> others = Stream.concat(
                 recent.stream()

@@ -4,11 +4,12 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import tactus.app.work.Work;
-import tactus.core.edit.Edit;
+import tactus.core.edit.ChangeFact;
 import tactus.core.groove.Groove;
 import tactus.core.groove.GroovePatterns;
 import tactus.core.pattern.Pattern;
 import tactus.core.refusal.NotationException;
+import tactus.core.song.Aspect;
 import tactus.core.time.Meter;
 import tactus.formats.file.FormatException;
 import tactus.formats.midi.GrooveFile;
@@ -35,11 +36,7 @@ final class GrooveModel {
                     ? Optional.empty()
                     : Optional.of(Groove.parse(text, meter, meter.beats().size(), Words.lexicon()));
             if (!said.equals(groove())) {
-                work.type(
-                        "groove",
-                        Edit.of(
-                                "edit.groove",
-                                song -> song.withFacts(song.facts().withGroove(said))));
+                work.type("groove", ChangeFact.to(Aspect.GROOVE, said));
             }
             return Optional.empty();
         } catch (NotationException wrong) {
@@ -48,7 +45,7 @@ final class GrooveModel {
     }
 
     void take(Groove chosen) {
-        work.change("edit.groove", song -> song.withFacts(song.facts().withGroove(Optional.of(chosen))));
+        work.change(ChangeFact.to(Aspect.GROOVE, Optional.of(chosen)));
     }
 
     /** Reads the drums of a MIDI file. Returns what is wrong with it, if anything. */

@@ -17,7 +17,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.field.Bound;
 import tactus.core.shelf.ShelvedSong;
-import tactus.formats.font.MusicText;
+import tactus.core.song.Aspect;
+import tactus.formats.sheet.FactsText;
 import tactus.words.Words;
 
 /** Finds a song in the teacher's folders by typing; opens it, or begins another one like it. */
@@ -145,8 +146,8 @@ final class ShelfPanel extends VBox {
             setGraphic(isEmpty || song == null ? null : box);
             if (isEmpty || song == null) return;
             title.setText(song.title());
-            facts.setText(MusicText.signs(Words.of("shelf.facts", song.key(), song.capo(), song.meter()))
-                    + (song.tags().isEmpty() ? "" : " · " + String.join(", ", song.tags())));
+            String tags = Aspect.TAGS.form().said(song.facts().heading().tags());
+            facts.setText(FactsText.brief(song.facts()) + (tags.isEmpty() ? "" : " · " + tags));
             setTooltip(new Tooltip(song.place()));
         }
     }

@@ -10,7 +10,6 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Random;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -185,8 +184,8 @@ class AnyCommandTest {
         switch (upTo(6)) {
             case 0 -> versions.add(text());
             case 1 -> versions.makeEasier("Week " + upTo(3));
-            case 2 -> versions.takeCapo(OptionalInt.of(upTo(14)));
-            case 3 -> versions.takeMostStrokes(OptionalInt.of(upTo(25)));
+            case 2 -> versions.takeCapo(Optional.of(upTo(14)));
+            case 3 -> versions.takeMostStrokes(Optional.of(upTo(25)));
             case 4 -> versions.takeCompany(Company.values()[upTo(3)]);
             case 5 -> versions.showNext();
             default -> versions.takePlain(random.nextBoolean());

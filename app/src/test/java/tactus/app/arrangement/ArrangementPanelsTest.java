@@ -279,13 +279,13 @@ class ArrangementPanelsTest {
         assertEquals(Optional.empty(), versions.add("Quiet"));
         assertEquals(List.of(), versions.changes());
         versions.takePlain(true);
-        versions.takeMostStrokes(OptionalInt.of(4));
-        versions.takeCapo(OptionalInt.of(0));
+        versions.takeMostStrokes(Optional.of(4));
+        versions.takeCapo(Optional.of(0));
         versions.takeCompany(Company.PIANO);
         assertEquals(
                 List.of("Capo at 0", "Without finger moves", "With a piano", "At most 4 strokes a second"),
                 versions.changes());
-        assertSays("1 to 20 strokes", versions.takeMostStrokes(OptionalInt.of(99)));
+        assertSays("1 to 20 strokes", versions.takeMostStrokes(Optional.of(99)));
         assertTrue(work.snags().stream().anyMatch(snag -> snag.kind() == Kind.TOO_FAST_FOR_VERSION));
         versions.show("full");
         assertEquals(Company.ALONE, versions.company());

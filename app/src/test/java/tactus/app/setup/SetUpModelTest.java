@@ -22,6 +22,7 @@ import tactus.core.harmony.Chord;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Spelling;
 import tactus.core.snag.SnagPlace;
+import tactus.core.song.Aspect;
 
 /** Facts, guitar, capo plan and changes, without a window. */
 class SetUpModelTest {
@@ -43,9 +44,9 @@ class SetUpModelTest {
 
     @Test
     void theCapoMovesUnderTheSameShapes() {
-        assertTrue(model.setCapo(4).isEmpty());
+        assertTrue(model.set(Aspect.CAPO, 4).isEmpty());
         assertEquals("E C", keys());
-        assertTrue(model.setTunedDown(1).isEmpty());
+        assertTrue(model.set(Aspect.TUNED_DOWN, 1).isEmpty());
         assertEquals("Eb C", keys());
     }
 
@@ -57,7 +58,7 @@ class SetUpModelTest {
         "B E A D G B E, B E A D G B E, 0"
     })
     void theStandardTuningSaidLowerIsTheStandardTunedDown(String typed, String called, int down) {
-        assertTrue(model.setTuning(typed).isEmpty());
+        assertTrue(model.type(Aspect.TUNING, typed).isEmpty());
         assertEquals(called, guitar().tuning().notes());
         assertEquals(down, guitar().tunedDown());
     }
@@ -68,21 +69,21 @@ class SetUpModelTest {
             value = {"''|names no string", "E A D Q B E|\"Q\"", "E2 A2 D3 G3 B3 E9|sounds C0 to E6"})
     void aTuningThatCannotBeLeavesTheGuitarAsItWas(String typed, String reason) {
         Instrument before = guitar();
-        assertTrue(model.setTuning(typed).orElseThrow().contains(reason));
+        assertTrue(model.type(Aspect.TUNING, typed).orElseThrow().contains(reason));
         assertSame(before, guitar());
     }
 
     @Test
     void numbersThatAreNoneAreExplained() {
-        assertTrue(model.setConcert("high").orElseThrow().contains("A4 must be a number"));
-        assertTrue(model.setTempo("fast").orElseThrow().contains("the tempo must be a number"));
-        assertTrue(model.setConcert("442,5").isEmpty());
+        assertTrue(model.type(Aspect.CONCERT_PITCH, "high").orElseThrow().contains("A4 must be a number"));
+        assertTrue(model.type(Aspect.TEMPO, "fast").orElseThrow().contains("the tempo must be a number"));
+        assertTrue(model.type(Aspect.CONCERT_PITCH, "442,5").isEmpty());
         assertEquals(442.5, guitar().concert().hertz());
     }
 
     @Test
     void aForcedSpellingReachesTheNamesThatAreFound() {
-        model.setSpelling(Spelling.FLATS);
+        model.set(Aspect.SPELLING, Spelling.FLATS);
         assertEquals(
                 "Gb",
                 fixture.song()
@@ -96,7 +97,7 @@ class SetUpModelTest {
 
     @Test
     void inAnotherTuningEveryWrongShapeIsFoundAnew() {
-        model.setTuning("D A D F# A D");
+        model.type(Aspect.TUNING, "D A D F# A D");
         assertEquals(7, model.wrongShapes().size());
         model.findShapes();
         assertEquals(List.of(), model.wrongShapes());
@@ -107,7 +108,7 @@ class SetUpModelTest {
 
     @Test
     void chordsOnAGuitarWithMoreStringsAreFoundAnewToo() {
-        model.setTuning("B E A D G B E");
+        model.type(Aspect.TUNING, "B E A D G B E");
         assertEquals(7, model.wrongShapes().size());
         model.findShapes();
         assertEquals(7, fixture.song().chord("Em").orElseThrow().voicing().strings());

@@ -27,6 +27,8 @@ import javafx.scene.control.Spinner;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import tactus.core.edit.ChangeFact;
+import tactus.core.song.Aspect;
 import tactus.core.song.Song;
 
 /** Keys go where the eye is: to the text that is written, to what lies on top, and never to the bars unasked. */
@@ -47,8 +49,7 @@ class KeysFlowTest extends WindowTest {
     /** All sections were gone, and the next Enter took the way back as well. */
     @Test
     void undoInAFieldTakesBackWhatIsTypedThereAndNeverTheSong() {
-        robot.interact(() ->
-                work.change("edit.title", song -> song.withFacts(song.facts().withTitle("Evening"))));
+        robot.interact(() -> work.change(ChangeFact.to(Aspect.TITLE, "Evening")));
         before = song();
         chord(ALT, U);
         type("Verse: soft");

@@ -48,9 +48,11 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.hand.HandView;
 import tactus.app.player.MixModel;
+import tactus.core.edit.ChangeFact;
 import tactus.core.performance.CountVoice;
 import tactus.core.performance.Layer;
 import tactus.core.performance.MixVoice;
+import tactus.core.song.Aspect;
 
 /** A song is practised: up and down the ladder by keys and by mouse, a loop played, a stroke played along. */
 class PracticeFlowTest extends WindowTest {
@@ -94,8 +96,7 @@ class PracticeFlowTest extends WindowTest {
         click("#class-give");
         assertTrue(textsIn(".class-page").contains("Lantern Walk, at 92"), textsIn(".class-page"));
         press(ESCAPE);
-        robot.interact(() ->
-                work.change("edit.title", song -> song.withFacts(song.facts().withTitle("Evening Walk"))));
+        robot.interact(() -> work.change(ChangeFact.to(Aspect.TITLE, "Evening Walk")));
         chord(CONTROL, S);
         press(C);
         assertTrue(textsIn(".class-page").contains("Evening Walk, at 92"), textsIn(".class-page"));

@@ -34,11 +34,13 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.Spinner;
 import org.junit.jupiter.api.Test;
 import tactus.app.demo.DemoSong;
+import tactus.core.edit.ChangeFact;
 import tactus.core.harmony.Chord;
 import tactus.core.library.Level;
 import tactus.core.picking.FingerSchool;
 import tactus.core.picking.PickingStyle;
 import tactus.core.picking.Strike;
+import tactus.core.song.Aspect;
 
 /** A teacher settles tuning, capo and shapes in the set-up. */
 class SetUpFlowTest extends WindowTest {
@@ -76,10 +78,7 @@ class SetUpFlowTest extends WindowTest {
     void aShapeIsHeldAsOneChordAndSoundsAsAnotherBehindACapo() {
         openNeck();
         assertEquals("held as | C | and sounds as D", texts(".name-guesses .label"));
-        robot.interact(() -> work.change(
-                "edit.capo",
-                song -> song.withFacts(
-                        song.facts().withInstrument(song.facts().instrument().withCapo(0)))));
+        robot.interact(() -> work.change(ChangeFact.to(Aspect.CAPO, 0)));
         assertEquals("sounds as | C", texts(".name-guesses .label"));
     }
 
@@ -324,7 +323,7 @@ class SetUpFlowTest extends WindowTest {
         click("#hand-scale .text-field");
         press(TAB, TAB, DOWN, DOWN, DOWN);
         assertEquals("facts-strike", stage.getScene().getFocusOwner().getId());
-        click("#facts-school");
+        click("#facts-fingers");
         press(DOWN, ENTER);
         assertEquals(
                 new PickingStyle(FingerSchool.LOW_ON_SIX, Optional.of(Strike.THUMB_AND_INDEX)),

@@ -25,6 +25,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import tactus.app.outside.FailingDisk;
 import tactus.app.outside.FailingDisk.Trouble;
+import tactus.core.edit.ChangeFact;
+import tactus.core.song.Aspect;
 import tactus.formats.song.SongFile;
 
 /** What the question about unsaved work promises is kept for each of its answers, whatever the disk does. */
@@ -44,8 +46,7 @@ class UnsavedFlowTest extends WindowTest {
     }
 
     private void change(String title) {
-        robot.interact(() ->
-                work.change("edit.title", song -> song.withFacts(song.facts().withTitle(title))));
+        robot.interact(() -> work.change(ChangeFact.to(Aspect.TITLE, title)));
         assertTrue(work.isUnsaved());
     }
 

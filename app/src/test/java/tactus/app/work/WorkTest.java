@@ -10,9 +10,9 @@ import java.nio.file.Path;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import tactus.app.demo.DemoSong;
+import tactus.core.edit.ChangeFact;
 import tactus.core.edit.Consequence;
 import tactus.core.edit.DeletePattern;
-import tactus.core.edit.Edit;
 import tactus.core.pattern.PatternId;
 import tactus.core.refusal.Refusal;
 import tactus.core.rule.Where;
@@ -20,6 +20,7 @@ import tactus.core.section.SectionId;
 import tactus.core.snag.Kind;
 import tactus.core.snag.Snag;
 import tactus.core.snag.Snags;
+import tactus.core.song.Aspect;
 import tactus.core.song.Assignment;
 import tactus.core.song.Song;
 import tactus.core.song.SongId;
@@ -31,13 +32,11 @@ class WorkTest {
     private final Work work = new Work(Song.empty("First"));
 
     private void title(String title) {
-        work.change("edit.title", song -> song.withFacts(song.facts().withTitle(title)));
+        work.change(ChangeFact.to(Aspect.TITLE, title));
     }
 
     private void type(String title) {
-        work.type(
-                "title",
-                Edit.of("edit.title", song -> song.withFacts(song.facts().withTitle(title))));
+        work.type("title", ChangeFact.to(Aspect.TITLE, title));
     }
 
     private String title() {
@@ -69,7 +68,7 @@ class WorkTest {
     @Test
     void whatIsTypedAfterAnotherChangeIsAStepOfItsOwn() {
         type("S");
-        work.change("edit.note", song -> song.withFacts(song.facts().withNote("note")));
+        work.change(ChangeFact.to(Aspect.NOTE, "note"));
         type("Se");
         work.undo();
         assertEquals("S", title());
@@ -104,12 +103,7 @@ class WorkTest {
     void whatTheSongCannotBeIsNeitherShownNorKeptInTheHistory() {
         work.begin(DemoSong.LANTERN_WALK.song());
         var before = work.stateProperty().get();
-        assertThrows(
-                Refusal.class,
-                () -> work.change(
-                        "edit.capo",
-                        song -> song.withFacts(song.facts()
-                                .withInstrument(song.facts().instrument().withCapo(13)))));
+        assertThrows(Refusal.class, () -> work.change(ChangeFact.to(Aspect.CAPO, 13)));
         assertSame(before, work.stateProperty().get());
         assertFalse(work.canUndoProperty().get());
         title("Third");

@@ -13,6 +13,7 @@ import tactus.core.pattern.PatternFrame;
 import tactus.core.refusal.Refusal;
 import tactus.core.section.Section;
 import tactus.core.section.Use;
+import tactus.core.song.Aspect;
 import tactus.core.song.Assignment;
 import tactus.core.song.Overlay;
 import tactus.core.song.Song;
@@ -37,7 +38,7 @@ public record ChangeMeter(Meter meter, Lexicon lexicon) implements Edit {
 
     @Override
     public Statement label() {
-        return Statement.of("edit.meter");
+        return Statement.of("edit.fact", Aspect.METER);
     }
 
     @Override

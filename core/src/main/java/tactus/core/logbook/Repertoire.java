@@ -57,7 +57,9 @@ public record Repertoire(List<Entry> entries) {
         Map<List<String>, Double> asks = new HashMap<>();
         for (ShelvedSong song : songs) {
             for (Demand demand : song.demands())
-                asks.putIfAbsent(List.of(song.title(), demand.version()), demand.strokesPerSecond() / song.tempo());
+                asks.putIfAbsent(
+                        List.of(song.title(), demand.version()),
+                        demand.strokesPerSecond() / song.facts().tempo().perMinute());
         }
         return takes.stream()
                 .filter(take -> take.score() >= Progress.CLEAN

@@ -70,4 +70,19 @@ public record Instrument(Tuning tuning, int tunedDown, int capo, ConcertPitch co
     public Instrument withGuitar(Guitar other) {
         return new Instrument(tuning, tunedDown, capo, concert, other);
     }
+
+    /** The same tuned to {@code other}; the standard tuning said lower is the standard tuning, tuned down. */
+    public Instrument tunedTo(Tuning other) {
+        for (int down = 1; down <= LOWEST_TUNED_DOWN; down++) {
+            if (other.equals(Tuning.STANDARD.plus(-down)))
+                return withTuning(Tuning.STANDARD).withTunedDown(down);
+        }
+        return withTuning(other);
+    }
+
+    /** The same played on another guitar, which brings its usual tuning where the strings are tuned as usual. */
+    public Instrument playedOn(Guitar other) {
+        Tuning brought = tuning.equals(tuning.usual()) ? other.usualTuning().orElse(tuning) : tuning;
+        return withGuitar(other).withTuning(brought);
+    }
 }

@@ -18,6 +18,7 @@ import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Grip;
 import tactus.core.shape.Neck;
 import tactus.core.snag.Snags;
+import tactus.core.song.Facts;
 import tactus.core.song.Song;
 import tactus.core.timeline.Timeline;
 
@@ -25,56 +26,44 @@ import tactus.core.timeline.Timeline;
  * What a song can be found by.
  *
  * @param place where it is kept, as whoever keeps it names places
- * @param key in which it sounds
- * @param tempo in its own beats a minute
- * @param tuning the open strings from the lowest, as they are called
- * @param level its code, {@code first-lessons}; empty if none is said
+ * @param facts those of the song as it is written
  * @param chords the names of its shapes, in the order of their first use
  * @param degrees its chords as distances from the key with what they are, so that the same song in another key has the same
  * @param hasBarre whether a finger must hold several strings down for any of them
  * @param rhythms its patterns as lines
  * @param words everything that is sung, cues included, and the note
- * @param tags what the teacher has put on it
  * @param snags how many things do not fit
  * @param demands what each version asks of whoever plays it, the full one first
  */
 public record ShelvedSong(
         String place,
-        String title,
-        String key,
-        String meter,
-        double tempo,
-        int capo,
-        String tuning,
-        String level,
+        Facts facts,
         List<String> chords,
         String degrees,
         boolean hasBarre,
         List<String> rhythms,
         String words,
-        List<String> tags,
         int snags,
         List<Demand> demands) {
 
     public ShelvedSong {
         Objects.requireNonNull(place);
-        Objects.requireNonNull(title);
-        Objects.requireNonNull(key);
-        Objects.requireNonNull(meter);
-        Objects.requireNonNull(tuning);
-        Objects.requireNonNull(level);
+        Objects.requireNonNull(facts);
         Objects.requireNonNull(degrees);
         Objects.requireNonNull(words);
         chords = List.copyOf(chords);
         rhythms = List.copyOf(rhythms);
-        tags = List.copyOf(tags);
         demands = List.copyOf(demands);
+    }
+
+    public String title() {
+        return facts.title();
     }
 
     /** What {@code written}, kept at {@code place}, can be found by, whichever of its versions happens to be shown. */
     public static ShelvedSong of(String place, Song written, Lexicon lexicon) {
         Song song = written.withVersions(written.versions().withShown(Optional.empty()));
-        var facts = song.facts();
+        Facts facts = song.facts();
         Timeline timeline = Timeline.of(song);
         List<String> chords = song.sections().stream()
                 .flatMap(section -> section.spans().stream())
@@ -83,19 +72,12 @@ public record ShelvedSong(
                 .toList();
         return new ShelvedSong(
                 place,
-                facts.title(),
-                facts.key().toString(),
-                facts.meter().toString(),
-                facts.tempo().perMinute(),
-                facts.capo(),
-                facts.tuning().notes(),
-                facts.level().map(Lexicon::code).orElse(""),
+                facts,
                 chords,
                 degrees(chords, facts.shapesKey()),
                 song.chords().stream().anyMatch(ShelvedSong::hasBarre),
                 song.patterns().stream().map(Pattern::line).distinct().toList(),
                 words(song),
-                facts.heading().tags(),
                 Snags.of(song, timeline, lexicon).size(),
                 Demand.ofVersions(song, timeline));
     }

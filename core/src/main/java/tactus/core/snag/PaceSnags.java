@@ -3,7 +3,6 @@ package tactus.core.snag;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import tactus.core.pattern.PatternId;
@@ -31,10 +30,10 @@ final class PaceSnags implements Finder {
     }
 
     private static void checkVersion(LaidSong laid, Version version, Consumer<Snag> found) {
-        OptionalInt most = version.mostStrokes();
+        Optional<Integer> most = version.mostStrokes();
         if (most.isEmpty()) return;
         fastest(laid.timeline()).forEach((id, perSecond) -> {
-            if (perSecond <= most.getAsInt() + 1e-9) return;
+            if (perSecond <= most.get() + 1e-9) return;
             String strokes = Snag.rounded(perSecond, 1);
             found.accept(Snag.of(
                             Kind.TOO_FAST_FOR_VERSION,
@@ -43,9 +42,9 @@ final class PaceSnags implements Finder {
                             id,
                             strokes,
                             version.name(),
-                            most.getAsInt())
+                            most.get())
                     .about(id, version.name())
-                    .counted("strokes-a-second", strokes, "allowed", most.getAsInt())
+                    .counted("strokes-a-second", strokes, "allowed", most.get())
                     .mendedBy(new RuleFix.OnlyBeats(version.name())));
         });
     }

@@ -5,15 +5,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
-import tactus.core.pitch.Key;
-import tactus.core.rule.Company;
 import tactus.core.rule.Rule;
 import tactus.core.section.Use;
-import tactus.core.time.Tempo;
 
 /**
  * A change that is made while a version is shown: it goes into that version only. What cannot differ from version to
@@ -45,12 +41,11 @@ public record InVersion(Song written, Set<ForAll> forAll) {
         return new InVersion(done, ForAll.between(written, done, version.get().name()));
     }
 
-    /** The facts without those that can be other in a version: key, capo, tempo, who plays along. */
+    /** The facts, with those that can be other in a version as a new song has them. */
     private static Facts common(Facts facts) {
-        return facts.withKey(Key.parse("C"))
-                .withInstrument(facts.instrument().withCapo(0))
-                .withTempo(new Tempo(Tempo.SLOWEST, facts.tempo().beat()))
-                .withCompany(Company.ALONE);
+        Facts common = facts;
+        for (Aspect<?> aspect : Aspect.inVersions()) common = aspect.taken(common, Facts.usual("?"));
+        return common;
     }
 
     /** What a version says has been done to the song already. */
@@ -79,7 +74,6 @@ public record InVersion(Song written, Set<ForAll> forAll) {
     private record Split(Song written, Version version, Song seen, Song after) {
 
         Song done() {
-            Facts facts = written.facts();
             Song plain = written.withVersions(written.versions().with(version.withOverlay(Overlay.NONE)))
                     .asShown();
             var patterns = new ArrayList<>(written.patterns());
@@ -100,20 +94,16 @@ public record InVersion(Song written, Set<ForAll> forAll) {
                     other(after.sections(), each -> written.section(each.id())),
                     otherUses(),
                     order(),
-                    dropped,
-                    key(facts),
-                    Optional.of(after.facts().tempo()).filter(tempo -> !tempo.equals(facts.tempo())));
+                    dropped);
             Version held = version.withOverlay(overlay)
                     .withStandIns(after.chords().stream()
                             .filter(chord -> written.chord(chord.name())
                                     .filter(same -> !same.equals(chord))
                                     .isPresent())
                             .toList())
-                    .withCapo(capo(facts))
-                    .withCompany(
-                            Optional.of(after.facts().company()).filter(company -> !company.equals(facts.company())));
+                    .withFacts(OtherFacts.between(written.facts(), after.facts()));
             return new Song(
-                    facts,
+                    written.facts(),
                     new Materials(written.chords(), patterns),
                     new Arrangement(sections, written.uses(), rules),
                     written.versions().with(held),
@@ -161,17 +151,6 @@ public record InVersion(Song written, Set<ForAll> forAll) {
                         rules, own ? rule : rule.withWhere(rule.where().withVersion(Optional.of(version.name()))));
             }
             return rules;
-        }
-
-        private OptionalInt capo(Facts facts) {
-            int capo = after.facts().capo();
-            return capo == facts.capo() ? OptionalInt.empty() : OptionalInt.of(capo);
-        }
-
-        /** The key, unless it is the song's moved by the capo. */
-        private Optional<Key> key(Facts facts) {
-            var moved = facts.key().plus(after.facts().capo() - facts.capo());
-            return Optional.of(after.facts().key()).filter(key -> !key.equals(moved));
         }
     }
 }

@@ -3,22 +3,19 @@ package tactus.core.song;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import tactus.core.harmony.Chord;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
-import tactus.core.pitch.Key;
 import tactus.core.rule.Rule;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Use;
-import tactus.core.time.Tempo;
 
 /**
- * What is other in a version, beside its shapes and rules. It holds for the patterns, sections and entries of the song that
+ * What is other in a version, beside its shapes, facts and rules. It holds for the patterns, sections and entries of the song that
  * it has another of; whatever is added to the song later is in the version too.
  *
  * @param chords shapes that only the version has
@@ -27,7 +24,6 @@ import tactus.core.time.Tempo;
  * @param uses entries with other exceptions, and those that only the version has
  * @param order the entries in order, by their ids, if the running order is another one
  * @param dropped rules of the song that do not hold in it
- * @param key the key it sounds in, where the capo does not say that already
  */
 public record Overlay(
         List<Chord> chords,
@@ -35,20 +31,11 @@ public record Overlay(
         List<Section> sections,
         List<Use> uses,
         Optional<List<Integer>> order,
-        List<Rule> dropped,
-        Optional<Key> key,
-        Optional<Tempo> tempo) {
+        List<Rule> dropped) {
 
     /** One in which nothing is other. */
-    public static final Overlay NONE = new Overlay(
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(),
-            Optional.empty(),
-            List.of(),
-            Optional.empty(),
-            Optional.empty());
+    public static final Overlay NONE =
+            new Overlay(List.of(), List.of(), List.of(), List.of(), Optional.empty(), List.of());
 
     public Overlay {
         chords = List.copyOf(chords);
@@ -57,8 +44,6 @@ public record Overlay(
         uses = List.copyOf(uses);
         order = order.map(List::copyOf);
         dropped = List.copyOf(dropped);
-        Objects.requireNonNull(key);
-        Objects.requireNonNull(tempo);
     }
 
     /** {@code song} with what is other. */
@@ -72,11 +57,8 @@ public record Overlay(
                 .filter(rule -> !dropped.contains(rule))
                 .filter(rule -> rule.where().use().entry().map(ids::contains).orElse(true))
                 .toList();
-        Facts facts = song.facts();
-        if (key.isPresent()) facts = facts.withKey(key.get());
-        if (tempo.isPresent()) facts = facts.withTempo(tempo.get());
         return new Song(
-                facts,
+                song.facts(),
                 new Materials(withOwn(song.chords()), playedPatterns),
                 new Arrangement(playedSections, entries, rules),
                 song.versions(),
@@ -116,37 +98,27 @@ public record Overlay(
 
     /** The same with other shapes of its own. */
     public Overlay withChords(List<Chord> others) {
-        return new Overlay(others, patterns, sections, uses, order, dropped, key, tempo);
+        return new Overlay(others, patterns, sections, uses, order, dropped);
     }
 
     /** The same with other patterns. */
     public Overlay withPatterns(List<Pattern> others) {
-        return new Overlay(chords, others, sections, uses, order, dropped, key, tempo);
+        return new Overlay(chords, others, sections, uses, order, dropped);
     }
 
     /** The same with other sections. */
     public Overlay withSections(List<Section> others) {
-        return new Overlay(chords, patterns, others, uses, order, dropped, key, tempo);
+        return new Overlay(chords, patterns, others, uses, order, dropped);
     }
 
     /** The same with other entries in another order, or in that of the song. */
     public Overlay withUses(List<Use> others, Optional<List<Integer>> otherOrder) {
-        return new Overlay(chords, patterns, sections, others, otherOrder, dropped, key, tempo);
+        return new Overlay(chords, patterns, sections, others, otherOrder, dropped);
     }
 
     /** The same with other rules of the song that do not hold. */
     public Overlay withDropped(List<Rule> others) {
-        return new Overlay(chords, patterns, sections, uses, order, others, key, tempo);
-    }
-
-    /** The same in another key, or that of the song. */
-    public Overlay withKey(Optional<Key> other) {
-        return new Overlay(chords, patterns, sections, uses, order, dropped, other, tempo);
-    }
-
-    /** The same at another tempo, or that of the song. */
-    public Overlay withTempo(Optional<Tempo> other) {
-        return new Overlay(chords, patterns, sections, uses, order, dropped, key, other);
+        return new Overlay(chords, patterns, sections, uses, order, others);
     }
 
     /** The same without a pattern that the song has no longer. */

@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.TreeMap;
 import tactus.core.harmony.Chord;
 import tactus.core.pattern.Pattern;
-import tactus.core.pitch.Instrument;
 
 /** A song as its shown version has it. */
 final class Shown {
@@ -27,12 +26,7 @@ final class Shown {
             shown = shown.withPatterns(
                     shown.patterns().stream().map(Shown::plain).toList());
         }
-        if (version.capo().isPresent()) shown = withCapo(shown, version.capo().getAsInt());
-        Song before = shown;
-        Song whole = version.company()
-                .map(company -> before.withFacts(before.facts().withCompany(company)))
-                .orElse(before);
-        return version.overlay().over(whole);
+        return version.overlay().over(shown.withFacts(version.facts().over(shown.facts())));
     }
 
     private static Optional<Chord> standIn(Version version, Chord chord) {
@@ -53,13 +47,5 @@ final class Shown {
                         pattern.picking(),
                         pattern.story(),
                         pattern.form());
-    }
-
-    /** The capo moves under the same shapes, and the key with it. */
-    private static Song withCapo(Song song, int capo) {
-        Instrument guitar = song.facts().instrument();
-        return song.withFacts(song.facts()
-                .withInstrument(guitar.withCapo(capo))
-                .withKey(song.facts().key().plus(capo - guitar.capo())));
     }
 }

@@ -10,6 +10,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tactus.core.practice.Demand;
 import tactus.core.shelf.ShelvedSong;
+import tactus.core.song.Facts;
+import tactus.core.song.Song;
+import tactus.core.time.Meter;
+import tactus.core.time.Tempo;
 
 /** Three songs at 60 beats a minute: an easy one, one with many strokes, one with a wide stretch and the change to F. */
 class RepertoireTest {
@@ -17,23 +21,8 @@ class RepertoireTest {
     private static final LocalDate DAY = LocalDate.of(2026, 11, 2);
 
     private static ShelvedSong song(String title, Demand... demands) {
-        return new ShelvedSong(
-                title,
-                title,
-                "C",
-                "4/4",
-                60,
-                0,
-                "",
-                "",
-                List.of(),
-                "",
-                false,
-                List.of(),
-                "",
-                List.of(),
-                0,
-                List.of(demands));
+        Facts facts = Song.empty(title).facts().withTempo(Tempo.of(60, Meter.of(4, 4)));
+        return new ShelvedSong(title, facts, List.of(), "", false, List.of(), "", 0, List.of(demands));
     }
 
     private static final List<ShelvedSong> SHELF = List.of(

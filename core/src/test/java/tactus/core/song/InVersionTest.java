@@ -147,9 +147,7 @@ class InVersionTest {
         assertEquals(List.of(), version.overlay().sections());
         assertEquals(List.of(), version.overlay().uses());
         assertEquals(Optional.empty(), version.overlay().order());
-        assertEquals(Optional.empty(), version.overlay().tempo());
-        assertEquals(Optional.empty(), version.overlay().key());
-        assertEquals(Version.of(WEEK).capo(), version.capo());
+        assertEquals(OtherFacts.NONE, version.facts());
     }
 
     @Test

@@ -8,7 +8,6 @@ import static tactus.core.song.SongFixture.song;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -55,7 +54,8 @@ class VersionsTest {
 
     @Test
     void anotherCapoTakesTheKeyAlongAndOtherCompanyIsTaken() {
-        Song song = shown(Version.of("Low").withCapo(OptionalInt.of(3)).withCompany(Optional.of(Company.PIANO)));
+        Song song = shown(
+                Version.of("Low").with(Aspect.CAPO, Optional.of(3)).with(Aspect.COMPANY, Optional.of(Company.PIANO)));
         assertEquals("Eb", song.asShown().facts().key().toString());
         assertEquals("C", song.asShown().facts().shapesKey().toString());
         assertEquals(Company.PIANO, song.asShown().facts().company());

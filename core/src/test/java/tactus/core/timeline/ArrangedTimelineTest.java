@@ -9,7 +9,6 @@ import static tactus.core.song.SongFixture.song;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -26,6 +25,7 @@ import tactus.core.section.Except;
 import tactus.core.section.PassChoice;
 import tactus.core.section.SectionId;
 import tactus.core.section.Use;
+import tactus.core.song.Aspect;
 import tactus.core.song.Song;
 import tactus.core.song.Version;
 import tactus.core.stroke.Direction;
@@ -266,7 +266,7 @@ class ArrangedTimelineTest {
     void aVersionPlaysItsOwnRulesShapesAndCapo() {
         Song song = ruled(
                 TWO_CHORDS.withVersions(
-                        TWO_CHORDS.versions().with(Version.of("First week").withCapo(OptionalInt.of(3)))),
+                        TWO_CHORDS.versions().with(Version.of("First week").with(Aspect.CAPO, Optional.of(3)))),
                 "Verse, in version First week: only beats form");
         assertEquals("d-du-udu d-dud-du", strokes(song));
         Song shown = song.withVersions(song.versions().withShown(Optional.of("First week")));

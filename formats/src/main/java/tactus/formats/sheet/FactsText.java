@@ -1,19 +1,44 @@
 package tactus.formats.sheet;
 
 import java.util.ArrayList;
+import java.util.Set;
 import tactus.core.pitch.ConcertPitch;
 import tactus.core.pitch.Guitar;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Tuning;
+import tactus.core.song.Aspect;
 import tactus.core.song.Facts;
 import tactus.core.sum.Recording;
 import tactus.core.time.Quantity;
 import tactus.core.timeline.Timeline;
 import tactus.formats.font.MusicText;
+import tactus.words.FactWords;
 import tactus.words.Words;
 
 /** The song's facts as one line, as they stand on the sheet and above the window. */
 public final class FactsText {
+
+    /** What has its own place in the line or elsewhere on the sheet, or is for the teacher alone. */
+    private static final Set<Aspect<?>> APART = Set.of(
+            Aspect.TITLE,
+            Aspect.NOTE,
+            Aspect.LEVEL,
+            Aspect.TAGS,
+            Aspect.KEY,
+            Aspect.SPELLING,
+            Aspect.TUNING,
+            Aspect.TUNED_DOWN,
+            Aspect.CAPO,
+            Aspect.GUITAR,
+            Aspect.CONCERT_PITCH,
+            Aspect.METER,
+            Aspect.TEMPO,
+            Aspect.PICKUP,
+            Aspect.COMPANY,
+            Aspect.FINGERS,
+            Aspect.STRIKE,
+            Aspect.RECORDING,
+            Aspect.GROOVE);
 
     private FactsText() {}
 
@@ -24,26 +49,29 @@ public final class FactsText {
         if (instrument.guitar() != Guitar.AS_TUNED && instrument.guitar() != Guitar.STEEL_STRINGS)
             text += " · " + Words.value(instrument.guitar());
         if (!instrument.concert().equals(ConcertPitch.ISO_16))
-            text += " · " + Words.of("facts.concert", instrument.concert().hertz());
+            text += " · " + Words.of("facts.concert-pitch", instrument.concert());
         Tuning tuning = instrument.tuning();
         return tuning.equals(tuning.usual()) ? text : text + " · " + MusicText.signs(tuning.notes());
+    }
+
+    /** What a teacher asks first: {@code D · capo 2 · 4/4}. */
+    public static String brief(Facts facts) {
+        return MusicText.signs(Words.of("shelf.facts", facts.key(), facts.capo(), facts.meter()));
     }
 
     /** {@code sounds in D · shapes in C · capo 2 · 4/4 · ♩ = 92 · 64 bars · 2:47}. */
     public static String of(Facts facts, Timeline timeline) {
         var parts = new ArrayList<String>();
-        facts.level()
-                .ifPresent(level ->
-                        parts.add(Words.of("facts.level", Words.lexicon().word("level", level))));
+        FactWords.inLine(Aspect.LEVEL, facts).ifPresent(parts::add);
         parts.add(Words.of("facts.sounds-in", MusicText.signs(facts.key().toString())));
         parts.add(Words.of("facts.shapes-in", MusicText.signs(facts.shapesKey().toString())));
         parts.add(guitar(facts.instrument()));
-        facts.picking()
-                .strike()
-                .ifPresent(strike ->
-                        parts.add(Words.of("facts.strike", Words.lexicon().word("strike", strike))));
+        FactWords.inLine(Aspect.STRIKE, facts).ifPresent(parts::add);
         parts.add(facts.meter().toString());
         parts.add(MusicText.note(facts.tempo().beat()) + " = " + facts.tempo().perMinuteText());
+        Aspect.all().stream()
+                .filter(aspect -> !APART.contains(aspect))
+                .forEach(aspect -> FactWords.inLine(aspect, facts).ifPresent(parts::add));
         parts.add(bars(timeline));
         parts.add(Recording.clock(timeline.seconds()));
         return String.join(" · ", parts);

@@ -6,12 +6,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import tactus.core.refusal.Refusal;
+import tactus.core.song.Written;
 import tactus.core.statement.Statement;
 import tactus.words.Words;
 import tools.jackson.databind.JsonNode;
 
 /** A part of the tree with its place and the list of problems, to which every reading of a field adds its own. */
-final class Branch {
+final class Branch implements Written {
 
     private final JsonNode node;
     private final String place;
@@ -28,11 +29,13 @@ final class Branch {
         problems.add(new Problem(place, reason, Statement.of(remedy)));
     }
 
-    Branch field(String name) {
+    @Override
+    public Branch field(String name) {
         return new Branch(node.path(name), place.isEmpty() ? name : place + "." + name, problems);
     }
 
-    boolean isThere() {
+    @Override
+    public boolean isThere() {
         return !node.isMissingNode() && !node.isNull();
     }
 
@@ -51,7 +54,8 @@ final class Branch {
     }
 
     /** The elements of a list; a missing one is empty, another kind of thing is reported. */
-    List<Branch> elements() {
+    @Override
+    public List<Branch> elements() {
         var elements = new ArrayList<Branch>();
         if (isThere() && !node.isArray()) report(Statement.of("file.list"), "remedy.left-out");
         if (node.isArray()) {
@@ -69,23 +73,15 @@ final class Branch {
         }
     }
 
-    /**
-     * Returns the text.
-     *
-     * @throws Refusal if it is none
-     */
-    String text() {
+    @Override
+    public String text() {
         if (!isThere()) throw new Refusal("file.missing");
         if (!node.isString()) throw new Refusal("file.text", shown());
         return node.asString();
     }
 
-    /**
-     * Returns the whole number.
-     *
-     * @throws Refusal if it is none
-     */
-    int number() {
+    @Override
+    public int number() {
         if (!isThere()) throw new Refusal("file.missing");
         if (!node.isIntegralNumber() || !node.canConvertToInt()) {
             throw new Refusal("file.whole", shown());
@@ -93,12 +89,8 @@ final class Branch {
         return node.asInt();
     }
 
-    /**
-     * Returns the number.
-     *
-     * @throws Refusal if it is none
-     */
-    double decimal() {
+    @Override
+    public double decimal() {
         if (!isThere()) throw new Refusal("file.missing");
         if (!node.isNumber()) throw new Refusal("file.number", shown());
         return node.asDouble();

@@ -6,17 +6,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import tactus.core.harmony.Chord;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
-import tactus.core.pitch.Key;
 import tactus.core.rule.Rule;
 import tactus.core.section.Section;
 import tactus.core.section.SectionId;
 import tactus.core.section.Use;
+import tactus.core.song.Aspect;
 import tactus.core.song.Overlay;
 import tactus.core.time.Meter;
-import tactus.core.time.Tempo;
 
 /**
  * Reads what else is other in a version; what speaks of something that is not in the song is left out.
@@ -33,8 +34,10 @@ record OverlayReader(
         Set<Integer> uses,
         Set<String> versions) {
 
-    private static final Set<String> FIELDS =
-            Set.of("chords", "patterns", "sections", "entries", "order", "dropped", "key", "tempo");
+    private static final Set<String> FIELDS = Stream.concat(
+                    Stream.of("chords", "patterns", "sections", "entries", "order", "dropped"),
+                    OverlayTree.facts().stream().map(Aspect::field))
+            .collect(Collectors.toSet());
 
     Overlay read(Branch at) {
         at.expectOnly(FIELDS);
@@ -51,16 +54,7 @@ record OverlayReader(
         List<Section> read = reader.readOthers(at.field("sections"), sections);
         List<Use> entries = reader.order(at.field("entries"), sections.keySet());
         return new Overlay(
-                chords,
-                others,
-                read,
-                entries,
-                order(at.field("order")),
-                dropped(at.field("dropped"), entries),
-                at.field("key").isThere()
-                        ? at.field("key").optional("remedy.left-out", each -> Key.parse(each.text()))
-                        : Optional.empty(),
-                tempo(at.field("tempo")));
+                chords, others, read, entries, order(at.field("order")), dropped(at.field("dropped"), entries));
     }
 
     private static Optional<List<Integer>> order(Branch at) {
@@ -77,9 +71,5 @@ record OverlayReader(
         var known = new HashSet<>(uses);
         entries.forEach(use -> known.add(use.id()));
         return new RulesReader(patterns, sections.keySet(), known, versions).read(at);
-    }
-
-    private static Optional<Tempo> tempo(Branch at) {
-        return at.isThere() ? at.optional("remedy.left-out", FactsReader::tempo) : Optional.empty();
     }
 }

@@ -1,6 +1,9 @@
 package tactus.formats.song;
 
+import java.util.List;
+import tactus.core.song.Aspect;
 import tactus.core.song.Overlay;
+import tactus.core.song.Version;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -9,7 +12,16 @@ final class OverlayTree {
 
     private OverlayTree() {}
 
-    static ObjectNode of(Overlay overlay) {
+    /** The facts among it are those that do not stand in the version itself, as capo and company always did. */
+    static List<Aspect<?>> facts() {
+        return Aspect.all().stream()
+                .filter(Aspect.inVersions()::contains)
+                .filter(each -> each != Aspect.CAPO && each != Aspect.COMPANY)
+                .toList();
+    }
+
+    static ObjectNode of(Version version) {
+        Overlay overlay = version.overlay();
         ObjectNode tree = JsonNodeFactory.instance.objectNode();
         overlay.chords().forEach(chord -> tree.withArray("chords").add(SongTree.of(chord)));
         overlay.patterns().forEach(pattern -> tree.withArray("patterns").add(PatternTree.of(pattern)));
@@ -20,8 +32,7 @@ final class OverlayTree {
             ids.forEach(order::add);
         });
         overlay.dropped().forEach(rule -> tree.withArray("dropped").add(RuleTree.of(rule)));
-        overlay.key().ifPresent(key -> tree.put("key", key.toString()));
-        overlay.tempo().ifPresent(tempo -> tree.set("tempo", SongTree.of(tempo)));
+        for (Aspect<?> aspect : facts()) FactsTree.put(tree, version.facts(), aspect);
         return tree;
     }
 }

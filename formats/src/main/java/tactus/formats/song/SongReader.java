@@ -39,42 +39,24 @@ import tools.jackson.databind.node.ObjectNode;
 /** Reads a song as far as it can be read, and lists what could not be. */
 final class SongReader {
 
+    /** The fields beside those of the facts. */
     private static final Set<String> FIELDS = Set.of(
             "format",
             "version",
-            "title",
-            "note",
-            "level",
-            "tags",
-            "fingers",
-            "strike",
-            "key",
-            "tuning",
-            "capo",
-            "meter",
-            "tempo",
+            "id",
             "chords",
             "patterns",
             "sections",
             "order",
-            "spelling",
-            "groove",
-            "tunedDown",
-            "concertPitch",
-            "changes",
             "rules",
             "versions",
             "shownVersion",
-            "pickup",
-            "company",
-            "recording",
-            "guitar",
+            "changes",
             "planned",
             "accepted",
             "hints",
             "mnemonics",
-            "sheet",
-            "id");
+            "sheet");
 
     private final List<Problem> problems = new ArrayList<>();
     private final List<OldAcceptance> oldAccepted = new ArrayList<>();
@@ -85,8 +67,10 @@ final class SongReader {
     }
 
     OpenedSong read() {
-        root.expectOnly(FIELDS);
-        Facts facts = new FactsReader(root).read();
+        Set<String> fields = FactsTree.fields();
+        fields.addAll(FIELDS);
+        root.expectOnly(fields);
+        Facts facts = FactsTree.read(root);
         List<Chord> chords = chords();
         Map<PatternId, Pattern> patterns = patterns();
         var sectionReader = new SectionReader(facts.meter(), patterns.keySet());

@@ -1,26 +1,16 @@
 package tactus.formats.song;
 
-import java.util.Locale;
 import java.util.Optional;
 import tactus.core.harmony.Chord;
 import tactus.core.harmony.ChordMove;
-import tactus.core.picking.FingerSchool;
-import tactus.core.picking.PickingStyle;
-import tactus.core.pitch.ConcertPitch;
-import tactus.core.pitch.Guitar;
-import tactus.core.pitch.Instrument;
-import tactus.core.pitch.Spelling;
-import tactus.core.rule.Company;
 import tactus.core.song.Accepted;
+import tactus.core.song.Aspect;
 import tactus.core.song.ChangeCount;
-import tactus.core.song.Facts;
 import tactus.core.song.Handout;
 import tactus.core.song.Lesson;
-import tactus.core.song.Overlay;
 import tactus.core.song.Song;
 import tactus.core.song.SongId;
 import tactus.core.song.Version;
-import tactus.core.time.Tempo;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -35,7 +25,7 @@ final class SongTree {
         tree.put("format", SongFile.FORMAT);
         tree.put("version", SongFile.VERSION);
         id.ifPresent(known -> tree.put("id", known.value()));
-        putFacts(tree, song.facts());
+        FactsTree.put(tree, song.facts());
         ArrayNode chords = tree.putArray("chords");
         song.chords().forEach(chord -> chords.add(of(chord)));
         ArrayNode patterns = tree.putArray("patterns");
@@ -55,52 +45,6 @@ final class SongTree {
         return tree;
     }
 
-    private static void putFacts(ObjectNode tree, Facts facts) {
-        tree.put("title", facts.title());
-        if (!facts.note().isEmpty()) tree.put("note", facts.note());
-        facts.level().ifPresent(level -> tree.put("level", Codes.of(level)));
-        facts.heading().tags().forEach(tag -> tree.withArray("tags").add(tag));
-        tree.put("key", facts.key().toString());
-        if (facts.spelling() != Spelling.BY_KEY) {
-            tree.put("spelling", facts.spelling().name().toLowerCase(Locale.ROOT));
-        }
-        putInstrument(tree, facts.instrument());
-        tree.put("meter", facts.meter().toString());
-        tree.set("tempo", of(facts.tempo()));
-        if (facts.pickup() > 0) tree.put("pickup", facts.pickup());
-        if (facts.company() != Company.ALONE) tree.put("company", Codes.of(facts.company()));
-        PickingStyle picking = facts.picking();
-        if (picking.school() != FingerSchool.FOLLOWING) tree.put("fingers", Codes.of(picking.school()));
-        picking.strike().ifPresent(strike -> tree.put("strike", Codes.of(strike)));
-        facts.recording().ifPresent(seconds -> putNumber(tree, "recording", seconds));
-        facts.groove()
-                .ifPresent(groove -> tree.putObject("groove")
-                        .put("meter", groove.meter().toString())
-                        .put("beats", groove.beats())
-                        .put("hits", groove.line()));
-    }
-
-    static ObjectNode of(Tempo tempo) {
-        ObjectNode tree = object();
-        putNumber(tree, "perMinute", tempo.perMinute());
-        return tree.put("beat", tempo.beat().toString());
-    }
-
-    private static void putInstrument(ObjectNode tree, Instrument instrument) {
-        tree.put("tuning", instrument.tuning().toString());
-        if (instrument.tunedDown() > 0) tree.put("tunedDown", instrument.tunedDown());
-        tree.put("capo", instrument.capo());
-        if (instrument.guitar() != Guitar.AS_TUNED) tree.put("guitar", Codes.of(instrument.guitar()));
-        if (!instrument.concert().equals(ConcertPitch.ISO_16)) {
-            putNumber(tree, "concertPitch", instrument.concert().hertz());
-        }
-    }
-
-    private static void putNumber(ObjectNode tree, String field, double number) {
-        if (number == Math.rint(number)) tree.put(field, (int) number);
-        else tree.put(field, number);
-    }
-
     static ObjectNode of(Chord chord) {
         ObjectNode tree =
                 object().put("name", chord.name()).put("shape", chord.voicing().toString());
@@ -118,11 +62,12 @@ final class SongTree {
     private static ObjectNode of(Version version) {
         ObjectNode tree = object().put("name", version.name());
         version.standIns().forEach(chord -> tree.withArray("standIns").add(of(chord)));
-        version.capo().ifPresent(fret -> tree.put("capo", fret));
+        FactsTree.put(tree, version.facts(), Aspect.CAPO);
         if (version.isPlain()) tree.put("plain", true);
-        version.company().ifPresent(company -> tree.put("company", Codes.of(company)));
+        FactsTree.put(tree, version.facts(), Aspect.COMPANY);
         version.mostStrokes().ifPresent(count -> tree.put("mostStrokes", count));
-        if (!version.overlay().equals(Overlay.NONE)) tree.set("other", OverlayTree.of(version.overlay()));
+        ObjectNode other = OverlayTree.of(version);
+        if (!other.isEmpty()) tree.set("other", other);
         return tree;
     }
 

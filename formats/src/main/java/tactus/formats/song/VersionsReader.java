@@ -2,12 +2,12 @@ package tactus.formats.song;
 
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import tactus.core.harmony.Chord;
-import tactus.core.pitch.Instrument;
 import tactus.core.refusal.Refusal;
+import tactus.core.song.Aspect;
 import tactus.core.song.Version;
 import tactus.core.song.Versions;
 
@@ -57,20 +57,16 @@ final class VersionsReader {
             chord.optional("remedy.left-out", SongReader::chord).ifPresent(standIns::add);
         }
         Version version = Version.of(at.field("name").text()).withStandIns(standIns);
-        if (at.field("capo").isThere())
-            version = version.withCapo(OptionalInt.of(capo(at.field("capo").number())));
         if (at.field("plain").isThere())
             version = version.withPlain(at.field("plain").truth());
-        if (at.field("company").isThere()) {
-            version = version.withCompany(Optional.of(RulesReader.company(at.field("company"))));
+        version = version.withFacts(FactsTree.read(version.facts(), at, List.of(Aspect.CAPO, Aspect.COMPANY)));
+        Branch other = at.field("other");
+        if (other.isThere()) {
+            version = version.withOverlay(overlays.read(other))
+                    .withFacts(FactsTree.read(version.facts(), other, OverlayTree.facts()));
         }
-        if (at.field("other").isThere()) version = version.withOverlay(overlays.read(at.field("other")));
         return at.field("mostStrokes").isThere()
-                ? version.withMostStrokes(OptionalInt.of(at.field("mostStrokes").number()))
+                ? version.withMostStrokes(Optional.of(at.field("mostStrokes").number()))
                 : version;
-    }
-
-    private static int capo(int fret) {
-        return Instrument.USUAL.withCapo(fret).capo();
     }
 }

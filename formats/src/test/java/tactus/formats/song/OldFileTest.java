@@ -25,6 +25,7 @@ import tactus.core.section.Except;
 import tactus.core.snag.Snag;
 import tactus.core.snag.Snags;
 import tactus.core.song.Accepted;
+import tactus.core.song.Aspect;
 import tactus.core.song.Handout;
 import tactus.core.song.Overlay;
 import tactus.core.song.SnagId;
@@ -88,7 +89,12 @@ class OldFileTest {
         Song today = SampleSong.song();
         // There were no hints then, no chords by their names, no parts of parts, no words, and less that was other in a
         // version.
-        Version week = today.versions().named("First week").orElseThrow().withOverlay(Overlay.NONE);
+        Version week = today.versions()
+                .named("First week")
+                .orElseThrow()
+                .withOverlay(Overlay.NONE)
+                .with(Aspect.KEY, Optional.empty())
+                .with(Aspect.TEMPO, Optional.empty());
         Song silent = today.withSections(today.sections().stream()
                         .map(section -> section.withWords(List.of())
                                 .withKey(Optional.empty())

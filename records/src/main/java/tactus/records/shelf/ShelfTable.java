@@ -11,12 +11,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import tactus.core.shelf.ShelvedSong;
+import tactus.formats.song.FactsFile;
 
 /** The table of the index: a row for each song file, with when and how large it was when it was read. */
 final class ShelfTable implements AutoCloseable {
 
     /** Another number makes the index anew. */
-    private static final int VERSION = 2;
+    private static final int VERSION = 3;
 
     private static final String BETWEEN = "\n";
 
@@ -42,9 +43,8 @@ final class ShelfTable implements AutoCloseable {
             statement.execute("""
                     CREATE TABLE IF NOT EXISTS song (
                         place TEXT PRIMARY KEY, modified INTEGER NOT NULL, size INTEGER NOT NULL, title TEXT NOT NULL,
-                        key TEXT NOT NULL, meter TEXT NOT NULL, tempo REAL NOT NULL, capo INTEGER NOT NULL,
-                        tuning TEXT NOT NULL, level TEXT NOT NULL, chords TEXT NOT NULL, degrees TEXT NOT NULL,
-                        barre INTEGER NOT NULL, rhythms TEXT NOT NULL, words TEXT NOT NULL, tags TEXT NOT NULL,
+                        facts TEXT NOT NULL, chords TEXT NOT NULL, degrees TEXT NOT NULL,
+                        barre INTEGER NOT NULL, rhythms TEXT NOT NULL, words TEXT NOT NULL,
                         snags INTEGER NOT NULL, demands TEXT NOT NULL)
                     """);
             statement.execute("PRAGMA user_version = " + VERSION);
@@ -76,19 +76,12 @@ final class ShelfTable implements AutoCloseable {
     private static ShelvedSong song(ResultSet row) throws SQLException {
         return new ShelvedSong(
                 row.getString("place"),
-                row.getString("title"),
-                row.getString("key"),
-                row.getString("meter"),
-                row.getDouble("tempo"),
-                row.getInt("capo"),
-                row.getString("tuning"),
-                row.getString("level"),
+                FactsFile.read(row.getString("facts")),
                 list(row.getString("chords")),
                 row.getString("degrees"),
                 row.getBoolean("barre"),
                 list(row.getString("rhythms")),
                 row.getString("words"),
-                list(row.getString("tags")),
                 row.getInt("snags"),
                 DemandText.read(row.getString("demands")));
     }
@@ -100,8 +93,8 @@ final class ShelfTable implements AutoCloseable {
     /** Puts songs there, all or none. */
     void put(Map<ShelvedSong, Stamp> songs) throws SQLException {
         connection.setAutoCommit(false);
-        try (PreparedStatement put = connection.prepareStatement(
-                "INSERT OR REPLACE INTO song VALUES (?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?,?)")) {
+        try (PreparedStatement put =
+                connection.prepareStatement("INSERT OR REPLACE INTO song VALUES (?,?,?,?,?,?,?,?,?,?,?,?)")) {
             for (Map.Entry<ShelvedSong, Stamp> entry : songs.entrySet()) put(put, entry.getKey(), entry.getValue());
             put.executeBatch();
             connection.commit();
@@ -119,18 +112,12 @@ final class ShelfTable implements AutoCloseable {
             stamp.modified(),
             stamp.size(),
             song.title(),
-            song.key(),
-            song.meter(),
-            song.tempo(),
-            song.capo(),
-            song.tuning(),
-            song.level(),
+            FactsFile.write(song.facts()),
             String.join(BETWEEN, song.chords()),
             song.degrees(),
             song.hasBarre(),
             String.join(BETWEEN, song.rhythms()),
             song.words(),
-            String.join(BETWEEN, song.tags()),
             song.snags(),
             DemandText.of(song.demands())
         };
