@@ -72,6 +72,12 @@ public final class OtherSongs {
                     return whole.apply(copy);
                 });
             }
+            case Map<?, ?> parts ->
+                parts.forEach((key, part) -> change(part, path + "." + key, other -> {
+                    var copy = new LinkedHashMap<Object, Object>(parts);
+                    copy.put(key, other);
+                    return whole.apply(copy);
+                }));
             // What it points to might not be there.
             case SectionId _, PatternId _ -> {}
             case Record record -> changeParts(record, path, whole);

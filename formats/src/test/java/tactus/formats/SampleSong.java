@@ -26,6 +26,7 @@ import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
 import tactus.core.pitch.Tuning;
+import tactus.core.pitch.VoiceRange;
 import tactus.core.rhythm.CellWords;
 import tactus.core.rule.Company;
 import tactus.core.rule.Dynamic;
@@ -155,6 +156,7 @@ public final class SampleSong {
                 .withPlain(true)
                 .with(Aspect.COMPANY, Optional.of(Company.SECOND_GUITAR))
                 .with(Aspect.KEY, Optional.of(Key.parse("A")))
+                .with(Aspect.VOICE, Optional.of(Optional.of(VoiceRange.parse("G3-C5"))))
                 .with(Aspect.TEMPO, Optional.of(new Tempo(70, Length.QUARTER)))
                 .withMostStrokes(Optional.of(4))
                 .withOverlay(Overlay.NONE
@@ -177,7 +179,8 @@ public final class SampleSong {
                                 Optional.of(Groove.ofLine("(kh)h(sh)h(kh)h(sh)-", FOUR, 4))),
                         Company.BAND,
                         Optional.of(204.5),
-                        new PickingStyle(FingerSchool.LOW_ON_SIX, Optional.of(Strike.THUMB_AND_INDEX))),
+                        new PickingStyle(FingerSchool.LOW_ON_SIX, Optional.of(Strike.THUMB_AND_INDEX)),
+                        Optional.of(VoiceRange.parse("A3-E5"))),
                 new Materials(
                         List.of(
                                 new Chord("C", Voicing.parse("x32010")).withMoves(ChordMove.parse("3 2.0, 3& 2h1")),

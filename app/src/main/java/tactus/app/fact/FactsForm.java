@@ -66,7 +66,7 @@ public final class FactsForm extends VBox {
                 .setAll(
                         title,
                         text(Aspect.NOTE),
-                        tags(),
+                        taken(Aspect.TAGS, Words.of("setup.tagsPrompt")),
                         row(
                                 suggested(Aspect.KEY, keys()),
                                 chosen(Aspect.SPELLING, List.of(Spelling.values()), this::word)),
@@ -83,7 +83,7 @@ public final class FactsForm extends VBox {
                         chosen(Aspect.FINGERS, List.of(FingerSchool.values()), Words::value));
         Aspect.all().stream()
                 .filter(aspect -> !placed.contains(aspect))
-                .map(this::text)
+                .map(aspect -> taken(aspect, ""))
                 .toList()
                 .forEach(getChildren()::add);
         showing.add(facts -> shapes.setText(
@@ -132,18 +132,19 @@ public final class FactsForm extends VBox {
         return field(aspect, field);
     }
 
-    private NamedField tags() {
-        var tags = new TakenField(
+    /** A text that is taken once it is whole. */
+    private <T> NamedField taken(Aspect<T> aspect, String prompt) {
+        var field = new TakenField(
                 "",
                 text -> {
-                    Optional<String> wrong = model.type(Aspect.TAGS, text);
+                    Optional<String> wrong = model.type(aspect, text);
                     say(wrong);
                     return wrong;
                 },
                 new ProblemLabel());
-        tags.setPromptText(Words.of("setup.tagsPrompt"));
-        showing.add(facts -> tags.show(Aspect.TAGS.form().said(Aspect.TAGS.of(facts))));
-        return field(Aspect.TAGS, tags);
+        field.setPromptText(prompt);
+        showing.add(facts -> field.show(aspect.form().said(aspect.of(facts))));
+        return field(aspect, field);
     }
 
     /** A text that is typed or chosen. */

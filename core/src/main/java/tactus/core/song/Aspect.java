@@ -21,6 +21,7 @@ import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
 import tactus.core.pitch.Tuning;
+import tactus.core.pitch.VoiceRange;
 import tactus.core.refusal.Refusal;
 import tactus.core.rule.Company;
 import tactus.core.time.Length;
@@ -135,6 +136,11 @@ public final class Aspect<T> {
     public static final Aspect<Optional<Groove>> GROOVE =
             new Aspect<>("groove", Form.parts(Aspect::written, Aspect::groove), Facts::groove, Facts::withGroove);
 
+    /** What the singer sings well. */
+    public static final Aspect<Optional<VoiceRange>> VOICE = new Aspect<>(
+                    "voice", Form.maybeText(VoiceRange::parse, VoiceRange::toString), Facts::voice, Facts::withVoice)
+            .otherInVersions();
+
     private static final List<Aspect<?>> ALL = List.of(
             TITLE,
             NOTE,
@@ -154,7 +160,8 @@ public final class Aspect<T> {
             FINGERS,
             STRIKE,
             RECORDING,
-            GROOVE);
+            GROOVE,
+            VOICE);
 
     private static final List<Aspect<?>> IN_VERSIONS = ALL.stream()
             .filter(each -> each.isOtherInVersions)

@@ -13,6 +13,7 @@ import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
 import tactus.core.pitch.Tuning;
+import tactus.core.pitch.VoiceRange;
 import tactus.core.refusal.Refusal;
 import tactus.core.rule.Company;
 import tactus.core.time.Meter;
@@ -26,6 +27,7 @@ import tactus.core.time.Tempo;
  * @param company who plays along
  * @param recording how long the recording is that the song is learned from, in seconds, over 0 to 7,200
  * @param picking how the picking hand works
+ * @param voice what whoever sings it sings well, if that is said
  */
 public record Facts(
         Heading heading,
@@ -35,7 +37,8 @@ public record Facts(
         Pulse pulse,
         Company company,
         Optional<Double> recording,
-        PickingStyle picking) {
+        PickingStyle picking,
+        Optional<VoiceRange> voice) {
 
     private static final double LONGEST_RECORDING = 7_200;
 
@@ -43,6 +46,7 @@ public record Facts(
     public Facts {
         Objects.requireNonNull(heading);
         Objects.requireNonNull(picking);
+        Objects.requireNonNull(voice);
         Objects.requireNonNull(key);
         Objects.requireNonNull(spelling);
         Objects.requireNonNull(instrument);
@@ -57,7 +61,16 @@ public record Facts(
 
     /** Facts of a song that is played alone and of which there is no recording. */
     public Facts(Heading heading, Key key, Spelling spelling, Instrument instrument, Pulse pulse) {
-        this(heading, key, spelling, instrument, pulse, Company.ALONE, Optional.empty(), PickingStyle.USUAL);
+        this(
+                heading,
+                key,
+                spelling,
+                instrument,
+                pulse,
+                Company.ALONE,
+                Optional.empty(),
+                PickingStyle.USUAL,
+                Optional.empty());
     }
 
     /** Those of a song of which nothing else is known: C, standard tuning, 4/4 at 90. */
@@ -123,11 +136,11 @@ public record Facts(
     }
 
     private Facts with(Heading other) {
-        return new Facts(other, key, spelling, instrument, pulse, company, recording, picking);
+        return new Facts(other, key, spelling, instrument, pulse, company, recording, picking, voice);
     }
 
     private Facts with(Pulse other) {
-        return new Facts(heading, key, spelling, instrument, other, company, recording, picking);
+        return new Facts(heading, key, spelling, instrument, other, company, recording, picking, voice);
     }
 
     /** @throws Refusal if the title is empty or too long */
@@ -152,17 +165,17 @@ public record Facts(
 
     /** The same in another sounding key; the capo stays. */
     public Facts withKey(Key other) {
-        return new Facts(heading, other, spelling, instrument, pulse, company, recording, picking);
+        return new Facts(heading, other, spelling, instrument, pulse, company, recording, picking, voice);
     }
 
     /** The same with chords spelled otherwise. */
     public Facts withSpelling(Spelling other) {
-        return new Facts(heading, key, other, instrument, pulse, company, recording, picking);
+        return new Facts(heading, key, other, instrument, pulse, company, recording, picking, voice);
     }
 
     /** The same on another guitar, or one with another capo. */
     public Facts withInstrument(Instrument other) {
-        return new Facts(heading, key, spelling, other, pulse, company, recording, picking);
+        return new Facts(heading, key, spelling, other, pulse, company, recording, picking, voice);
     }
 
     /** The same quicker or slower. */
@@ -187,7 +200,7 @@ public record Facts(
 
     /** The same with a picking hand that works otherwise. */
     public Facts withPicking(PickingStyle other) {
-        return new Facts(heading, key, spelling, instrument, pulse, company, recording, other);
+        return new Facts(heading, key, spelling, instrument, pulse, company, recording, other, voice);
     }
 
     /** {@code chord}, which fits the tuning, as picking fingers of this song see it. */
@@ -195,13 +208,18 @@ public record Facts(
         return chord.held(tuning()).with(picking.school());
     }
 
+    /** The same for another singer, or for nobody in particular. */
+    public Facts withVoice(Optional<VoiceRange> other) {
+        return new Facts(heading, key, spelling, instrument, pulse, company, recording, picking, other);
+    }
+
     /** The same with others who play along. */
     public Facts withCompany(Company other) {
-        return new Facts(heading, key, spelling, instrument, pulse, other, recording, picking);
+        return new Facts(heading, key, spelling, instrument, pulse, other, recording, picking, voice);
     }
 
     /** @throws Refusal unless {@code seconds} are over 0 to 7,200 */
     public Facts withRecording(Optional<Double> seconds) {
-        return new Facts(heading, key, spelling, instrument, pulse, company, seconds, picking);
+        return new Facts(heading, key, spelling, instrument, pulse, company, seconds, picking, voice);
     }
 }

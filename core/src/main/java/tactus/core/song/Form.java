@@ -66,12 +66,9 @@ public final class Form<T> {
 
     /** What is said or not: an empty text is nothing. */
     static <T> Form<Optional<T>> maybeText(Function<String, T> parse, Function<T, String> say) {
-        Function<Optional<T>, String> text = value -> value.map(say).orElse("");
-        return new Form<>(
-                text::apply,
-                (at, _) -> Optional.of(parse.apply(at.text())),
-                text,
-                (typed, _) -> typed.isBlank() ? Optional.empty() : Optional.of(parse.apply(typed)));
+        return text(
+                text -> text.isBlank() ? Optional.empty() : Optional.of(parse.apply(text)),
+                value -> value.map(say).orElse(""));
     }
 
     /** One of {@code values}, by its code. */

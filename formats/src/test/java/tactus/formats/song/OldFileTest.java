@@ -94,7 +94,8 @@ class OldFileTest {
                 .orElseThrow()
                 .withOverlay(Overlay.NONE)
                 .with(Aspect.KEY, Optional.empty())
-                .with(Aspect.TEMPO, Optional.empty());
+                .with(Aspect.TEMPO, Optional.empty())
+                .with(Aspect.VOICE, Optional.empty());
         Song silent = today.withSections(today.sections().stream()
                         .map(section -> section.withWords(List.of())
                                 .withKey(Optional.empty())
@@ -111,6 +112,7 @@ class OldFileTest {
                 .withLevel(Optional.empty())
                 .withTags(List.of())
                 .withPicking(PickingStyle.USUAL)
+                .withVoice(Optional.empty())
                 .withInstrument(silent.facts().instrument().withGuitar(Guitar.AS_TUNED)));
         Song expected = any.withVersions(today.versions().with(week))
                 .withLesson(today.lesson()
