@@ -25,6 +25,7 @@ import tactus.core.pitch.Guitar;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
+import tactus.core.pitch.Tune;
 import tactus.core.pitch.Tuning;
 import tactus.core.pitch.VoiceRange;
 import tactus.core.rhythm.CellWords;
@@ -68,6 +69,7 @@ import tactus.core.song.Lesson;
 import tactus.core.song.Materials;
 import tactus.core.song.Overlay;
 import tactus.core.song.Pulse;
+import tactus.core.song.Singing;
 import tactus.core.song.SnagId;
 import tactus.core.song.Song;
 import tactus.core.song.Version;
@@ -180,7 +182,9 @@ public final class SampleSong {
                         Company.BAND,
                         Optional.of(204.5),
                         new PickingStyle(FingerSchool.LOW_ON_SIX, Optional.of(Strike.THUMB_AND_INDEX)),
-                        Optional.of(VoiceRange.parse("A3-E5"))),
+                        new Singing(
+                                Optional.of(VoiceRange.parse("A3-E5")),
+                                Optional.of(Tune.parse("D4-B4", Key.parse("D"))))),
                 new Materials(
                         List.of(
                                 new Chord("C", Voicing.parse("x32010")).withMoves(ChordMove.parse("3 2.0, 3& 2h1")),

@@ -5,10 +5,12 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
+import javafx.beans.binding.Bindings;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.value.ObservableValue;
 import tactus.app.work.Aside;
 import tactus.app.work.Attempt;
 import tactus.app.work.Settings;
@@ -18,6 +20,7 @@ import tactus.core.capo.CapoMove;
 import tactus.core.capo.CapoPlan;
 import tactus.core.capo.CapoSums;
 import tactus.core.capo.KeyChange;
+import tactus.core.capo.VoiceKeys;
 import tactus.core.pitch.Key;
 import tactus.core.refusal.Refusal;
 import tactus.core.song.Song;
@@ -33,12 +36,17 @@ public final class CapoModel {
             new ReadOnlyObjectWrapper<>(this, "plan", Optional.empty());
     private final ObjectProperty<OptionalInt> tunedDown =
             new SimpleObjectProperty<>(this, "tunedDown", OptionalInt.of(0));
+    private final ObservableValue<Optional<VoiceKeys>> voiceKeys;
     private volatile Object asked;
 
     public CapoModel(Work work, Settings settings, Aside aside) {
         this.work = work;
         this.settings = settings;
         this.aside = aside;
+        voiceKeys = Bindings.createObjectBinding(
+                () -> plan.get().flatMap(found -> VoiceKeys.of(work.song().facts(), found)),
+                plan,
+                work.stateProperty());
         work.stateProperty().subscribe(_ -> ask());
         settings.handProperty().subscribe(_ -> ask());
         settings.scaleLengthProperty().subscribe(_ -> ask());
@@ -75,6 +83,11 @@ public final class CapoModel {
     /** The plan; empty until it is first computed. */
     public ReadOnlyObjectProperty<Optional<CapoPlan>> planProperty() {
         return plan.getReadOnlyProperty();
+    }
+
+    /** In which keys the singer has the tune; empty unless the song says what both go over. */
+    public ObservableValue<Optional<VoiceKeys>> voiceKeysProperty() {
+        return voiceKeys;
     }
 
     /** By how many semitones strings are tuned down in the choices shown; empty shows them all. */

@@ -1,6 +1,7 @@
 package tactus.app.capo;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -15,6 +16,7 @@ import tactus.app.action.Actions;
 import tactus.app.field.Bound;
 import tactus.app.work.Settings;
 import tactus.core.capo.CapoAdvice;
+import tactus.core.capo.VoiceKeys;
 import tactus.core.pitch.Instrument;
 import tactus.formats.font.MusicText;
 import tactus.words.Sentences;
@@ -27,6 +29,7 @@ public final class CapoPanel extends HBox {
     private final CapoModel model;
     private final Settings settings;
     private final Label advice = new Label();
+    private final Label voice = new Label();
     private final VBox rows = new VBox();
     private final CapoQuestions questions;
 
@@ -47,7 +50,11 @@ public final class CapoPanel extends HBox {
         var scroll = new ScrollPane(rows);
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        var left = new VBox(best, lowering(), CapoRow.heads(), scroll);
+        voice.setId("capo-voice");
+        voice.setWrapText(true);
+        voice.setMinHeight(USE_PREF_SIZE);
+        voice.managedProperty().bind(voice.visibleProperty());
+        var left = new VBox(best, voice, lowering(), CapoRow.heads(), scroll);
         left.getStyleClass().add("capo-table");
         HBox.setHgrow(left, Priority.ALWAYS);
         var aside = new ScrollPane(questions);
@@ -56,6 +63,7 @@ public final class CapoPanel extends HBox {
         getChildren().setAll(left, aside);
         bound.follow(model.planProperty(), _ -> show());
         bound.follow(model.tunedDownProperty(), _ -> show());
+        bound.follow(model.voiceKeysProperty(), this::show);
         bound.follow(settings.saysHProperty(), _ -> show());
     }
 
@@ -106,6 +114,12 @@ public final class CapoPanel extends HBox {
         rows.getChildren().setAll(shown);
         if (hadFocus) takeFocus();
         questions.show();
+    }
+
+    private void show(Optional<VoiceKeys> keys) {
+        voice.setText(
+                keys.map(each -> MusicText.signs(Words.say(each.statement()))).orElse(""));
+        voice.setVisible(keys.isPresent());
     }
 
     /** Puts the focus on the easiest choice. */

@@ -13,6 +13,7 @@ import picocli.CommandLine.Spec;
 import tactus.core.capo.CapoAdvice;
 import tactus.core.capo.CapoChoice;
 import tactus.core.capo.CapoPlan;
+import tactus.core.capo.VoiceKeys;
 import tactus.core.shape.FrettingHand;
 import tactus.core.shape.Neck;
 import tactus.core.song.Song;
@@ -58,6 +59,10 @@ final class CapoCommand implements Callable<Integer> {
         out.println(
                 Words.of("command.sounds-in", song.facts().title(), song.facts().key()));
         advice(plan).ifPresent(out::println);
+        VoiceKeys.of(song.facts(), plan)
+                .map(VoiceKeys::statement)
+                .map(Words::say)
+                .ifPresent(out::println);
         for (CapoChoice choice : plan.choices()) {
             String now = plan.current().filter(choice::equals).isPresent() ? "  (now)" : "";
             out.printf(
@@ -86,6 +91,10 @@ final class CapoCommand implements Callable<Integer> {
         tree.put("song", song.facts().title());
         tree.put("key", song.facts().key().toString());
         tree.put("advice", advice(plan).orElse(""));
+        VoiceKeys.of(song.facts(), plan)
+                .ifPresent(fit -> fit.keys()
+                        .forEach(each ->
+                                tree.withArray("keysForTheVoice").add(each.key().toString())));
         ArrayNode choices = tree.putArray("choices");
         for (CapoChoice choice : plan.choices()) put(choices.addObject(), plan, choice);
         return tree;

@@ -43,6 +43,12 @@ public record CapoChoice(
         chords = List.copyOf(chords);
     }
 
+    /** The same shapes with the capo elsewhere, which sounds in another key. */
+    CapoChoice withCapo(int other) {
+        return new CapoChoice(
+                tunedDown, other, shapesKey, chords, shapeCost, changeCost, CapoPlan.cramp(tunedDown, other));
+    }
+
     /** Everything together; the best choice has the least. */
     public double cost() {
         return shapeCost + changeCost + cramp;

@@ -34,6 +34,11 @@ public record VoiceRange(Pitch lowest, Pitch highest) {
         return lowest.compareTo(other.lowest) <= 0 && highest.compareTo(other.highest) >= 0;
     }
 
+    /** How many semitones lie between its lowest note and its highest. */
+    public int semitones() {
+        return highest.number() - lowest.number();
+    }
+
     @Override
     public String toString() {
         return lowest + "-" + highest;

@@ -20,6 +20,7 @@ import tactus.core.pitch.Guitar;
 import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
+import tactus.core.pitch.Tune;
 import tactus.core.pitch.Tuning;
 import tactus.core.pitch.VoiceRange;
 import tactus.core.refusal.Refusal;
@@ -138,8 +139,18 @@ public final class Aspect<T> {
 
     /** What the singer sings well. */
     public static final Aspect<Optional<VoiceRange>> VOICE = new Aspect<>(
-                    "voice", Form.maybeText(VoiceRange::parse, VoiceRange::toString), Facts::voice, Facts::withVoice)
+                    "voice",
+                    Form.maybeText(VoiceRange::parse, VoiceRange::toString),
+                    facts -> facts.singing().voice(),
+                    (facts, voice) ->
+                            facts.withSinging(new Singing(voice, facts.singing().tune())))
             .otherInVersions();
+    /** What is sung. */
+    public static final Aspect<Optional<Tune>> TUNE = new Aspect<>(
+            "tune",
+            Form.maybeText(Tune::parse, Tune::toString),
+            facts -> facts.singing().tune(),
+            (facts, tune) -> facts.withSinging(new Singing(facts.singing().voice(), tune)));
 
     private static final List<Aspect<?>> ALL = List.of(
             TITLE,
@@ -161,7 +172,8 @@ public final class Aspect<T> {
             STRIKE,
             RECORDING,
             GROOVE,
-            VOICE);
+            VOICE,
+            TUNE);
 
     private static final List<Aspect<?>> IN_VERSIONS = ALL.stream()
             .filter(each -> each.isOtherInVersions)

@@ -13,7 +13,6 @@ import tactus.core.pitch.Instrument;
 import tactus.core.pitch.Key;
 import tactus.core.pitch.Spelling;
 import tactus.core.pitch.Tuning;
-import tactus.core.pitch.VoiceRange;
 import tactus.core.refusal.Refusal;
 import tactus.core.rule.Company;
 import tactus.core.time.Meter;
@@ -27,7 +26,6 @@ import tactus.core.time.Tempo;
  * @param company who plays along
  * @param recording how long the recording is that the song is learned from, in seconds, over 0 to 7,200
  * @param picking how the picking hand works
- * @param voice what whoever sings it sings well, if that is said
  */
 public record Facts(
         Heading heading,
@@ -38,7 +36,7 @@ public record Facts(
         Company company,
         Optional<Double> recording,
         PickingStyle picking,
-        Optional<VoiceRange> voice) {
+        Singing singing) {
 
     private static final double LONGEST_RECORDING = 7_200;
 
@@ -46,7 +44,7 @@ public record Facts(
     public Facts {
         Objects.requireNonNull(heading);
         Objects.requireNonNull(picking);
-        Objects.requireNonNull(voice);
+        Objects.requireNonNull(singing);
         Objects.requireNonNull(key);
         Objects.requireNonNull(spelling);
         Objects.requireNonNull(instrument);
@@ -70,7 +68,7 @@ public record Facts(
                 Company.ALONE,
                 Optional.empty(),
                 PickingStyle.USUAL,
-                Optional.empty());
+                Singing.UNKNOWN);
     }
 
     /** Those of a song of which nothing else is known: C, standard tuning, 4/4 at 90. */
@@ -136,11 +134,11 @@ public record Facts(
     }
 
     private Facts with(Heading other) {
-        return new Facts(other, key, spelling, instrument, pulse, company, recording, picking, voice);
+        return new Facts(other, key, spelling, instrument, pulse, company, recording, picking, singing);
     }
 
     private Facts with(Pulse other) {
-        return new Facts(heading, key, spelling, instrument, other, company, recording, picking, voice);
+        return new Facts(heading, key, spelling, instrument, other, company, recording, picking, singing);
     }
 
     /** @throws Refusal if the title is empty or too long */
@@ -165,17 +163,17 @@ public record Facts(
 
     /** The same in another sounding key; the capo stays. */
     public Facts withKey(Key other) {
-        return new Facts(heading, other, spelling, instrument, pulse, company, recording, picking, voice);
+        return new Facts(heading, other, spelling, instrument, pulse, company, recording, picking, singing);
     }
 
     /** The same with chords spelled otherwise. */
     public Facts withSpelling(Spelling other) {
-        return new Facts(heading, key, other, instrument, pulse, company, recording, picking, voice);
+        return new Facts(heading, key, other, instrument, pulse, company, recording, picking, singing);
     }
 
     /** The same on another guitar, or one with another capo. */
     public Facts withInstrument(Instrument other) {
-        return new Facts(heading, key, spelling, other, pulse, company, recording, picking, voice);
+        return new Facts(heading, key, spelling, other, pulse, company, recording, picking, singing);
     }
 
     /** The same quicker or slower. */
@@ -200,7 +198,7 @@ public record Facts(
 
     /** The same with a picking hand that works otherwise. */
     public Facts withPicking(PickingStyle other) {
-        return new Facts(heading, key, spelling, instrument, pulse, company, recording, other, voice);
+        return new Facts(heading, key, spelling, instrument, pulse, company, recording, other, singing);
     }
 
     /** {@code chord}, which fits the tuning, as picking fingers of this song see it. */
@@ -208,18 +206,18 @@ public record Facts(
         return chord.held(tuning()).with(picking.school());
     }
 
-    /** The same for another singer, or for nobody in particular. */
-    public Facts withVoice(Optional<VoiceRange> other) {
+    /** The same for another singer, or with another tune. */
+    public Facts withSinging(Singing other) {
         return new Facts(heading, key, spelling, instrument, pulse, company, recording, picking, other);
     }
 
     /** The same with others who play along. */
     public Facts withCompany(Company other) {
-        return new Facts(heading, key, spelling, instrument, pulse, other, recording, picking, voice);
+        return new Facts(heading, key, spelling, instrument, pulse, other, recording, picking, singing);
     }
 
     /** @throws Refusal unless {@code seconds} are over 0 to 7,200 */
     public Facts withRecording(Optional<Double> seconds) {
-        return new Facts(heading, key, spelling, instrument, pulse, company, seconds, picking, voice);
+        return new Facts(heading, key, spelling, instrument, pulse, company, seconds, picking, singing);
     }
 }

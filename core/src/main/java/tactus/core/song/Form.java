@@ -10,6 +10,7 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import tactus.core.language.Lexicon;
+import tactus.core.pitch.Key;
 import tactus.core.refusal.Refusal;
 
 /**
@@ -69,6 +70,14 @@ public final class Form<T> {
         return text(
                 text -> text.isBlank() ? Optional.empty() : Optional.of(parse.apply(text)),
                 value -> value.map(say).orElse(""));
+    }
+
+    /** The same, of which {@code parse} is told the key of the song. */
+    static <T> Form<Optional<T>> maybeText(BiFunction<String, Key, T> parse, Function<T, String> say) {
+        BiFunction<String, Facts, Optional<T>> read =
+                (text, facts) -> text.isBlank() ? Optional.empty() : Optional.of(parse.apply(text, facts.key()));
+        Function<Optional<T>, String> text = value -> value.map(say).orElse("");
+        return new Form<>(text::apply, (at, facts) -> read.apply(at.text(), facts), text, read);
     }
 
     /** One of {@code values}, by its code. */

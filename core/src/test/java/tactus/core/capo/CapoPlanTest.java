@@ -33,7 +33,7 @@ import tactus.core.timeline.Timeline;
 class CapoPlanTest {
 
     /** A song of one bar a chord, every chord with its easiest shape. */
-    private static Song song(String key, String chords) {
+    static Song song(String key, String chords) {
         List<String> names = Arrays.asList(chords.split(" "));
         Song song = Song.empty("Song");
         song = song.withFacts(song.facts().withKey(Key.parse(key)));
@@ -51,7 +51,7 @@ class CapoPlanTest {
         return song.withSection(section).withOrder(List.of(section.id()));
     }
 
-    private static CapoPlan plan(Song song) {
+    static CapoPlan plan(Song song) {
         return CapoPlan.of(song, Timeline.of(song), 648, FrettingHand.USUAL);
     }
 

@@ -28,6 +28,7 @@ import tactus.core.song.Accepted;
 import tactus.core.song.Aspect;
 import tactus.core.song.Handout;
 import tactus.core.song.Overlay;
+import tactus.core.song.Singing;
 import tactus.core.song.SnagId;
 import tactus.core.song.Song;
 import tactus.core.song.Version;
@@ -112,7 +113,7 @@ class OldFileTest {
                 .withLevel(Optional.empty())
                 .withTags(List.of())
                 .withPicking(PickingStyle.USUAL)
-                .withVoice(Optional.empty())
+                .withSinging(Singing.UNKNOWN)
                 .withInstrument(silent.facts().instrument().withGuitar(Guitar.AS_TUNED)));
         Song expected = any.withVersions(today.versions().with(week))
                 .withLesson(today.lesson()
