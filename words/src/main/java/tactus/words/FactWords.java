@@ -14,6 +14,11 @@ public final class FactWords {
         return Words.optional("setup." + aspect.code()).orElseGet(() -> Sentences.capital(Words.value(aspect)));
     }
 
+    /** An example of it for an empty field; empty if it needs none. */
+    public static String example(Aspect<?> aspect) {
+        return Words.optional("setup." + aspect.code() + ".prompt").orElse("");
+    }
+
     /** What stands among a song's facts where it is not as in most songs; empty if it is. */
     public static <T> Optional<String> inLine(Aspect<T> aspect, Facts facts) {
         return aspect.isUsual(facts) ? Optional.empty() : Optional.of(said("facts.", aspect, aspect.of(facts)));

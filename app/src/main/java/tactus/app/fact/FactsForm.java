@@ -66,7 +66,7 @@ public final class FactsForm extends VBox {
                 .setAll(
                         title,
                         text(Aspect.NOTE),
-                        taken(Aspect.TAGS, Words.of("setup.tagsPrompt")),
+                        taken(Aspect.TAGS),
                         row(
                                 suggested(Aspect.KEY, keys()),
                                 chosen(Aspect.SPELLING, List.of(Spelling.values()), this::word)),
@@ -83,7 +83,7 @@ public final class FactsForm extends VBox {
                         chosen(Aspect.FINGERS, List.of(FingerSchool.values()), Words::value));
         Aspect.all().stream()
                 .filter(aspect -> !placed.contains(aspect))
-                .map(aspect -> taken(aspect, ""))
+                .map(this::taken)
                 .toList()
                 .forEach(getChildren()::add);
         showing.add(facts -> shapes.setText(
@@ -133,7 +133,7 @@ public final class FactsForm extends VBox {
     }
 
     /** A text that is taken once it is whole. */
-    private <T> NamedField taken(Aspect<T> aspect, String prompt) {
+    private <T> NamedField taken(Aspect<T> aspect) {
         var field = new TakenField(
                 "",
                 text -> {
@@ -142,7 +142,7 @@ public final class FactsForm extends VBox {
                     return wrong;
                 },
                 new ProblemLabel());
-        field.setPromptText(prompt);
+        field.setPromptText(FactWords.example(aspect));
         showing.add(facts -> field.show(aspect.form().said(aspect.of(facts))));
         return field(aspect, field);
     }

@@ -2,6 +2,8 @@ package tactus.formats.sheet;
 
 import java.util.ArrayList;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import tactus.core.pitch.ConcertPitch;
 import tactus.core.pitch.Guitar;
 import tactus.core.pitch.Instrument;
@@ -59,6 +61,14 @@ public final class FactsText {
         return MusicText.signs(Words.of("shelf.facts", facts.key(), facts.capo(), facts.meter()));
     }
 
+    /** The same with whatever else is said of the song, as it stands on paper. */
+    public static String whole(Facts facts, Timeline timeline) {
+        Stream<String> others = Aspect.all().stream()
+                .filter(aspect -> !APART.contains(aspect))
+                .flatMap(aspect -> FactWords.inLine(aspect, facts).stream());
+        return Stream.concat(Stream.of(of(facts, timeline)), others).collect(Collectors.joining(" · "));
+    }
+
     /** {@code sounds in D · shapes in C · capo 2 · 4/4 · ♩ = 92 · 64 bars · 2:47}. */
     public static String of(Facts facts, Timeline timeline) {
         var parts = new ArrayList<String>();
@@ -69,9 +79,6 @@ public final class FactsText {
         FactWords.inLine(Aspect.STRIKE, facts).ifPresent(parts::add);
         parts.add(facts.meter().toString());
         parts.add(MusicText.note(facts.tempo().beat()) + " = " + facts.tempo().perMinuteText());
-        Aspect.all().stream()
-                .filter(aspect -> !APART.contains(aspect))
-                .forEach(aspect -> FactWords.inLine(aspect, facts).ifPresent(parts::add));
         parts.add(bars(timeline));
         parts.add(Recording.clock(timeline.seconds()));
         return String.join(" · ", parts);

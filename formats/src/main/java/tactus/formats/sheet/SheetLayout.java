@@ -85,7 +85,7 @@ final class SheetLayout {
 
     private void layFacts() throws IOException {
         String version = song.versions().shown().map(name -> name + " · ").orElse("");
-        layLines(version + FactsText.of(song.facts(), timeline), Typeface.SEMIBOLD, 10.5, 14, Ink.DARK);
+        layLines(version + FactsText.whole(song.facts(), timeline), Typeface.SEMIBOLD, 10.5, 14, Ink.DARK);
         pages.moveDown(2);
     }
 

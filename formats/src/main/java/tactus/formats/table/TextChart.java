@@ -67,7 +67,7 @@ public final class TextChart {
     private void writeTo(OutputStream out) throws IOException {
         lines.add(song.facts().title());
         String version = song.versions().shown().map(name -> name + " · ").orElse("");
-        lines.add(version + FactsText.of(song.facts(), timeline));
+        lines.add(version + FactsText.whole(song.facts(), timeline));
         if (!song.facts().note().isEmpty()) lines.add(song.facts().note());
         String homework = song.lesson().handout().reader().homework();
         if (!homework.isEmpty()) lines.add(Words.of("sheet.for-next-time", homework));
