@@ -26,15 +26,21 @@ import tactus.core.chord.ChordName;
 import tactus.core.groove.Groove;
 import tactus.core.language.Lexicon;
 import tactus.core.outside.English;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.performance.Heard;
+import tactus.core.performance.PatternAlone;
 import tactus.core.pitch.NoteName;
 import tactus.core.pitch.Tuning;
 import tactus.core.section.Except;
 import tactus.core.section.Harmony;
 import tactus.core.shape.Voicing;
+import tactus.core.song.Song;
 import tactus.core.stroke.Pick;
 import tactus.core.stroke.Role;
 import tactus.core.time.Length;
 import tactus.core.time.Meter;
+import tactus.core.timeline.BarRange;
 
 /** The promise of core: null is always refused, and collections cannot be changed from outside. */
 class RecordsTest {
@@ -97,6 +103,8 @@ class RecordsTest {
             Voicing.parse("x32010"),
             Groove.ofLine("kh", FOUR, 1),
             new Harmony(List.of(FOUR), List.of()),
+            new Heard.Bars(
+                    PatternAlone.of(Song.empty("a"), Pattern.empty(new PatternId("a"), "a", FOUR)), new BarRange(1, 1)),
             new Except.Bars(List.of(FOUR), List.of()),
             new Pick.ByRole(Role.values()[0]));
 

@@ -45,7 +45,7 @@ public final class TapModel {
 
     /** A key was struck; it counts while the metronome goes, from a little before count 1. */
     public void tap(Optional<Direction> direction) {
-        player.secondsNow().ifPresent(seconds -> {
+        player.place().map(place -> place.at().value()).ifPresent(seconds -> {
             Tempo tempo = tempo();
             // The metronome goes over the beats from the bar line on.
             if (seconds < -tempo.seconds(frame().slotLength()) / 2) return;

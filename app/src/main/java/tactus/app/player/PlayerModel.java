@@ -2,7 +2,6 @@ package tactus.app.player;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.IntegerProperty;
@@ -15,12 +14,12 @@ import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleIntegerProperty;
 import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
-import tactus.core.pattern.PatternId;
 import tactus.core.performance.ClickTrack;
+import tactus.core.performance.Heard;
 import tactus.core.performance.Mix;
 import tactus.core.performance.MixVoice;
-import tactus.core.song.Passes;
-import tactus.core.time.Length;
+import tactus.core.song.Song;
+import tactus.core.timeline.BarRange;
 import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineStroke;
@@ -44,12 +43,8 @@ public final class PlayerModel {
     private final LoopModel loop = new LoopModel();
     private final BooleanProperty loops = new SimpleBooleanProperty(this, "loops");
     private final IntegerProperty startBar = new SimpleIntegerProperty(this, "startBar", 1);
-    private Optional<PatternId> pattern = Optional.empty();
-    private Optional<Timeline> timeline = Optional.empty();
-    private boolean clickOnly;
-    private OptionalInt lastBar = OptionalInt.empty();
+    private Optional<Heard> heard = Optional.empty();
     private final BooleanProperty withoutExceptions = new SimpleBooleanProperty(this, "withoutExceptions");
-    private int firstBar = 1;
     private double playedFrom;
     private double trim;
 
@@ -71,93 +66,82 @@ public final class PlayerModel {
 
     /** Plays the song from {@link #startBarProperty}; with the loop on, its section goes round. */
     public void playSong() {
-        if (work.timeline().bars().isEmpty()) return;
-        pattern = Optional.empty();
-        clickOnly = false;
-        lastBar = OptionalInt.empty();
-        firstBar = firstBar();
-        timeline = Optional.of(songTimeline());
-        start();
+        if (!work.timeline().bars().isEmpty()) play(song(firstBar()));
     }
 
     /** The pick-up belongs to the first bar, so that a song that is played from its start has it. */
-    private int firstBar() {
+    private TimelineBar firstBar() {
         TimelineBar last = work.timeline().bars().getLast();
         int least = work.timeline().bars().getFirst().number();
         int wanted = startBar.get() == 1 ? least : startBar.get();
-        return Math.clamp(wanted, least, last.number());
+        return work.timeline().bar(Math.clamp(wanted, least, last.number())).orElseThrow();
     }
 
-    /**
-     * The song as it is; in a loop without exceptions the section that goes round is as it is written. Bars that were asked for are
-     * always those of the song, since what is played along with them is judged by it.
-     */
-    private Timeline songTimeline() {
-        boolean isSection = loops.get() && lastBar.isEmpty();
-        if (!withoutExceptions.get() || !isSection) return work.timeline();
-        return work.timeline()
-                .bar(firstBar)
-                .map(bar -> Timeline.of(Passes.withoutExceptions(work.song(), bar.use())))
-                .orElse(work.timeline());
+    private Heard song(TimelineBar first) {
+        return loops.get()
+                ? Heard.OneEntry.of(work.song(), work.timeline(), first, withoutExceptions.get())
+                : new Heard.FromBar(work.timeline(), first);
     }
 
-    /** Plays the bars {@code from} to {@code to}, which are there, round and round, after a bar counted in. */
-    public void playBars(int from, int to) {
-        pattern = Optional.empty();
-        clickOnly = false;
-        firstBar = from;
-        lastBar = OptionalInt.of(to);
-        timeline = Optional.of(songTimeline());
-        start();
+    /** Plays bars, the first of which is there, round and round, after a bar counted in. */
+    public void playBars(BarRange range) {
+        play(new Heard.Bars(work.timeline(), range));
     }
 
     /** Plays one pattern round and round. */
-    public void playPattern(Pattern heard) {
-        pattern = Optional.of(heard.id());
-        clickOnly = false;
-        timeline = Optional.of(PatternPreview.of(work.song(), heard));
-        start();
+    public void playPattern(Pattern pattern) {
+        play(Heard.OnePattern.of(work.song(), pattern));
     }
 
     /** Plays the metronome alone, round and round over the beats of {@code beats}, after a bar counted in. */
     public void playClick(Pattern beats) {
-        pattern = Optional.of(beats.id());
-        clickOnly = true;
-        timeline = Optional.of(PatternPreview.of(work.song(), PatternPreview.silent(beats)));
-        start();
+        play(Heard.ClickAlone.of(work.song(), beats));
     }
 
-    /** Where it is now, in seconds at the song's tempo, negative while counting in; empty if nothing is played. */
-    public Optional<Double> secondsNow() {
-        return playing.get() ? transport.seconds() : Optional.empty();
+    /** Where it is now; empty if nothing is played. */
+    public Optional<Transport.Place> place() {
+        return playing.get() ? transport.place() : Optional.empty();
+    }
+
+    /** The bars that go round, if that is what is played. */
+    public Optional<Heard.Bars> bars() {
+        return heard.filter(Heard.Bars.class::isInstance).map(Heard.Bars.class::cast);
     }
 
     /** When the clicks of what is played come, in seconds at the song's tempo. */
     public List<Double> clicks() {
-        return timeline.stream()
-                .flatMap(played -> ClickTrack.of(played).clicks().stream())
+        return heard.stream()
+                .flatMap(played -> ClickTrack.of(played.timeline()).clicks().stream())
                 .map(ClickTrack.Click::seconds)
                 .toList();
     }
 
+    private void play(Heard wanted) {
+        heard = Optional.of(wanted);
+        start();
+    }
+
     private void start() {
         // Measured once, so that an edit while it plays does not make all of it louder or softer.
-        trim = Trim.quickly(timeline.orElseThrow());
+        trim = Trim.quickly(heard.orElseThrow().timeline());
         transport.setMix(mix());
         transport.play(score());
         playing.set(true);
     }
 
     private Score score() {
-        Timeline played = timeline.orElseThrow();
-        Playback playback = playback(played);
-        playedFrom = played.tempoMap().position(playback.from());
-        return Score.of(mix.of(work.song(), played, trim), playback);
+        Heard played = heard.orElseThrow();
+        playedFrom = played.timeline().tempoMap().position(played.from());
+        return Score.of(mix.of(work.song(), played.timeline(), trim), playback(played));
     }
 
     /** The metronome alone, if that is what is played. */
     private Mix mix() {
-        return clickOnly ? Mix.of(MixVoice.CLICK) : mix.mixProperty().get();
+        return isClickAlone() ? Mix.of(MixVoice.CLICK) : mix.mixProperty().get();
+    }
+
+    private boolean isClickAlone() {
+        return heard.filter(Heard.ClickAlone.class::isInstance).isPresent();
     }
 
     public void stop() {
@@ -169,49 +153,36 @@ public final class PlayerModel {
     /** Goes on with the song as it is now, where it is. */
     private void replace() {
         if (!playing.get()) return;
-        if (!stillThere()) {
-            stop();
-            return;
-        }
-        timeline = pattern.flatMap(work.song()::pattern)
-                .map(heard -> PatternPreview.of(work.song(), clickOnly ? PatternPreview.silent(heard) : heard))
-                .or(() -> Optional.of(songTimeline()));
-        transport.replace(score());
+        heard = heard.flatMap(this::now);
+        if (heard.isPresent()) transport.replace(score());
+        else stop();
     }
 
-    private boolean stillThere() {
-        return pattern.map(id -> work.song().pattern(id).isPresent())
-                .orElseGet(() -> work.timeline().bar(firstBar).isPresent());
+    /** The same in the song as it is now; from the song to a loop of its section and back. */
+    private Optional<Heard> now(Heard before) {
+        Song song = work.song();
+        Timeline timeline = work.timeline();
+        return switch (before) {
+            case Heard.FromBar begun -> timeline.bar(begun.first().number()).map(this::song);
+            case Heard.OneEntry entry -> timeline.bar(entry.begun().number()).map(this::song);
+            case Heard.Bars bars -> timeline.bar(bars.range().from()).map(_ -> new Heard.Bars(timeline, bars.range()));
+            case Heard.OnePattern alone ->
+                song.pattern(alone.pattern().id()).map(now -> Heard.OnePattern.of(song, now));
+            case Heard.ClickAlone click ->
+                song.pattern(click.beats().pattern().id()).map(now -> Heard.ClickAlone.of(song, now));
+        };
     }
 
-    private Playback playback(Timeline played) {
-        if (pattern.isPresent()) {
-            Pattern heard = work.song().pattern(pattern.get()).orElseThrow();
-            Length from = PatternPreview.start(heard);
-            Length to = from.plus(heard.frame().pickupLength()).plus(heard.length());
-            return playback(played.seconds(from), played.seconds(to), true);
-        }
-        TimelineBar first = work.timeline().bar(firstBar).orElseThrow();
-        if (lastBar.isPresent()) {
-            TimelineBar last = work.timeline().bar(lastBar.getAsInt()).orElse(first);
-            return new Playback(
-                    first.seconds(),
-                    played.seconds(last.end()),
-                    true,
-                    speed.get(),
-                    countsIn.get(),
-                    loop.breathProperty().get(),
-                    loop.heardNow());
-        }
-        if (!loops.get()) return playback(first.seconds(), played.seconds(), false);
-        var section =
-                played.bars().stream().filter(bar -> bar.use() == first.use()).toList();
-        return playback(
-                section.getFirst().seconds(), played.seconds(section.getLast().end()), true);
-    }
-
-    private Playback playback(double from, double to, boolean around) {
-        return new Playback(from, to, around, speed.get(), clickOnly || countsIn.get());
+    private Playback playback(Heard played) {
+        boolean isLoop = played instanceof Heard.Bars;
+        return new Playback(
+                played.from(),
+                played.to(),
+                played.goesRound(),
+                speed.get(),
+                isClickAlone() || countsIn.get(),
+                isLoop && loop.breathProperty().get(),
+                isLoop ? loop.heardNow() : Optional.empty());
     }
 
     /** Asks the transport where it is. */
@@ -222,15 +193,18 @@ public final class PlayerModel {
             stop();
             return;
         }
-        Timeline played = timeline.orElseThrow();
-        transport.seconds().ifPresent(seconds -> position.set(played.tempoMap().position(seconds)));
+        Timeline played = heard.orElseThrow().timeline();
+        transport
+                .place()
+                .ifPresent(place ->
+                        position.set(played.tempoMap().position(place.at().value())));
     }
 
     /** The stroke that sounds or passes now, if the song is playing. */
     public Optional<TimelineStroke> strokeNow() {
-        if (pattern.isPresent() || !playing.get()) return Optional.empty();
+        if (!isPlayingSong()) return Optional.empty();
         double at = position.get();
-        List<TimelineStroke> strokes = timeline.orElseThrow().strokes();
+        List<TimelineStroke> strokes = heard.orElseThrow().timeline().strokes();
         int low = 0;
         int high = strokes.size() - 1;
         while (low < high) {
@@ -257,9 +231,9 @@ public final class PlayerModel {
     }
 
     private Optional<TimelineBar> soundingBar() {
-        if (pattern.isPresent() || !playing.get()) return Optional.empty();
+        if (!isPlayingSong()) return Optional.empty();
         double at = position.get();
-        return timeline.orElseThrow().bars().stream()
+        return heard.orElseThrow().timeline().bars().stream()
                 .filter(bar ->
                         bar.start().toDouble() <= at + 1e-9 && at < bar.end().toDouble())
                 .findFirst();
@@ -284,9 +258,10 @@ public final class PlayerModel {
 
     /** Where {@code shown} is being played, in whole notes from its start; not a number if it is not. */
     public double positionIn(Pattern shown) {
-        if (pattern.isPresent()) {
-            double start = PatternPreview.start(shown).toDouble();
-            return pattern.get().equals(shown.id()) ? position.get() - start : Double.NaN;
+        Optional<Pattern> alone = heard.flatMap(Heard::alone);
+        if (alone.isPresent()) {
+            double start = Heard.OnePattern.start(shown).toDouble();
+            return alone.get().id().equals(shown.id()) ? position.get() - start : Double.NaN;
         }
         return strokeNow()
                 .filter(stroke -> stroke.pattern().equals(Optional.of(shown.id())))
@@ -299,7 +274,11 @@ public final class PlayerModel {
 
     /** Answers whether one pattern is playing, not the song. */
     public boolean isPlayingPattern() {
-        return playing.get() && pattern.isPresent();
+        return playing.get() && heard.flatMap(Heard::alone).isPresent();
+    }
+
+    private boolean isPlayingSong() {
+        return playing.get() && heard.flatMap(Heard::alone).isEmpty();
     }
 
     public boolean isPlaying() {

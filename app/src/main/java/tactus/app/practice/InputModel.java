@@ -232,7 +232,7 @@ final class InputModel {
         if (!isClapping) return false;
         if (player.isCountingIn()) return true;
         double speed = player.speedProperty().get();
-        player.secondsNow().ifPresent(now -> claps.add(now - ago * speed));
+        player.place().ifPresent(now -> claps.add(now.at().value() - ago * speed));
         if (claps.size() < Latency.CLAPS) {
             said.set(Words.of("input.clap", Latency.CLAPS - claps.size()));
             return true;

@@ -14,6 +14,7 @@ import tactus.app.work.FileTrouble;
 import tactus.app.work.Settings;
 import tactus.app.work.SoundLook;
 import tactus.app.work.Work;
+import tactus.core.performance.Heard;
 import tactus.core.performance.MixVoice;
 import tactus.core.timeline.BarRange;
 import tactus.formats.file.FileName;
@@ -56,11 +57,11 @@ final class LoopExport {
     }
 
     /** @param speed 1 at the song's tempo */
-    void write(Export kind, BarRange bars, double speed) {
-        String name = FileName.of(work.song().facts().title() + " " + bars, "loop");
+    void write(Export kind, Heard.Bars bars, double speed) {
+        String name = FileName.of(work.song().facts().title() + " " + bars.range(), "loop");
         target.apply(name, kind.ending()).ifPresent(file -> {
-            var job =
-                    new Export.Job(work.song(), work.timeline(), settings.sheetLook(), look(bars, speed), file, false);
+            var job = new Export.Job(
+                    work.song(), bars.timeline(), settings.sheetLook(), look(bars.range(), speed), file, false);
             var writing = new ExportTask(kind, job);
             writing.setOnSucceeded(_ -> said.set(Words.of("plan.written", file)));
             writing.setOnFailed(

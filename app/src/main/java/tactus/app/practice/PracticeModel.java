@@ -18,6 +18,7 @@ import tactus.app.work.Attempt;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
+import tactus.core.performance.Heard;
 import tactus.core.practice.Ghost;
 import tactus.core.practice.HandLoad;
 import tactus.core.practice.Ladder;
@@ -28,6 +29,7 @@ import tactus.core.stroke.Direction;
 import tactus.core.time.Slot;
 import tactus.core.timeline.BarRange;
 import tactus.core.timeline.PlayedForm;
+import tactus.core.timeline.Timeline;
 import tactus.core.timeline.TimelineBar;
 import tactus.core.timeline.TimelineSpan;
 import tactus.sound.score.Playback;
@@ -58,7 +60,7 @@ public final class PracticeModel {
         this.work = work;
         this.settings = settings;
         this.player = player;
-        takes = new TakeModel(work, player, standIn);
+        takes = new TakeModel(player, standIn);
         takes.onWhole(this::keep);
         takes.onAround(this::climbTempo);
         input = new InputModel(settings, player);
@@ -117,12 +119,13 @@ public final class PracticeModel {
 
     /** What is played first in the bars of the step, in the form in which it is played there. */
     Optional<Pattern> pattern() {
-        Optional<TimelineSpan> first = step().flatMap(
-                        step -> work.timeline().bar(bars(step).from()))
-                .flatMap(bar -> work.timeline().spansIn(bar).stream()
+        Timeline timeline = work.timeline();
+        Optional<TimelineSpan> first = looped().flatMap(looped -> looped.timeline()
+                .bar(looped.range().from())
+                .flatMap(bar -> looped.timeline().spansIn(bar).stream()
                         .filter(span -> span.pattern().isPresent())
-                        .findFirst());
-        return first.flatMap(span -> PlayedForm.of(work.song(), work.timeline()).stream()
+                        .findFirst()));
+        return first.flatMap(span -> PlayedForm.of(work.song(), timeline).stream()
                 .filter(played ->
                         span.pattern().equals(Optional.of(played.pattern().id()))
                                 && played.form().equals(span.played().form()))
@@ -182,8 +185,8 @@ public final class PracticeModel {
             speedBefore = player.speedProperty().get();
             player.speedProperty()
                     .set(Math.clamp((double) step.from() / step.to(), Playback.SLOWEST, Playback.FASTEST));
-            takes.begin(bars(step));
-            player.playBars(bars(step).from(), bars(step).to());
+            takes.begin();
+            player.playBars(bars(step));
         });
     }
 
@@ -217,9 +220,13 @@ public final class PracticeModel {
         return bars.isEmpty() ? 0 : bars.getLast().number();
     }
 
-    /** The bars that go round, if there are any. */
-    Optional<BarRange> looped() {
-        return step().map(this::bars);
+    /** The bars that go round, or would, if there are any. */
+    Optional<Heard.Bars> looped() {
+        return player.bars()
+                .filter(_ -> takes.isRunning())
+                .or(() -> step().map(this::bars)
+                        .filter(bars -> work.timeline().bar(bars.from()).isPresent())
+                        .map(bars -> new Heard.Bars(work.timeline(), bars)));
     }
 
     /** The part of the song's tempo at which they go round: now, or when they are begun. */

@@ -13,11 +13,10 @@ import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import tactus.core.performance.Mix;
 import tactus.core.performance.MixVoice;
-import tactus.core.practice.DueStroke;
+import tactus.core.practice.Round;
 import tactus.core.practice.SimulatedPlayer;
 import tactus.core.practice.Skill;
 import tactus.core.practice.Tap;
-import tactus.core.timeline.BarRange;
 import tactus.core.timeline.Excerpt;
 import tactus.core.timeline.Timeline;
 import tactus.sound.device.StandInInstrument;
@@ -68,23 +67,6 @@ final class StandInModel {
     private long zero;
     /** By how much that was wrong when it was looked at last, in nanoseconds. */
     private long slip;
-
-    /**
-     * What goes round.
-     *
-     * @param from when it begins, in seconds from the start of bar 1 at the tempo that is played
-     * @param to when it ends
-     * @param speed the part of the song's tempo
-     * @param goesStraightOn whether the next round follows without a bar to breathe
-     */
-    record Round(
-            Timeline timeline,
-            BarRange bars,
-            List<DueStroke> due,
-            double from,
-            double to,
-            double speed,
-            boolean goesStraightOn) {}
 
     StandInModel() {
         // What was made ready is of no use any more.
@@ -146,9 +128,9 @@ final class StandInModel {
             slip = 0;
             make(round, now, 0);
         }
-        if (round.goesStraightOn && !isNextReady && now > round.to - AHEAD) {
+        if (round.next() == round.to() - round.from() && !isNextReady && now > round.to() - AHEAD) {
             isNextReady = true;
-            make(round, now, round.to - round.from);
+            make(round, now, round.next());
         }
     }
 
@@ -209,11 +191,11 @@ final class StandInModel {
         var player = new SimulatedPlayer(skill.get(), rounds++);
         if (way.get() == Way.MICROPHONE) {
             StandInMicrophone heardBy = microphone;
-            long begins = zero + nanos(later + round.from);
+            long begins = zero + nanos(later + round.from());
             hand.execute(() -> heardBy.hear(rendered(round, player), begins));
             return;
         }
-        for (Tap tap : player.taps(round.due)) {
+        for (Tap tap : player.taps(round.due())) {
             var stroke = new Tap(tap.seconds() + later, tap.way());
             // What was to be played before it began to play along is let go.
             if (stroke.seconds() <= now - JUST_NOW) continue;
@@ -234,9 +216,10 @@ final class StandInModel {
 
     /** The strings as they sound when it plays the round. */
     private static float[] rendered(Round round, SimulatedPlayer player) {
-        Timeline played = player.played(Excerpt.of(round.timeline, round.bars), round.speed);
-        var all = new Playback(0, played.seconds(), false, round.speed, false);
-        int frames = (int) ((round.to - round.from + RINGING) * StandInMicrophone.RATE);
+        Timeline played =
+                player.played(Excerpt.of(round.bars().timeline(), round.bars().range()), round.share());
+        var all = new Playback(0, played.seconds(), false, round.share(), false);
+        int frames = (int) ((round.to() - round.from() + RINGING) * StandInMicrophone.RATE);
         float[] both = WaveRendering.of(Music.of(played), all, Mix.of(MixVoice.GUITAR), 1)
                 .render(frames);
         var mono = new float[frames];

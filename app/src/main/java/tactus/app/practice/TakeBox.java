@@ -6,6 +6,7 @@ import java.util.Optional;
 import javafx.scene.layout.VBox;
 import tactus.app.field.Bound;
 import tactus.app.field.ProblemLabel;
+import tactus.core.practice.Round;
 import tactus.core.practice.Take;
 import tactus.words.TakeWords;
 import tactus.words.Words;
@@ -66,7 +67,7 @@ final class TakeBox extends VBox {
     }
 
     /** The round that is played, as far as it is; otherwise the last one. */
-    private void showNow(Optional<TakeModel.Now> now) {
+    private void showNow(Optional<Round.Judged> now) {
         stroke.setText(now.map(each -> TakeWords.stroke(each.last())).orElse(""));
         strip.toComeProperty()
                 .set(now.map(each -> each.due()

@@ -1,7 +1,5 @@
 package tactus.app.practice;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -11,58 +9,39 @@ import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import tactus.app.player.PlayerModel;
-import tactus.app.work.Work;
-import tactus.core.performance.ClickTrack;
-import tactus.core.practice.DueStroke;
-import tactus.core.practice.LiveTake;
+import tactus.core.performance.Heard;
+import tactus.core.practice.PlayedTempo;
+import tactus.core.practice.Round;
 import tactus.core.practice.Take;
 import tactus.core.practice.Tap;
 import tactus.core.stroke.Direction;
 import tactus.core.timeline.BarRange;
-import tactus.core.timeline.TimelineBar;
+import tactus.sound.transport.Transport;
 
 /** What is played along with the bars that go round: each stroke when it comes, and every round as a whole. */
 final class TakeModel {
 
-    /** From this score on a round is clean; ours. */
-    static final int CLEAN_SCORE = 90;
-    /** So long before a round a stroke belongs to it, in seconds; ours. */
-    private static final double EARLY = 0.15;
-    /** Back by so much, in seconds at the song's tempo, is the next round. */
-    private static final double BACK = 0.25;
-
-    /**
-     * The round that is played now.
-     *
-     * @param take what was played of it so far
-     * @param due everything that is due in it
-     * @param last what the last stroke was played for; empty if it belongs to none
-     */
-    record Now(Take take, List<DueStroke> due, Optional<Take.Played> last) {}
-
-    private final Work work;
     private final PlayerModel player;
     private final StandInModel standIn;
     private final ReadOnlyObjectWrapper<Optional<Take>> take =
             new ReadOnlyObjectWrapper<>(this, "take", Optional.empty());
-    private final ReadOnlyObjectWrapper<Optional<Now>> now = new ReadOnlyObjectWrapper<>(this, "now", Optional.empty());
+    private final ReadOnlyObjectWrapper<Optional<Round.Judged>> now =
+            new ReadOnlyObjectWrapper<>(this, "now", Optional.empty());
     private final ReadOnlyIntegerWrapper clean = new ReadOnlyIntegerWrapper(this, "clean");
     private final ReadOnlyBooleanWrapper isEarly = new ReadOnlyBooleanWrapper(this, "early");
-    private final List<Tap> taps = new ArrayList<>();
     private BiConsumer<BarRange, Take> whole = (_, _) -> {};
-    private Optional<BarRange> bars = Optional.empty();
-    private Optional<LiveTake> live = Optional.empty();
-    private double liveSpeed;
-    private int wholeRounds;
-    private double playedSpeed = 1;
-    private double last = Double.NEGATIVE_INFINITY;
     private Runnable around = () -> {};
+    private boolean isRunning;
+    private Optional<Round> round = Optional.empty();
 
-    TakeModel(Work work, PlayerModel player, StandInModel standIn) {
-        this.work = work;
+    private int number;
+    private boolean hasWhole;
+    private double playedSpeed = 1;
+
+    TakeModel(PlayerModel player, StandInModel standIn) {
         this.player = player;
         this.standIn = standIn;
-        standIn.onKey(tap -> take(tap.way(), tap.seconds()));
+        standIn.onKey(this::take);
     }
 
     /** {@code kept} is told of every whole round that a student played. */
@@ -81,18 +60,18 @@ final class TakeModel {
     }
 
     /** The round that is played now, from its first stroke on. */
-    ReadOnlyObjectProperty<Optional<Now>> nowProperty() {
+    ReadOnlyObjectProperty<Optional<Round.Judged>> nowProperty() {
         return now.getReadOnlyProperty();
     }
 
     /** The round that is played now as far as it is, otherwise the last one. */
     Optional<Take> shown() {
-        return now.get().map(Now::take).or(take::get);
+        return now.get().map(Round.Judged::take).or(take::get);
     }
 
     /** At which part of the song's tempo {@link #shown} was played. */
     double shownSpeed() {
-        return now.get().isPresent() ? liveSpeed : playedSpeed;
+        return round.filter(_ -> now.get().isPresent()).map(Round::share).orElse(playedSpeed);
     }
 
     /** How many clean rounds there were in a row. */
@@ -106,15 +85,15 @@ final class TakeModel {
     }
 
     boolean isRunning() {
-        return bars.isPresent();
+        return isRunning;
     }
 
-    /** Listens to what is played along with {@code range}, which goes round from now on. */
-    void begin(BarRange range) {
+    /** Listens to what is played along with the bars that the player begins with. */
+    void begin() {
         isEarly.set(false);
-        last = Double.NEGATIVE_INFINITY;
-        bars = Optional.of(range);
-        wholeRounds = 0;
+        isRunning = true;
+        number = 0;
+        hasWhole = false;
         anew();
     }
 
@@ -133,116 +112,74 @@ final class TakeModel {
 
     /** Takes a stroke that was so many seconds ago. */
     void tap(Optional<Direction> way, double ago) {
-        isEarly.set(bars.isEmpty());
-        if (bars.isEmpty()) return;
-        player.secondsNow().ifPresent(seconds -> take(way, (seconds - start()) / speed() - ago));
+        isEarly.set(!isRunning);
+        if (isRunning) player.place().ifPresent(place -> take(new Tap(played(place) - ago, way)));
     }
 
-    private void take(Optional<Direction> way, double seconds) {
-        // At another tempo everything before lies elsewhere.
-        if (live.isPresent() && liveSpeed != speed()) drop();
-        var tap = new Tap(seconds, way);
-        taps.add(tap);
-        LiveTake judging = live();
-        Optional<Take.Played> what = judging.tap(tap);
-        // A stroke just before the end is the next round's first.
-        if (what.isEmpty() && seconds > seconds(bars.orElseThrow().to() + 1) - EARLY) return;
-        now.set(Optional.of(new Now(judging.until(seconds), judging.due(), what)));
+    private double played(Transport.Place place) {
+        return PlayedTempo.of(bars().timeline(), speed()).played(place.at());
     }
 
-    private LiveTake live() {
-        if (live.isEmpty()) {
-            liveSpeed = speed();
-            live = Optional.of(new LiveTake(due()));
-        }
-        return live.get();
+    private void take(Tap tap) {
+        Optional<Round.Judged> judged = current().tap(tap);
+        if (judged.isPresent()) now.set(judged);
     }
 
-    private List<DueStroke> due() {
-        BarRange range = bars.orElseThrow();
-        return DueStroke.of(work.timeline(), range.from(), range.to(), speed());
+    private Heard.Bars bars() {
+        return player.bars().orElseThrow();
+    }
+
+    /** The round as its bars are played now: at another tempo everything before lies elsewhere. */
+    private Round current() {
+        if (round.filter(begun -> begun.share() != speed()).isPresent()) drop();
+        Heard.Bars bars = bars();
+        Round current = round.map(begun -> begun.bars() == bars ? begun : begun.with(bars))
+                .orElseGet(() -> new Round(
+                        bars, speed(), player.loopModel().breathProperty().get()));
+        round = Optional.of(current);
+        return current;
     }
 
     private double speed() {
         return player.speedProperty().get();
     }
 
-    private double start() {
-        return work.timeline().bar(1).map(TimelineBar::seconds).orElse(0.0);
-    }
-
-    /** A round is over when the player is back at its start, or at the bar to breathe before it. */
+    /** Follows the player, round after round. */
     void listen() {
-        if (bars.isEmpty() || !player.isPlaying()) return;
-        double seconds = player.secondsNow().orElse(last);
-        if (seconds < last - BACK) {
-            double back = seconds(bars.get().to() + 1) - seconds(bars.get().from()) + breath();
-            List<Tap> early = judge();
-            standIn.around(back);
-            early.forEach(tap -> take(tap.way(), tap.seconds() - back));
-            double before = speed();
-            around.run();
-            if (speed() != before) standIn.rest();
-        }
-        if (standIn.playsProperty().get()) standIn.listen(round(), (seconds - start()) / speed());
-        last = seconds;
+        if (!isRunning || !player.isPlaying()) return;
+        player.place().ifPresent(place -> {
+            if (place.round() > number) over();
+            number = place.round();
+            if (standIn.playsProperty().get()) standIn.listen(current(), played(place));
+        });
     }
 
-    private StandInModel.Round round() {
-        BarRange range = bars.orElseThrow();
-        return new StandInModel.Round(
-                work.timeline(), range, due(), seconds(range.from()), seconds(range.to() + 1), speed(), breath() == 0);
+    private void over() {
+        Round played = current();
+        Round.Over over = played.over();
+        over.take().ifPresent(judged -> keep(judged, over.isClean()));
+        drop();
+        standIn.around(played.next());
+        over.early().forEach(this::take);
+        double before = speed();
+        around.run();
+        if (speed() != before) standIn.rest();
     }
 
-    /** How long the bar to breathe before a round is, in seconds as they are played; 0 if there is none. */
-    private double breath() {
-        if (!player.loopModel().breathProperty().get()) return 0;
-        return work.timeline()
-                .bar(bars.orElseThrow().from())
-                .map(bar -> ClickTrack.countInSeconds(work.timeline(), bar) / speed())
-                .orElse(0.0);
+    private void keep(Take judged, boolean isClean) {
+        hasWhole = true;
+        show(judged);
+        clean.set(isClean ? clean.get() + 1 : 0);
+        if (!standIn.playsProperty().get()) whole.accept(bars().range(), judged);
     }
 
     /** The player has stopped. A round that is broken off is shown only if none was played to its end before it. */
     void end() {
-        if (bars.isEmpty()) return;
-        if (wholeRounds == 0) now.get().ifPresent(each -> show(each.take()));
+        if (!isRunning) return;
+        if (!hasWhole) now.get().ifPresent(each -> show(each.take()));
         drop();
-        bars = Optional.empty();
+        isRunning = false;
         standIn.rest();
-    }
-
-    /** When a bar begins, or the song ends, at the tempo that is played, from the start of bar 1. */
-    private double seconds(int bar) {
-        double at = work.timeline()
-                .bar(bar)
-                .map(TimelineBar::seconds)
-                .orElse(work.timeline().seconds());
-        return (at - start()) / speed();
-    }
-
-    /**
-     * Judges a round that was played to its end.
-     *
-     * @return what came just before its end and belongs to none of its strokes: it was meant for the next round
-     */
-    private List<Tap> judge() {
-        double end = seconds(bars.orElseThrow().to() + 1);
-        List<DueStroke> due = due();
-        List<Double> extra = Take.of(due, taps).extra();
-        List<Tap> early = taps.stream()
-                .filter(tap -> tap.seconds() > end - EARLY && extra.contains(tap.seconds()))
-                .toList();
-        taps.removeAll(early);
-        if (!taps.isEmpty()) {
-            Take judged = Take.of(due, taps);
-            wholeRounds++;
-            show(judged);
-            clean.set(judged.score() >= CLEAN_SCORE ? clean.get() + 1 : 0);
-            if (!standIn.playsProperty().get()) whole.accept(bars.orElseThrow(), judged);
-        }
-        drop();
-        return early;
     }
 
     private void show(Take judged) {
@@ -251,8 +188,7 @@ final class TakeModel {
     }
 
     private void drop() {
-        taps.clear();
-        live = Optional.empty();
+        round = Optional.empty();
         now.set(Optional.empty());
     }
 }

@@ -33,6 +33,7 @@ import tactus.core.stroke.Hand;
 import tactus.core.stroke.Pick;
 import tactus.core.stroke.Role;
 import tactus.core.time.Length;
+import tactus.core.time.SongSeconds;
 import tactus.sound.transport.Transport;
 
 /** What the bench decides, without a window. */
@@ -205,7 +206,7 @@ class BenchModelsTest {
         parts.taps().startOrStop();
         double beat = 60.0 / 92;
         for (double at : new double[] {-2, -0.02, beat, 1.5 * beat, 2.5 * beat, 3.03 * beat}) {
-            when(transport.seconds()).thenReturn(Optional.of(at));
+            when(transport.place()).thenReturn(Optional.of(new Transport.Place(0, new SongSeconds(at))));
             parts.taps().tap(at > 1 ? Optional.of(Direction.UP) : Optional.empty());
         }
         assertEquals(5, parts.taps().tapsProperty().get().orElseThrow().hits().size());

@@ -18,10 +18,13 @@ import tactus.app.demo.DemoSong;
 import tactus.app.work.Work;
 import tactus.core.pattern.Pattern;
 import tactus.core.pattern.PatternId;
+import tactus.core.performance.PatternAlone;
 import tactus.core.section.Except;
 import tactus.core.section.PassChoice;
 import tactus.core.section.Stretch;
 import tactus.core.song.Song;
+import tactus.core.time.SongSeconds;
+import tactus.core.timeline.BarRange;
 import tactus.core.timeline.TimelineBar;
 import tactus.sound.score.Playback;
 import tactus.sound.score.Score;
@@ -45,7 +48,7 @@ class PlayerModelTest {
     private void at(double seconds) {
         when(transport.isPlaying()).thenReturn(true);
         when(transport.isSilent()).thenReturn(Optional.of(true));
-        when(transport.seconds()).thenReturn(Optional.of(seconds));
+        when(transport.place()).thenReturn(Optional.of(new Transport.Place(0, new SongSeconds(seconds))));
         player.tick();
     }
 
@@ -99,14 +102,14 @@ class PlayerModelTest {
     void barsThatAreAskedForAreThoseOfTheSongWhateverTheLoopIsWithout() {
         work.begin(DemoSong.LAST_CHAIR_WALTZ.song());
         int last = work.timeline().barsOf(3, 3).getLast().number();
-        player.playBars(last - 3, last);
+        player.playBars(new BarRange(last - 3, last));
         List<Double> clicks = player.clicks();
         Playback song = played();
         player.stop();
         clearInvocations(transport);
         player.loopsProperty().set(true);
         player.withoutExceptionsProperty().set(true);
-        player.playBars(last - 3, last);
+        player.playBars(new BarRange(last - 3, last));
         assertEquals(clicks, player.clicks());
         assertEquals(song, played());
     }
@@ -271,7 +274,7 @@ class PlayerModelTest {
 
     @Test
     void thePatternIsHeardOnAChordOfTheSectionThatPlaysIt() {
-        var preview = PatternPreview.of(work.song(), pattern("driving-eighths"));
+        var preview = PatternAlone.of(work.song(), pattern("driving-eighths"));
         assertEquals(
                 List.of("F"),
                 preview.spans().stream().map(span -> span.chord()).distinct().toList());

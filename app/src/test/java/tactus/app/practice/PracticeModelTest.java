@@ -23,8 +23,11 @@ import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.practice.DueStroke;
 import tactus.core.practice.LadderStep;
+import tactus.core.practice.Round;
 import tactus.core.practice.Skill;
 import tactus.core.practice.Take;
+import tactus.core.time.SongSeconds;
+import tactus.core.timeline.BarRange;
 import tactus.core.timeline.TimelineBar;
 import tactus.sound.device.AudioIn;
 import tactus.sound.device.MidiIn;
@@ -51,8 +54,14 @@ class PracticeModelTest {
         model.refresh();
     }
 
+    private int rounds;
+    private double last;
+
+    /** Back at the beginning is the next round. */
     private void at(double seconds) {
-        when(transport.seconds()).thenReturn(Optional.of(seconds));
+        if (seconds < last - 0.25) rounds++;
+        last = seconds;
+        when(transport.place()).thenReturn(Optional.of(new Transport.Place(rounds, new SongSeconds(seconds))));
         player.tick();
     }
 
@@ -242,7 +251,7 @@ class PracticeModelTest {
                 DueStroke.of(work.timeline(), step.bars().from(), step.bars().to(), speed);
         at(start + (due.get(0).seconds() + 0.05) * speed);
         model.tap(due.get(0).way());
-        TakeModel.Now now = model.takes().nowProperty().get().orElseThrow();
+        Round.Judged now = model.takes().nowProperty().get().orElseThrow();
         assertEquals(0.05, now.last().orElseThrow().late().getAsDouble(), 1e-6);
         assertEquals(1, now.take().strokes().size());
         assertEquals(due.size(), now.due().size());
@@ -265,7 +274,7 @@ class PracticeModelTest {
         model.standIn().playsProperty().set(true);
         model.play();
         pictures(-0.2, 0.5);
-        TakeModel.Now now = model.takes().nowProperty().get().orElseThrow();
+        Round.Judged now = model.takes().nowProperty().get().orElseThrow();
         assertTrue(now.take().strokes().size() > 1
                 && now.take().strokes().size() < now.due().size());
         assertEquals(60, now.take().meanMs(), 6);
@@ -291,7 +300,7 @@ class PracticeModelTest {
     @Test
     void barsThatTheSongNoLongerHasDoNotGoRound() {
         assertEquals(Optional.empty(), model.loopBars("97-100"));
-        assertEquals("97-100", model.looped().orElseThrow().toString());
+        assertEquals(new BarRange(97, 100), model.looped().orElseThrow().range());
         work.change("edit.order", song -> song.withOrder(song.order().subList(0, 2)));
         model.refresh();
         assertTrue(model.ownBarsProperty().get().isEmpty());

@@ -3,18 +3,21 @@ package tactus.app.practice;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.util.Arrays;
-import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
+import tactus.core.pattern.Pattern;
+import tactus.core.pattern.PatternId;
+import tactus.core.performance.Heard;
+import tactus.core.performance.PatternAlone;
 import tactus.core.practice.DueStroke;
+import tactus.core.practice.Round;
 import tactus.core.practice.Skill;
 import tactus.core.song.Song;
-import tactus.core.stroke.Direction;
+import tactus.core.time.Meter;
+import tactus.core.time.Tempo;
 import tactus.core.timeline.BarRange;
-import tactus.core.timeline.Timeline;
 
 class StandInModelTest {
 
@@ -29,13 +32,14 @@ class StandInModelTest {
         var struck = new LinkedBlockingQueue<Long>();
         try (var _ = model.instrument().listen(struck::add)) {
             long zero = System.nanoTime();
-            StandInModel.Round round = round(0.5, 0.7, 0.9);
+            Round round = round("----ddd-");
             model.listen(round, -0.02, zero - SECOND / 50);
             model.listen(round, 0, zero);
             long later = zero + SECOND / 3;
             model.listen(round, 0.01, later + SECOND / 100);
             model.listen(round, 0.02, later + SECOND / 50);
-            for (double due : List.of(0.5, 0.7, 0.9)) {
+            for (DueStroke stroke : round.due()) {
+                double due = stroke.seconds();
                 long heard = struck.poll(20, TimeUnit.SECONDS);
                 assertTrue(heard >= later + (long) (due * SECOND) - SECOND / 1000, "due at " + due);
             }
@@ -44,11 +48,13 @@ class StandInModelTest {
         }
     }
 
-    private static StandInModel.Round round(double... due) {
-        List<DueStroke> strokes = Arrays.stream(due)
-                .mapToObj(at -> new DueStroke(1, "1", Optional.of(Direction.DOWN), at, "C", Optional.empty()))
-                .toList();
+    /** A bar at 120 a minute, round and round. */
+    private static Round round(String line) {
         Song song = Song.empty("March");
-        return new StandInModel.Round(Timeline.of(song), new BarRange(1, 1), strokes, 0, 2, 1, false);
+        Song quick =
+                song.withFacts(song.facts().withTempo(Tempo.of(120, song.facts().meter())));
+        var pattern =
+                Pattern.empty(new PatternId("march"), "March", Meter.of(4, 4)).withLine(line);
+        return new Round(new Heard.Bars(PatternAlone.of(quick, pattern), new BarRange(1, 1)), 1, true);
     }
 }

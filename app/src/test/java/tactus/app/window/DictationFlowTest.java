@@ -203,8 +203,11 @@ class DictationFlowTest extends WindowTest {
         press(SPACE);
         assertTrue(robot.lookup("#tap-pad").query().isFocused());
         assertTrue(text(".tap-pad .label").startsWith("Listen"), text(".tap-pad .label"));
-        await(() ->
-                window.player().secondsNow().filter(at -> at > 0 && at < 0.5).isPresent());
+        await(() -> window.player()
+                .place()
+                .map(place -> place.at().value())
+                .filter(at -> at > 0 && at < 0.5)
+                .isPresent());
         press(D);
         await(() -> text("#tap-errors").startsWith("1 tap, "));
         press(SPACE);

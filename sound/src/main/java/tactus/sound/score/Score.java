@@ -314,6 +314,21 @@ public final class Score {
         return playback.from() + (double) (breathes ? inRound - round : inRound) / RATE * playback.speed();
     }
 
+    /**
+     * Which time the part is played at {@code frame}, from 0; a breath belongs to the round behind it. What goes round more
+     * often than it is laid goes on counting.
+     */
+    public int round(long frame) {
+        if (frame < start || !playback.loops()) return 0;
+        int rounds = (int) ((frame - start) / round);
+        return breath > 0 && (frame - start) % round >= round - breath ? rounds + 1 : rounds;
+    }
+
+    /** How many rounds are laid before it begins anew. */
+    public int rounds() {
+        return (int) ((end - start) / round);
+    }
+
     /** The frame at which this score is where {@code other}, another form of the same song, is at {@code frame}. */
     public long frameLike(Score other, long frame) {
         return frameAt(other.seconds(frame) / other.secondsInWhole * secondsInWhole);

@@ -1,11 +1,13 @@
 package tactus.sound.transport;
 
+import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.concurrent.locks.LockSupport;
 import java.util.function.LongSupplier;
 import java.util.function.Supplier;
 import tactus.core.performance.Mix;
+import tactus.core.time.SongSeconds;
 import tactus.sound.device.AudioOut;
 import tactus.sound.score.Score;
 import tactus.sound.synth.Band;
@@ -17,6 +19,18 @@ import tactus.sound.synth.Pcm;
  */
 public final class Transport implements AutoCloseable {
 
+    /**
+     * Where in what goes round one is.
+     *
+     * @param round from 0; the bar to breathe belongs to the round behind it
+     */
+    public record Place(int round, SongSeconds at) {
+
+        public Place {
+            Objects.requireNonNull(at);
+        }
+    }
+
     /** What the thread is to do; a new one replaces the last. */
     private record Order(Score score, boolean continues) {}
 
@@ -27,6 +41,8 @@ public final class Transport implements AutoCloseable {
     private static final long MISSED = Score.RATE / 100;
 
     private static final long SECOND = 1_000_000_000L;
+    /** Rounds and frames that were heard are one number, so that they are read together; a part has fewer frames than this. */
+    private static final long FRAMES = 1L << 40;
 
     private final Supplier<AudioOut> device;
     private final LongSupplier nanos;
@@ -47,6 +63,9 @@ public final class Transport implements AutoCloseable {
 
     private long frame;
     private int event;
+    /** The round in which the score began, as often as it began anew. */
+    private long rounds;
+
     private boolean looped;
     private long wroteAt;
     private long left;
@@ -97,16 +116,21 @@ public final class Transport implements AutoCloseable {
         return order.get() != null;
     }
 
-    /** Where in the song one is, in seconds at the song's tempo; before the part's start while counting in. */
-    public Optional<Double> seconds() {
+    /** Where one is; before the part's start while counting in. Empty if nothing is played. */
+    public Optional<Place> place() {
         Order now = order.get();
         if (now == null) return Optional.empty();
         // A changed form is heard from its first block on; until then one is where the last form is.
         Score score = now.continues && heardIn != null ? heardIn : now.score;
-        if (!now.continues && heardIn != score) return Optional.of(score.seconds(0));
+        if (!now.continues && heardIn != score) return Optional.of(place(score, 0, 0));
         // The place is known once a block; in between the clock goes on, as far as the device has something to play.
         long since = (nanos.getAsLong() - heardAt) * Score.RATE / SECOND;
-        return Optional.of(score.seconds(heard + Math.clamp(since, 0, Math.max(BLOCK, ahead))));
+        long both = heard;
+        return Optional.of(place(score, both / FRAMES, both % FRAMES + Math.clamp(since, 0, Math.max(BLOCK, ahead))));
+    }
+
+    private static Place place(Score score, long rounds, long frame) {
+        return new Place((int) rounds + score.round(frame), new SongSeconds(score.seconds(frame)));
     }
 
     /** How loud, from 0 to 1. Starts quiet, for the sake of ears on headphones. */
@@ -166,10 +190,12 @@ public final class Transport implements AutoCloseable {
         }
         boolean goesOn = next.continues && before != null;
         if (goesOn) {
+            rounds += before.score.round(frame);
             frame = Math.clamp(next.score.frameLike(before.score, frame), 0, next.score.end() - 1);
         } else {
             band.reset();
             frame = 0;
+            rounds = 0;
             looped = false;
         }
         event = next.score.eventAt(frame);
@@ -188,9 +214,10 @@ public final class Transport implements AutoCloseable {
         frame += missed;
         missed = 0;
         if (frame >= score.end()) {
-            long round = score.end() - score.start();
+            long laid = score.end() - score.start();
             boolean goesRound = score.playback().loops();
-            frame = goesRound ? score.start() + (frame - score.start()) % round : score.end() - 1;
+            if (goesRound) rounds += (frame - score.start()) / laid * score.rounds();
+            frame = goesRound ? score.start() + (frame - score.start()) % laid : score.end() - 1;
             looped |= goesRound;
         }
         event = score.eventAt(frame);
@@ -205,18 +232,21 @@ public final class Transport implements AutoCloseable {
         if (frame >= score.end() && score.playback().loops()) {
             frame = score.start();
             event = score.eventAt(frame);
+            rounds += score.rounds();
             looped = true;
         }
-        heard = heardFrame(score);
+        heard = heard(score);
         heardIn = score;
         ahead = left;
         heardAt = nanos.getAsLong();
     }
 
-    private long heardFrame(Score score) {
+    /** What the device plays now of what was given to it. */
+    private long heard(Score score) {
         long at = frame - out.pending();
-        if (looped && at < score.start()) at += score.end() - score.start();
-        return Math.max(0, at);
+        boolean isBefore = looped && at < score.start();
+        if (isBefore) at += score.end() - score.start();
+        return FRAMES * (isBefore ? rounds - score.rounds() : rounds) + Math.max(0, at);
     }
 
     private void ringOut() {

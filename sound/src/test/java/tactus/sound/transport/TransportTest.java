@@ -6,12 +6,14 @@ import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.time.Duration;
+import java.util.Optional;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import tactus.core.performance.HeardBars;
 import tactus.core.timeline.Timeline;
 import tactus.sound.SoundFixture;
 import tactus.sound.device.AudioOut;
@@ -82,7 +84,7 @@ class TransportTest {
     }
 
     private double seconds() {
-        return transport.seconds().orElseThrow();
+        return transport.place().orElseThrow().at().value();
     }
 
     @AfterEach
@@ -138,7 +140,7 @@ class TransportTest {
         transport.play(score(3, 4, false, 1));
         out.blocks.release(BLOCKS_A_SECOND + 2);
         until(() -> !transport.isPlaying());
-        assertTrue(transport.seconds().isEmpty());
+        assertTrue(transport.place().isEmpty());
     }
 
     @Test
@@ -147,6 +149,71 @@ class TransportTest {
         out.pass(BLOCKS_A_SECOND * 5 / 2);
         until(() -> Math.abs(seconds() - 2.5) < 0.05);
         assertTrue(transport.isPlaying());
+    }
+
+    private int round() {
+        return transport.place().orElseThrow().round();
+    }
+
+    @Test
+    void roundsAreCountedAsTheyAreHeard() {
+        transport.play(score(2, 3, true, 1));
+        assertEquals(0, round());
+        out.pass(BLOCKS_A_SECOND / 2);
+        assertEquals(0, round());
+        out.pass(BLOCKS_A_SECOND * 2);
+        until(() -> round() == 2);
+        assertEquals(2.5, seconds(), 0.05);
+        transport.play(score(0, 4, true, 1));
+        until(() -> round() == 0);
+    }
+
+    @Test
+    void aRoundThatWasMissedInAStallCountsToo() {
+        transport.play(score(2, 3, true, 1));
+        out.pass(20);
+        out.stall = 3_000_000_000L;
+        out.pass(20);
+        until(() -> round() == 3);
+    }
+
+    /** At another speed it is the same round, and goes on being counted. */
+    @Test
+    void anotherSpeedIsNoOtherRound() {
+        transport.play(score(2, 3, true, 1));
+        out.pass(BLOCKS_A_SECOND * 3 / 2);
+        until(() -> round() == 1);
+        transport.replace(score(2, 3, true, 0.5));
+        out.pass(10);
+        until(() -> Math.abs(seconds() - 2.56) < 0.05);
+        assertEquals(1, round());
+        out.pass(BLOCKS_A_SECOND);
+        until(() -> round() == 2);
+    }
+
+    /** Two bars of two seconds, each heard and silent in turn: two rounds are laid, and each is one. */
+    @Test
+    void roundsInWhichOtherBarsAreSilentAreCountedEach() {
+        var playback = new Playback(0, 2, true, 1, false, false, Optional.of(new HeardBars(1)));
+        Score score = Score.of(timeline, playback);
+        assertEquals(2, score.rounds());
+        transport.play(score);
+        for (int round = 0; round < 5; round++) {
+            int now = round;
+            until(() -> round() == now);
+            out.pass(BLOCKS_A_SECOND * 2 + 1);
+        }
+    }
+
+    /** The bar to breathe is counted in for the round behind it. */
+    @Test
+    void aBarToBreatheBelongsToTheRoundBehindIt() {
+        Score score = Score.of(timeline, new Playback(0, 2, true, 1, false, true, Optional.empty()));
+        assertEquals(0, score.round(Score.RATE * 2 - 100));
+        assertEquals(1, score.round(Score.RATE * 2 + 100));
+        assertTrue(score.seconds(Score.RATE * 2 + 100) < 0);
+        assertEquals(1, score.round(Score.RATE * 4 + 100));
+        assertEquals(0, score.seconds(Score.RATE * 4), 1e-6);
     }
 
     @Test
@@ -192,7 +259,7 @@ class TransportTest {
         out.pass(10);
         transport.stop();
         assertFalse(transport.isPlaying());
-        assertTrue(transport.seconds().isEmpty());
+        assertTrue(transport.place().isEmpty());
     }
 
     @Test

@@ -1,4 +1,4 @@
-package tactus.app.player;
+package tactus.core.performance;
 
 import java.util.Collections;
 import java.util.List;
@@ -17,14 +17,14 @@ import tactus.core.time.Length;
 import tactus.core.timeline.Timeline;
 
 /** One round of a pattern on a chord, laid out like a song so that it can be heard. */
-final class PatternPreview {
+public final class PatternAlone {
 
     private static final Chord FALLBACK = new Chord("E", Voicing.parse("022100"));
 
-    private PatternPreview() {}
+    private PatternAlone() {}
 
     /** Lays {@code pattern} out on the first chord that the song plays it on, at the song's tempo. */
-    static Timeline of(Song song, Pattern pattern) {
+    public static Timeline of(Song song, Pattern pattern) {
         Chord chord = chordFor(song, pattern).orElse(FALLBACK);
         int inBar = pattern.meter().beats().size();
         int bars = (pattern.beats() + inBar - 1) / inBar;
@@ -69,10 +69,5 @@ final class PatternPreview {
                 .flatMap(span -> song.chord(span.chord()).stream())
                 .findFirst()
                 .or(() -> song.chords().stream().findFirst());
-    }
-
-    /** The beats of {@code pattern} with nothing played on them. */
-    static Pattern silent(Pattern pattern) {
-        return Pattern.empty(pattern.id(), pattern.name(), pattern.frame());
     }
 }
