@@ -21,6 +21,7 @@ import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import com.tngtech.archunit.library.dependencies.SliceAssignment;
 import com.tngtech.archunit.library.dependencies.SliceIdentifier;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import tactus.app.place.Place;
@@ -72,7 +73,7 @@ class ArchitectureTest {
             .that()
             .resideInAPackage("tactus.core..")
             .and()
-            .resideOutsideOfPackage("tactus.core.logbook..")
+            .resideOutsideOfPackage("tactus.core.taught.logbook..")
             .should()
             .dependOnClassesThat()
             .resideInAPackage("java.time..");
@@ -125,14 +126,42 @@ class ArchitectureTest {
 
     @ArchTest
     static final ArchRule packagesFormNoCycles =
-            slices().matching("tactus.(*).(*)..").should().beFreeOfCycles();
+            slices().matching("tactus.(**)").should().beFreeOfCycles();
+
+    /** From the ground up: each storey of the core stands on those before it. */
+    private static final List<String> STOREYS =
+            List.of("ground", "music", "patterns", "written", "laid", "reading", "counsel", "taught");
+
+    @ArchTest
+    static void noStoreyOfTheCoreKnowsOneAbove(JavaClasses all) {
+        for (int storey = 0; storey < STOREYS.size(); storey++) {
+            String[] above = STOREYS.subList(storey + 1, STOREYS.size()).stream()
+                    .map(each -> "tactus.core." + each + "..")
+                    .toArray(String[]::new);
+            noClasses()
+                    .that()
+                    .resideInAPackage("tactus.core." + STOREYS.get(storey) + "..")
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAnyPackage(above)
+                    .check(all);
+        }
+    }
+
+    @ArchTest
+    static final ArchRule everyRoomOfTheCoreIsInAStorey = classes()
+            .that()
+            .resideInAPackage("tactus.core..")
+            .should()
+            .resideInAnyPackage(
+                    STOREYS.stream().map(each -> "tactus.core." + each + "..").toArray(String[]::new));
 
     /** The timeline is built in steps, each of which knows only those before it. */
     @ArchTest
     static final ArchRule classesOfTheTimelineFormNoCycles = slices().assignedFrom(new SliceAssignment() {
                 @Override
                 public SliceIdentifier getIdentifierOf(JavaClass each) {
-                    if (!each.getPackageName().equals("tactus.core.timeline")) return SliceIdentifier.ignore();
+                    if (!each.getPackageName().equals("tactus.core.laid.timeline")) return SliceIdentifier.ignore();
                     return SliceIdentifier.of(each.getName().replaceFirst("\\$.*", ""));
                 }
 

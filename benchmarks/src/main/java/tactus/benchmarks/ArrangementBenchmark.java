@@ -14,15 +14,15 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import tactus.core.pattern.PatternId;
-import tactus.core.rule.Play;
-import tactus.core.rule.Rule;
-import tactus.core.rule.Where;
-import tactus.core.section.Except;
-import tactus.core.snag.Snag;
-import tactus.core.snag.Snags;
-import tactus.core.song.Song;
-import tactus.core.timeline.Timeline;
+import tactus.core.counsel.snag.Snag;
+import tactus.core.counsel.snag.Snags;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.patterns.pattern.PatternId;
+import tactus.core.written.rule.Play;
+import tactus.core.written.rule.Rule;
+import tactus.core.written.rule.Where;
+import tactus.core.written.section.Except;
+import tactus.core.written.song.Song;
 import tactus.words.Words;
 
 /**

@@ -3,8 +3,8 @@ package tactus.benchmarks;
 import java.util.Collections;
 import java.util.List;
 import tactus.app.demo.DemoSong;
-import tactus.core.section.SectionId;
-import tactus.core.song.Song;
+import tactus.core.written.section.SectionId;
+import tactus.core.written.song.Song;
 
 /** The first demo song played as often as a number of bars needs. */
 final class LongSong {

@@ -18,11 +18,11 @@ import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
 import tactus.app.demo.DemoSong;
 import tactus.app.hand.HandView;
-import tactus.core.pattern.Pattern;
-import tactus.core.pattern.PatternId;
-import tactus.core.picture.Frame;
-import tactus.core.picture.HandPicture;
-import tactus.core.picture.Passage;
+import tactus.core.laid.picture.Frame;
+import tactus.core.laid.picture.HandPicture;
+import tactus.core.laid.picture.Passage;
+import tactus.core.patterns.pattern.Pattern;
+import tactus.core.patterns.pattern.PatternId;
 
 /**
  * The large picture of a bar of sixteenths, 960 by 330: laying it out, and the whole way to pixels

@@ -12,7 +12,7 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import tactus.app.demo.DemoSong;
-import tactus.core.timeline.Timeline;
+import tactus.core.laid.timeline.Timeline;
 import tactus.sound.score.Score;
 import tactus.sound.wave.WaveRendering;
 

@@ -11,10 +11,10 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import tactus.core.snag.Snag;
-import tactus.core.snag.Snags;
-import tactus.core.song.Song;
-import tactus.core.timeline.Timeline;
+import tactus.core.counsel.snag.Snag;
+import tactus.core.counsel.snag.Snags;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.written.song.Song;
 import tactus.words.Words;
 
 /** Laying out a song of 500 bars, and finding its snags. Aim: under 2 ms for the timeline. */

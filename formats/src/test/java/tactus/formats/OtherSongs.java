@@ -11,10 +11,10 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Consumer;
 import java.util.function.Function;
-import tactus.core.pattern.PatternId;
-import tactus.core.section.SectionId;
-import tactus.core.song.Song;
-import tactus.core.time.Length;
+import tactus.core.music.time.Length;
+import tactus.core.patterns.pattern.PatternId;
+import tactus.core.written.section.SectionId;
+import tactus.core.written.song.Song;
 
 /**
  * Songs that differ from one in a single fact each, for every fact that a song has: found by walking its types, so that a new

@@ -2,20 +2,20 @@ package tactus.sound;
 
 import java.util.List;
 import java.util.Optional;
-import tactus.core.harmony.Chord;
-import tactus.core.harmony.Span;
-import tactus.core.harmony.SpanLength;
-import tactus.core.pattern.Pattern;
-import tactus.core.pattern.PatternId;
-import tactus.core.rule.Where;
-import tactus.core.section.Section;
-import tactus.core.section.SectionId;
-import tactus.core.shape.Voicing;
-import tactus.core.song.Assignment;
-import tactus.core.song.Song;
-import tactus.core.time.Meter;
-import tactus.core.time.Tempo;
-import tactus.core.timeline.Timeline;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.music.shape.Voicing;
+import tactus.core.music.time.Meter;
+import tactus.core.music.time.Tempo;
+import tactus.core.patterns.pattern.Pattern;
+import tactus.core.patterns.pattern.PatternId;
+import tactus.core.written.harmony.Chord;
+import tactus.core.written.harmony.Span;
+import tactus.core.written.harmony.SpanLength;
+import tactus.core.written.rule.Where;
+import tactus.core.written.section.Section;
+import tactus.core.written.section.SectionId;
+import tactus.core.written.song.Assignment;
+import tactus.core.written.song.Song;
 import tactus.sound.wave.WaveRendering;
 
 /** Bars of one chord at 120. */

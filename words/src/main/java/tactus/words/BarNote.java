@@ -6,18 +6,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import tactus.core.rule.FormChoice;
-import tactus.core.rule.Pace;
-import tactus.core.rule.Raise;
-import tactus.core.rule.Swell;
-import tactus.core.rule.What;
-import tactus.core.sentence.RuleSentence;
-import tactus.core.time.TempoMap;
-import tactus.core.timeline.Margin;
-import tactus.core.timeline.Timeline;
-import tactus.core.timeline.TimelineBar;
-import tactus.core.timeline.TimelineCue;
-import tactus.core.timeline.TimelineSpan;
+import tactus.core.laid.timeline.Margin;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.laid.timeline.TimelineBar;
+import tactus.core.laid.timeline.TimelineCue;
+import tactus.core.laid.timeline.TimelineSpan;
+import tactus.core.music.time.TempoMap;
+import tactus.core.reading.sentence.RuleSentence;
+import tactus.core.written.rule.FormChoice;
+import tactus.core.written.rule.Pace;
+import tactus.core.written.rule.Raise;
+import tactus.core.written.rule.Swell;
+import tactus.core.written.rule.What;
 
 /** What is written above a bar: how loud it gets, events and forms that begin, a pause, a second guitar, cues. */
 public final class BarNote {

@@ -1,8 +1,8 @@
 package tactus.words;
 
 import java.util.Optional;
-import tactus.core.song.Aspect;
-import tactus.core.song.Facts;
+import tactus.core.written.song.Aspect;
+import tactus.core.written.song.Facts;
 
 /** A song's facts in words. */
 public final class FactWords {

@@ -5,16 +5,16 @@ import java.util.List;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import tactus.core.harmony.Chord;
-import tactus.core.harmony.ChordMove;
-import tactus.core.pattern.FingerMove;
-import tactus.core.pattern.PatternId;
-import tactus.core.rhythm.CellWords;
-import tactus.core.section.SectionId;
-import tactus.core.sentence.HintSentence;
-import tactus.core.song.Hint;
-import tactus.core.song.HintPlace;
-import tactus.core.song.Song;
+import tactus.core.patterns.pattern.FingerMove;
+import tactus.core.patterns.pattern.PatternId;
+import tactus.core.patterns.rhythm.CellWords;
+import tactus.core.reading.sentence.HintSentence;
+import tactus.core.written.harmony.Chord;
+import tactus.core.written.harmony.ChordMove;
+import tactus.core.written.section.SectionId;
+import tactus.core.written.song.Hint;
+import tactus.core.written.song.HintPlace;
+import tactus.core.written.song.Song;
 
 /** Hints as they stand beside what they are about, on the screen, on the stand and on the sheet. */
 public final class HintWords {

@@ -13,7 +13,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import tactus.core.language.Lexicon;
+import tactus.core.ground.language.Lexicon;
 
 /**
  * What the program says in one language, by keys, and the words that it reads. Messages are in the JDK's

@@ -1,7 +1,7 @@
 package tactus.words;
 
 import java.util.List;
-import tactus.core.chord.NameGuess;
+import tactus.core.music.chord.NameGuess;
 
 /** Why a chord is called so, as a sentence: {@code The fifth is left out; E, the major third, lies lowest.} */
 public final class NameWords {

@@ -4,14 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import tactus.core.harmony.Chord;
-import tactus.core.pattern.Pattern;
-import tactus.core.rule.Rule;
-import tactus.core.section.Section;
-import tactus.core.song.Aspect;
-import tactus.core.song.Overlay;
-import tactus.core.song.Song;
-import tactus.core.song.Version;
+import tactus.core.patterns.pattern.Pattern;
+import tactus.core.written.harmony.Chord;
+import tactus.core.written.rule.Rule;
+import tactus.core.written.section.Section;
+import tactus.core.written.song.Aspect;
+import tactus.core.written.song.Overlay;
+import tactus.core.written.song.Song;
+import tactus.core.written.song.Version;
 
 /** What else is other in the version that is shown, a sentence each. */
 public final class OverlayWords {

@@ -5,9 +5,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
-import tactus.core.logbook.DatedPlan;
-import tactus.core.practice.PlanChange;
-import tactus.core.practice.PracticePlan;
+import tactus.core.taught.logbook.DatedPlan;
+import tactus.core.taught.practice.PlanChange;
+import tactus.core.taught.practice.PracticePlan;
 
 /** A plan of days in words, as it is seen, pasted into a message and printed. */
 public final class PlanWords {

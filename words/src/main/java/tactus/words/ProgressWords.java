@@ -2,9 +2,9 @@ package tactus.words;
 
 import java.util.Optional;
 import java.util.stream.Collectors;
-import tactus.core.logbook.ChangeEntry;
-import tactus.core.logbook.Lesson;
-import tactus.core.logbook.Progress;
+import tactus.core.taught.logbook.ChangeEntry;
+import tactus.core.taught.logbook.Lesson;
+import tactus.core.taught.logbook.Progress;
 
 /** Where a student stands, in words. */
 public final class ProgressWords {

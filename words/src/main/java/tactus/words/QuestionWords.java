@@ -1,8 +1,8 @@
 package tactus.words;
 
-import tactus.core.dictation.Question;
-import tactus.core.language.Ordinals;
-import tactus.core.time.Slot;
+import tactus.core.ground.language.Ordinals;
+import tactus.core.music.time.Slot;
+import tactus.core.patterns.dictation.Question;
 
 /** The one question about a placement: {@code is the second up on 2& or on 3&?}, {@code one stroke, or two?} */
 public final class QuestionWords {

@@ -1,8 +1,8 @@
 package tactus.words;
 
 import java.util.stream.Collectors;
-import tactus.core.logbook.Repertoire;
-import tactus.core.practice.Reach;
+import tactus.core.taught.logbook.Repertoire;
+import tactus.core.taught.practice.Reach;
 
 /** What a student can play and what is missing, in words. */
 public final class ReachWords {

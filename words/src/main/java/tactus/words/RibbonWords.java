@@ -2,11 +2,11 @@ package tactus.words;
 
 import java.util.Objects;
 import java.util.Optional;
-import tactus.core.outline.Ribbon;
-import tactus.core.pattern.Pattern;
-import tactus.core.rule.FormChoice;
-import tactus.core.rule.What;
-import tactus.core.song.Song;
+import tactus.core.laid.outline.Ribbon;
+import tactus.core.patterns.pattern.Pattern;
+import tactus.core.written.rule.FormChoice;
+import tactus.core.written.rule.What;
+import tactus.core.written.song.Song;
 
 /**
  * What a ribbon says, on the screen and on paper.

@@ -2,7 +2,7 @@ package tactus.words;
 
 import java.util.List;
 import java.util.stream.Collectors;
-import tactus.core.statement.Statement;
+import tactus.core.ground.statement.Statement;
 
 /** Sentences put together. */
 public final class Sentences {

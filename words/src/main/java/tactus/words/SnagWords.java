@@ -2,19 +2,19 @@ package tactus.words;
 
 import java.util.List;
 import java.util.stream.Collectors;
-import tactus.core.pattern.Pattern;
-import tactus.core.pattern.PatternId;
-import tactus.core.rule.Play;
-import tactus.core.rule.Rule;
-import tactus.core.rule.Where;
-import tactus.core.section.Except;
-import tactus.core.section.Section;
-import tactus.core.section.SectionId;
-import tactus.core.snag.Snag;
-import tactus.core.snag.SnagPlace;
-import tactus.core.song.Song;
-import tactus.core.statement.Statement;
-import tactus.core.time.Length;
+import tactus.core.counsel.snag.Snag;
+import tactus.core.counsel.snag.SnagPlace;
+import tactus.core.ground.statement.Statement;
+import tactus.core.music.time.Length;
+import tactus.core.patterns.pattern.Pattern;
+import tactus.core.patterns.pattern.PatternId;
+import tactus.core.written.rule.Play;
+import tactus.core.written.rule.Rule;
+import tactus.core.written.rule.Where;
+import tactus.core.written.section.Except;
+import tactus.core.written.section.Section;
+import tactus.core.written.section.SectionId;
+import tactus.core.written.song.Song;
 
 /** The snags of a song in words: where each is, what is wrong, and what was counted. */
 public final class SnagWords {

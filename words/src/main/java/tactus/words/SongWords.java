@@ -2,21 +2,21 @@ package tactus.words;
 
 import java.util.List;
 import java.util.Optional;
-import tactus.core.rule.Rule;
-import tactus.core.rule.Where;
-import tactus.core.section.Except;
-import tactus.core.section.PassChoice;
-import tactus.core.section.Section;
-import tactus.core.section.SectionId;
-import tactus.core.section.Stretch;
-import tactus.core.section.Use;
-import tactus.core.sentence.ExceptSentence;
-import tactus.core.sentence.PlaceWords;
-import tactus.core.sentence.RuleSentence;
-import tactus.core.sentence.UseNames;
-import tactus.core.song.Song;
-import tactus.core.sum.Moment;
-import tactus.core.timeline.TimelineSpan;
+import tactus.core.laid.sum.Moment;
+import tactus.core.laid.timeline.TimelineSpan;
+import tactus.core.reading.sentence.ExceptSentence;
+import tactus.core.reading.sentence.PlaceWords;
+import tactus.core.reading.sentence.RuleSentence;
+import tactus.core.reading.sentence.UseNames;
+import tactus.core.written.rule.Rule;
+import tactus.core.written.rule.Where;
+import tactus.core.written.section.Except;
+import tactus.core.written.section.PassChoice;
+import tactus.core.written.section.Section;
+import tactus.core.written.section.SectionId;
+import tactus.core.written.section.Stretch;
+import tactus.core.written.section.Use;
+import tactus.core.written.song.Song;
 
 /** A song's rules, exceptions and uses in the current language. */
 public final class SongWords {

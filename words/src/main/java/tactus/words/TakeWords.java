@@ -1,8 +1,8 @@
 package tactus.words;
 
 import java.util.Optional;
-import tactus.core.practice.Take;
-import tactus.core.practice.TakeTrouble;
+import tactus.core.taught.practice.Take;
+import tactus.core.taught.practice.TakeTrouble;
 
 /** A take in one plain sentence: how it went, what lies worst, and what to do about it. */
 public final class TakeWords {

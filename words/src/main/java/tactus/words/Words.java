@@ -1,11 +1,11 @@
 package tactus.words;
 
 import java.util.Optional;
-import tactus.core.language.Lexicon;
-import tactus.core.refusal.NotationException;
-import tactus.core.refusal.Refusal;
-import tactus.core.statement.Statement;
-import tactus.core.time.Quantity;
+import tactus.core.ground.language.Lexicon;
+import tactus.core.ground.refusal.NotationException;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.ground.statement.Statement;
+import tactus.core.music.time.Quantity;
 
 /** What the program says, in the current language. */
 public final class Words {

@@ -8,9 +8,9 @@ import static tactus.words.WordedSong.song;
 import java.util.stream.Collectors;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import tactus.core.outline.Outline;
-import tactus.core.song.Song;
-import tactus.core.timeline.Timeline;
+import tactus.core.laid.outline.Outline;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.written.song.Song;
 
 /** A verse that goes round twice: what holds on both passes is not said of the first alone, and what holds on one is. */
 class BarNoteTest {

@@ -13,11 +13,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import tactus.core.refusal.Refusal;
-import tactus.core.sentence.HintSentence;
-import tactus.core.song.Hint;
-import tactus.core.song.HintPlace;
-import tactus.core.song.Song;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.reading.sentence.HintSentence;
+import tactus.core.written.song.Hint;
+import tactus.core.written.song.HintPlace;
+import tactus.core.written.song.Song;
 
 /** Hints are read as sentences with their place, stay with what they are about, and go with it. */
 class HintsTest {

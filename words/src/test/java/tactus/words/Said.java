@@ -1,12 +1,12 @@
 package tactus.words;
 
 import java.util.List;
-import tactus.core.snag.Kind;
-import tactus.core.snag.Snag;
-import tactus.core.snag.SnagPlace;
-import tactus.core.snag.Snags;
-import tactus.core.song.Song;
-import tactus.core.timeline.Timeline;
+import tactus.core.counsel.snag.Kind;
+import tactus.core.counsel.snag.Snag;
+import tactus.core.counsel.snag.SnagPlace;
+import tactus.core.counsel.snag.Snags;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.written.song.Song;
 
 /** A snag of a song with its words. */
 record Said(Song song, Snag snag) {

@@ -11,17 +11,17 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import tactus.core.harmony.Chord;
-import tactus.core.pitch.Instrument;
-import tactus.core.pitch.Tuning;
-import tactus.core.shape.Fingering;
-import tactus.core.shape.Voicing;
-import tactus.core.snag.Kind;
-import tactus.core.snag.SnagPlace;
-import tactus.core.song.Song;
-import tactus.core.stroke.Hand;
-import tactus.core.time.Length;
-import tactus.core.timeline.Timeline;
+import tactus.core.counsel.snag.Kind;
+import tactus.core.counsel.snag.SnagPlace;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.music.pitch.Instrument;
+import tactus.core.music.pitch.Tuning;
+import tactus.core.music.shape.Fingering;
+import tactus.core.music.shape.Voicing;
+import tactus.core.music.stroke.Hand;
+import tactus.core.music.time.Length;
+import tactus.core.written.harmony.Chord;
+import tactus.core.written.song.Song;
 
 class SnagWordsTest {
 

@@ -8,15 +8,15 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import tactus.core.harmony.Chord;
-import tactus.core.pattern.FingerMove;
-import tactus.core.pattern.Pattern;
-import tactus.core.pitch.Tuning;
-import tactus.core.shape.Voicing;
-import tactus.core.snag.Kind;
-import tactus.core.song.Hint;
-import tactus.core.song.HintPlace;
-import tactus.core.song.Song;
+import tactus.core.counsel.snag.Kind;
+import tactus.core.music.pitch.Tuning;
+import tactus.core.music.shape.Voicing;
+import tactus.core.patterns.pattern.FingerMove;
+import tactus.core.patterns.pattern.Pattern;
+import tactus.core.written.harmony.Chord;
+import tactus.core.written.song.Hint;
+import tactus.core.written.song.HintPlace;
+import tactus.core.written.song.Song;
 
 /** What is said in words and is not so in what is written; every mend leaves nothing to tell. */
 class WordedSnagsTest {

@@ -6,13 +6,13 @@ import org.kordamp.ikonli.feather.Feather;
 import tactus.app.action.Action;
 import tactus.app.action.Actions;
 import tactus.app.action.Scope;
-import tactus.app.assignment.RulesModel;
-import tactus.app.bars.Zoom;
+import tactus.app.arrangement.assignment.RulesModel;
+import tactus.app.arrangement.bars.Zoom;
+import tactus.app.arrangement.section.ArrangementModel;
+import tactus.app.arrangement.section.HarmonyModel;
+import tactus.app.arrangement.section.OrderModel;
 import tactus.app.place.MenuColumn;
-import tactus.app.section.ArrangementModel;
-import tactus.app.section.HarmonyModel;
-import tactus.app.section.OrderModel;
-import tactus.core.rule.What;
+import tactus.core.written.rule.What;
 
 /** The commands of the arrangement. */
 public final class ArrangementActions {

@@ -7,15 +7,15 @@ import org.kordamp.ikonli.feather.Feather;
 import tactus.app.action.Action;
 import tactus.app.action.Actions;
 import tactus.app.action.Scope;
+import tactus.app.arrangement.section.ArrangementModel;
 import tactus.app.place.MenuColumn;
 import tactus.app.place.Once;
 import tactus.app.place.Place;
 import tactus.app.place.PlaceParts;
 import tactus.app.player.PlayerModel;
-import tactus.app.section.ArrangementModel;
 import tactus.app.stand.StandModel;
 import tactus.app.stand.StandView;
-import tactus.core.snag.SnagPlace;
+import tactus.core.counsel.snag.SnagPlace;
 import tactus.formats.sheet.Picture;
 
 /** Where patterns are placed over the song. */

@@ -1,9 +1,9 @@
 package tactus.app.arrangement;
 
 import java.util.Optional;
-import tactus.app.bars.PatternDrop;
-import tactus.app.bars.PatternPalette;
-import tactus.core.pattern.PatternId;
+import tactus.app.arrangement.bars.PatternDrop;
+import tactus.app.arrangement.bars.PatternPalette;
+import tactus.core.patterns.pattern.PatternId;
 
 /** What becomes of a pattern that is dragged onto the page. */
 final class Dropped implements PatternDrop {

@@ -8,14 +8,14 @@ import org.kordamp.ikonli.feather.Feather;
 import tactus.app.action.Action;
 import tactus.app.action.Actions;
 import tactus.app.action.Scope;
-import tactus.app.dictation.DictationModel;
-import tactus.app.dictation.TapModel;
-import tactus.app.pattern.BenchModel;
+import tactus.app.bench.dictation.DictationModel;
+import tactus.app.bench.dictation.TapModel;
+import tactus.app.bench.pattern.BenchModel;
 import tactus.app.place.MenuColumn;
-import tactus.core.stroke.Direction;
-import tactus.core.stroke.Pick;
-import tactus.core.stroke.Role;
-import tactus.core.stroke.Touch;
+import tactus.core.music.stroke.Direction;
+import tactus.core.music.stroke.Pick;
+import tactus.core.music.stroke.Role;
+import tactus.core.music.stroke.Touch;
 
 /** The commands of the bench. */
 public final class BenchActions {

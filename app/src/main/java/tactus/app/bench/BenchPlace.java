@@ -9,7 +9,7 @@ import tactus.app.place.MenuColumn;
 import tactus.app.place.Once;
 import tactus.app.place.Place;
 import tactus.app.place.PlaceParts;
-import tactus.core.snag.SnagPlace;
+import tactus.core.counsel.snag.SnagPlace;
 import tactus.formats.sheet.Picture;
 
 /** Where patterns are written. */

@@ -1,20 +1,20 @@
 package tactus.app.command;
 
 import java.util.List;
-import tactus.core.chord.ChordName;
-import tactus.core.chord.NameGuess;
-import tactus.core.chord.Naming;
-import tactus.core.pitch.Instrument;
-import tactus.core.pitch.Key;
-import tactus.core.pitch.NoteSchool;
-import tactus.core.pitch.Pitch;
-import tactus.core.pitch.Spelling;
-import tactus.core.refusal.Refusal;
-import tactus.core.search.ShapeSearch;
-import tactus.core.shape.FrettingHand;
-import tactus.core.shape.Grip;
-import tactus.core.shape.Neck;
-import tactus.core.shape.Voicing;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.music.chord.ChordName;
+import tactus.core.music.chord.NameGuess;
+import tactus.core.music.chord.Naming;
+import tactus.core.music.pitch.Instrument;
+import tactus.core.music.pitch.Key;
+import tactus.core.music.pitch.NoteSchool;
+import tactus.core.music.pitch.Pitch;
+import tactus.core.music.pitch.Spelling;
+import tactus.core.music.search.ShapeSearch;
+import tactus.core.music.shape.FrettingHand;
+import tactus.core.music.shape.Grip;
+import tactus.core.music.shape.Neck;
+import tactus.core.music.shape.Voicing;
 import tactus.words.Words;
 
 /**

@@ -7,12 +7,12 @@ import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
-import tactus.core.pitch.Instrument;
-import tactus.core.pitch.NoteSchool;
-import tactus.core.pitch.Tuning;
-import tactus.core.refusal.Refusal;
-import tactus.core.shape.FrettingHand;
-import tactus.core.shape.Neck;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.music.pitch.Instrument;
+import tactus.core.music.pitch.NoteSchool;
+import tactus.core.music.pitch.Tuning;
+import tactus.core.music.shape.FrettingHand;
+import tactus.core.music.shape.Neck;
 import tactus.words.Words;
 
 /** {@code tactus chord NAME|SHAPE}: names a shape, or finds the shapes of a name. */

@@ -2,9 +2,9 @@ package tactus.app.command;
 
 import java.util.Locale;
 import java.util.Map;
-import tactus.core.refusal.Refusal;
-import tactus.core.stroke.Hand;
-import tactus.core.time.Length;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.music.stroke.Hand;
+import tactus.core.music.time.Length;
 
 /** A hand as it is said on the command line: {@code eighths}, {@code all-down sixteenths}. */
 final class HandRate {

@@ -10,12 +10,12 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import picocli.CommandLine.Option;
 import tactus.app.work.MusicChoice;
-import tactus.core.performance.CountVoice;
-import tactus.core.performance.Layer;
-import tactus.core.performance.Mix;
-import tactus.core.performance.MixVoice;
-import tactus.core.refusal.Refusal;
-import tactus.core.time.CountSchool;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.laid.performance.CountVoice;
+import tactus.core.laid.performance.Layer;
+import tactus.core.laid.performance.Mix;
+import tactus.core.laid.performance.MixVoice;
+import tactus.core.music.time.CountSchool;
 import tactus.sound.score.Playback;
 
 /** Options of the export: which bars, and how they sound. */

@@ -10,11 +10,11 @@ import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.Locale;
 import java.util.Objects;
-import tactus.core.logbook.ChangeEntry;
-import tactus.core.logbook.Lesson;
-import tactus.core.logbook.Records;
-import tactus.core.logbook.Student;
-import tactus.core.logbook.TakeEntry;
+import tactus.core.taught.logbook.ChangeEntry;
+import tactus.core.taught.logbook.Lesson;
+import tactus.core.taught.logbook.Records;
+import tactus.core.taught.logbook.Student;
+import tactus.core.taught.logbook.TakeEntry;
 import tactus.formats.table.LogTable;
 
 /** Six made-up students with eight weeks behind them. */

@@ -4,7 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
-import tactus.core.song.Song;
+import tactus.core.written.song.Song;
 import tactus.formats.song.SongFile;
 
 /** A song of our own, as an evening class would play it. */

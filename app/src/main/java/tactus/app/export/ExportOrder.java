@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import tactus.app.work.Export;
 import tactus.app.work.MusicChoice;
-import tactus.core.song.Song;
+import tactus.core.written.song.Song;
 import tactus.formats.sheet.SheetLook;
 
 /**

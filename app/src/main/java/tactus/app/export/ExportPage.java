@@ -42,8 +42,8 @@ import tactus.app.work.FileTrouble;
 import tactus.app.work.MusicChoice;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
-import tactus.core.refusal.Refusal;
-import tactus.core.song.Version;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.written.song.Version;
 import tactus.sound.score.Playback;
 import tactus.words.Words;
 

@@ -20,9 +20,9 @@ import tactus.app.hand.HandView;
 import tactus.app.neck.HeldShape;
 import tactus.app.neck.ShapeView;
 import tactus.app.work.Settings;
-import tactus.core.picture.Frame;
-import tactus.core.picture.Passage;
-import tactus.core.shape.Neck;
+import tactus.core.laid.picture.Frame;
+import tactus.core.laid.picture.Passage;
+import tactus.core.music.shape.Neck;
 import tactus.formats.font.MusicText;
 import tactus.words.Words;
 

@@ -3,10 +3,10 @@ package tactus.app.fetch;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.Stream;
-import tactus.core.harmony.Chord;
-import tactus.core.pattern.Pattern;
-import tactus.core.song.Fetch;
-import tactus.core.song.Song;
+import tactus.core.patterns.pattern.Pattern;
+import tactus.core.written.harmony.Chord;
+import tactus.core.written.song.Fetch;
+import tactus.core.written.song.Song;
 import tactus.formats.font.ChordText;
 
 /** Something of a song that another one can have as well. */
@@ -67,7 +67,7 @@ sealed interface Fetchable {
 
     String facts();
 
-    /** @throws tactus.core.refusal.Refusal if it is there already, or cannot be there */
+    /** @throws tactus.core.ground.refusal.Refusal if it is there already, or cannot be there */
     Song into(Song song);
 
     /** What there is to be fetched of {@code song}: its patterns, then its shapes. */

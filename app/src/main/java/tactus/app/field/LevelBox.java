@@ -3,7 +3,7 @@ package tactus.app.field;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
-import tactus.core.library.Level;
+import tactus.core.patterns.library.Level;
 import tactus.words.Words;
 
 /** For whom a song is arranged, to be chosen; nobody in particular as well. */

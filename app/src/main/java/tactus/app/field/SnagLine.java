@@ -1,8 +1,8 @@
 package tactus.app.field;
 
 import javafx.scene.control.Label;
-import tactus.core.snag.Snag;
-import tactus.core.song.Song;
+import tactus.core.counsel.snag.Snag;
+import tactus.core.written.song.Song;
 import tactus.words.SnagWords;
 
 /** A snag in a sentence, where it can be mended. Style class {@code snag-line}. */

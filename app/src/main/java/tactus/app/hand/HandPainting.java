@@ -10,11 +10,11 @@ import javafx.scene.shape.StrokeLineJoin;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
 import javafx.scene.text.TextAlignment;
-import tactus.core.picture.Frame;
-import tactus.core.picture.HandPicture;
-import tactus.core.picture.Mark;
-import tactus.core.picture.Point;
-import tactus.core.pitch.Tuning;
+import tactus.core.laid.picture.Frame;
+import tactus.core.laid.picture.HandPicture;
+import tactus.core.laid.picture.Mark;
+import tactus.core.laid.picture.Point;
+import tactus.core.music.pitch.Tuning;
 import tactus.formats.font.MusicText;
 import tactus.words.Words;
 

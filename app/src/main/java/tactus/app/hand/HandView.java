@@ -15,11 +15,11 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
 import javafx.scene.paint.Color;
 import javafx.scene.transform.Transform;
-import tactus.core.picture.Frame;
-import tactus.core.picture.HandPicture;
-import tactus.core.picture.Passage;
-import tactus.core.pitch.Tuning;
-import tactus.core.stroke.RoleSchool;
+import tactus.core.laid.picture.Frame;
+import tactus.core.laid.picture.HandPicture;
+import tactus.core.laid.picture.Passage;
+import tactus.core.music.pitch.Tuning;
+import tactus.core.music.stroke.RoleSchool;
 
 /**
  * The hand over the strings. Style class {@code hand-view}; at which size it is shown is settled when it is made. While

@@ -2,14 +2,14 @@ package tactus.app.neck;
 
 import java.util.List;
 import java.util.Optional;
-import tactus.core.harmony.Chord;
-import tactus.core.shape.Barre;
-import tactus.core.shape.Finger;
-import tactus.core.shape.FrettingHand;
-import tactus.core.shape.Grip;
-import tactus.core.shape.Neck;
-import tactus.core.shape.StringRange;
-import tactus.core.shape.Voicing;
+import tactus.core.music.shape.Barre;
+import tactus.core.music.shape.Finger;
+import tactus.core.music.shape.FrettingHand;
+import tactus.core.music.shape.Grip;
+import tactus.core.music.shape.Neck;
+import tactus.core.music.shape.StringRange;
+import tactus.core.music.shape.Voicing;
+import tactus.core.written.harmony.Chord;
 
 /**
  * A shape as it is drawn.

@@ -7,7 +7,7 @@ import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
 import javafx.scene.text.TextAlignment;
 import tactus.app.hand.Inks;
-import tactus.core.shape.Barre;
+import tactus.core.music.shape.Barre;
 
 /** Paints a neck and the shape on it. */
 final class NeckPainting {

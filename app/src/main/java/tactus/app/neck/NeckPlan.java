@@ -1,7 +1,7 @@
 package tactus.app.neck;
 
 import java.util.OptionalInt;
-import tactus.core.shape.Neck;
+import tactus.core.music.shape.Neck;
 
 /**
  * Where strings and frets of a drawn neck lie.

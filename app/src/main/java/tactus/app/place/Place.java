@@ -5,7 +5,7 @@ import java.util.Optional;
 import javafx.scene.Node;
 import org.kordamp.ikonli.feather.Feather;
 import tactus.app.action.Actions;
-import tactus.core.snag.SnagPlace;
+import tactus.core.counsel.snag.SnagPlace;
 import tactus.formats.sheet.Picture;
 
 /** A place of the window, where one part of the work is done. The window knows no more of it than this. */

@@ -7,7 +7,7 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import tactus.core.performance.HeardBars;
+import tactus.core.laid.performance.HeardBars;
 
 /** How bars that go round and round are practised. */
 public final class LoopModel {

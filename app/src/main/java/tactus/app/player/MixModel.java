@@ -5,14 +5,14 @@ import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import tactus.core.performance.CountTrack;
-import tactus.core.performance.CountVoice;
-import tactus.core.performance.DrumTrack;
-import tactus.core.performance.Layer;
-import tactus.core.performance.Mix;
-import tactus.core.performance.MixVoice;
-import tactus.core.song.Song;
-import tactus.core.timeline.Timeline;
+import tactus.core.laid.performance.CountTrack;
+import tactus.core.laid.performance.CountVoice;
+import tactus.core.laid.performance.DrumTrack;
+import tactus.core.laid.performance.Layer;
+import tactus.core.laid.performance.Mix;
+import tactus.core.laid.performance.MixVoice;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.written.song.Song;
 import tactus.sound.score.Music;
 
 /** What is heard when something is played: the voices and how loud they are, what is counted aloud, and what of the part is played. */

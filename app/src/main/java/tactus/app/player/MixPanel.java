@@ -17,11 +17,11 @@ import tactus.app.action.LateTooltip;
 import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
-import tactus.core.performance.CountVoice;
-import tactus.core.performance.Layer;
-import tactus.core.performance.Mix;
-import tactus.core.performance.MixVoice;
-import tactus.core.time.CountSchool;
+import tactus.core.laid.performance.CountVoice;
+import tactus.core.laid.performance.Layer;
+import tactus.core.laid.performance.Mix;
+import tactus.core.laid.performance.MixVoice;
+import tactus.core.music.time.CountSchool;
 import tactus.words.Words;
 
 /** What is heard: the voices, each with its level, what the counting voice says, and what of the part is played. */

@@ -9,8 +9,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.field.Bound;
 import tactus.app.field.WrappedCell;
-import tactus.core.practice.HandLoad;
-import tactus.core.practice.LadderStep;
+import tactus.core.taught.practice.HandLoad;
+import tactus.core.taught.practice.LadderStep;
 import tactus.formats.font.MusicText;
 import tactus.words.Words;
 

@@ -15,8 +15,8 @@ import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
 import tactus.app.field.WholeNumberSpinner;
 import tactus.app.player.LoopModel;
-import tactus.core.performance.HeardBars;
-import tactus.core.timeline.BarRange;
+import tactus.core.laid.performance.HeardBars;
+import tactus.core.laid.timeline.BarRange;
 import tactus.words.Words;
 
 /** Which bars go round, with what between the rounds, and how the tempo climbs. */

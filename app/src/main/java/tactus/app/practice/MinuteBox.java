@@ -12,7 +12,7 @@ import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
-import tactus.core.practice.ChangeWork;
+import tactus.core.taught.practice.ChangeWork;
 import tactus.formats.font.MusicText;
 import tactus.words.Words;
 

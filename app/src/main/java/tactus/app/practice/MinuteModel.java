@@ -9,8 +9,8 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
-import tactus.core.practice.ChangeMinute;
-import tactus.core.practice.ChangeWork;
+import tactus.core.taught.practice.ChangeMinute;
+import tactus.core.taught.practice.ChangeWork;
 import tactus.formats.font.MusicText;
 import tactus.words.Words;
 

@@ -28,7 +28,7 @@ import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
 import tactus.app.field.TakenField;
 import tactus.app.field.WholeNumberSpinner;
-import tactus.core.practice.PracticePlan;
+import tactus.core.taught.practice.PracticePlan;
 import tactus.words.PlanWords;
 import tactus.words.Words;
 

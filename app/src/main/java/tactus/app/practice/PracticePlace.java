@@ -17,9 +17,9 @@ import tactus.app.place.PlaceParts;
 import tactus.app.player.MixModel;
 import tactus.app.start.ShelfModel;
 import tactus.app.work.Export;
-import tactus.core.performance.MixVoice;
-import tactus.core.snag.SnagPlace;
-import tactus.core.stroke.Direction;
+import tactus.core.counsel.snag.SnagPlace;
+import tactus.core.laid.performance.MixVoice;
+import tactus.core.music.stroke.Direction;
 
 /** Where a song is practised step by step, and what is played along is judged. */
 public final class PracticePlace implements Place {

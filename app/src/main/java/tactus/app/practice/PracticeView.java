@@ -21,11 +21,11 @@ import tactus.app.player.MixPanel;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
-import tactus.core.pattern.Pattern;
-import tactus.core.picture.Frame;
-import tactus.core.picture.Passage;
-import tactus.core.practice.Ladder;
-import tactus.core.practice.LadderStep;
+import tactus.core.laid.picture.Frame;
+import tactus.core.laid.picture.Passage;
+import tactus.core.patterns.pattern.Pattern;
+import tactus.core.taught.practice.Ladder;
+import tactus.core.taught.practice.LadderStep;
 import tactus.formats.font.MusicText;
 import tactus.words.Words;
 

@@ -2,7 +2,7 @@ package tactus.app.practice;
 
 import java.util.List;
 import javafx.scene.layout.VBox;
-import tactus.core.logbook.Repertoire;
+import tactus.core.taught.logbook.Repertoire;
 import tactus.words.ReachWords;
 import tactus.words.Words;
 

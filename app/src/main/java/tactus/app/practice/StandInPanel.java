@@ -14,9 +14,9 @@ import tactus.app.field.NamedField;
 import tactus.app.field.WholeNumberSpinner;
 import tactus.app.practice.StandInModel.Way;
 import tactus.app.work.Work;
-import tactus.core.practice.DueStroke;
-import tactus.core.practice.Skill;
-import tactus.core.practice.Skill.SlowChange;
+import tactus.core.taught.practice.DueStroke;
+import tactus.core.taught.practice.Skill;
+import tactus.core.taught.practice.Skill.SlowChange;
 import tactus.formats.font.MusicText;
 import tactus.words.Words;
 

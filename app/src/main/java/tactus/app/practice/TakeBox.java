@@ -6,8 +6,8 @@ import java.util.Optional;
 import javafx.scene.layout.VBox;
 import tactus.app.field.Bound;
 import tactus.app.field.ProblemLabel;
-import tactus.core.practice.Round;
-import tactus.core.practice.Take;
+import tactus.core.taught.practice.Round;
+import tactus.core.taught.practice.Take;
 import tactus.words.TakeWords;
 import tactus.words.Words;
 

@@ -9,13 +9,13 @@ import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import tactus.app.player.PlayerModel;
-import tactus.core.performance.Heard;
-import tactus.core.practice.PlayedTempo;
-import tactus.core.practice.Round;
-import tactus.core.practice.Take;
-import tactus.core.practice.Tap;
-import tactus.core.stroke.Direction;
-import tactus.core.timeline.BarRange;
+import tactus.core.laid.performance.Heard;
+import tactus.core.laid.timeline.BarRange;
+import tactus.core.music.stroke.Direction;
+import tactus.core.taught.practice.PlayedTempo;
+import tactus.core.taught.practice.Round;
+import tactus.core.taught.practice.Take;
+import tactus.core.taught.practice.Tap;
 import tactus.sound.transport.Transport;
 
 /** What is played along with the bars that go round: each stroke when it comes, and every round as a whole. */

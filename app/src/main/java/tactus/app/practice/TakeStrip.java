@@ -11,8 +11,8 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 import tactus.app.hand.InkCanvas;
-import tactus.core.practice.DueStroke;
-import tactus.core.practice.Take;
+import tactus.core.taught.practice.DueStroke;
+import tactus.core.taught.practice.Take;
 
 /**
  * A take over its bars: a tick for each stroke, above the line where it was early and below where it was late, as long as it was

@@ -11,7 +11,7 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 import tactus.app.hand.InkCanvas;
-import tactus.core.logbook.Progress;
+import tactus.core.taught.logbook.Progress;
 import tactus.words.Words;
 
 /**

@@ -6,9 +6,9 @@ import org.kordamp.ikonli.feather.Feather;
 import tactus.app.action.Action;
 import tactus.app.action.Actions;
 import tactus.app.action.Scope;
-import tactus.app.capo.CapoModel;
 import tactus.app.place.MenuColumn;
-import tactus.app.shape.ShapeModel;
+import tactus.app.setup.capo.CapoModel;
+import tactus.app.setup.shape.ShapeModel;
 
 /** The commands of the set-up. */
 public final class SetUpActions {

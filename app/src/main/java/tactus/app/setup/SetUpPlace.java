@@ -7,14 +7,14 @@ import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Node;
 import org.kordamp.ikonli.feather.Feather;
 import tactus.app.action.Actions;
-import tactus.app.capo.CapoModel;
 import tactus.app.place.MenuColumn;
 import tactus.app.place.Once;
 import tactus.app.place.Place;
 import tactus.app.place.PlaceParts;
 import tactus.app.player.PlayerModel;
-import tactus.app.shape.ShapeModel;
-import tactus.core.snag.SnagPlace;
+import tactus.app.setup.capo.CapoModel;
+import tactus.app.setup.shape.ShapeModel;
+import tactus.core.counsel.snag.SnagPlace;
 import tactus.formats.sheet.Picture;
 
 /** Where facts, chords, capo and tuning are settled. */

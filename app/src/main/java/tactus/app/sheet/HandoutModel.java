@@ -7,8 +7,8 @@ import tactus.app.work.Attempt;
 import tactus.app.work.Layouts;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
-import tactus.core.edit.Edit;
-import tactus.core.song.Handout;
+import tactus.core.counsel.edit.Edit;
+import tactus.core.written.song.Handout;
 import tactus.words.Words;
 
 /** How the sheet of the song is composed. */

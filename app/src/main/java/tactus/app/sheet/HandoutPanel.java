@@ -23,8 +23,8 @@ import tactus.app.field.WholeNumberSpinner;
 import tactus.app.work.Export;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
-import tactus.core.language.Lexicon;
-import tactus.core.song.Handout;
+import tactus.core.ground.language.Lexicon;
+import tactus.core.written.song.Handout;
 import tactus.formats.sheet.Paper;
 import tactus.words.Words;
 

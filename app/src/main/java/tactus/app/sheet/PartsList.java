@@ -14,8 +14,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
-import tactus.core.language.Lexicon;
-import tactus.core.song.Handout;
+import tactus.core.ground.language.Lexicon;
+import tactus.core.written.song.Handout;
 import tactus.words.Words;
 
 /** The parts of the sheet in order, each on it or not, moved with its arrows or Alt and an arrow key. */

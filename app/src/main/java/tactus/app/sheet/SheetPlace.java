@@ -9,7 +9,7 @@ import tactus.app.place.Once;
 import tactus.app.place.Place;
 import tactus.app.place.PlaceParts;
 import tactus.app.player.PlayerModel;
-import tactus.core.snag.SnagPlace;
+import tactus.core.counsel.snag.SnagPlace;
 
 /** Where the pages are seen as they print. */
 public final class SheetPlace implements Place {

@@ -19,7 +19,7 @@ import tactus.app.field.Bound;
 import tactus.app.field.Images;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
-import tactus.core.song.Handout;
+import tactus.core.written.song.Handout;
 import tactus.formats.sheet.Sheet;
 import tactus.formats.sheet.SheetLook;
 import tactus.words.Words;

@@ -15,10 +15,10 @@ import tactus.app.hand.HandView;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
-import tactus.core.picture.Frame;
-import tactus.core.picture.Passage;
-import tactus.core.sum.Recording;
-import tactus.core.timeline.TimelineBar;
+import tactus.core.laid.picture.Frame;
+import tactus.core.laid.picture.Passage;
+import tactus.core.laid.sum.Recording;
+import tactus.core.laid.timeline.TimelineBar;
 import tactus.words.Words;
 
 /**

@@ -2,16 +2,16 @@ package tactus.app.start;
 
 import java.util.Objects;
 import java.util.Optional;
-import tactus.core.chart.Chart;
-import tactus.core.chart.ChartSong;
-import tactus.core.library.Level;
-import tactus.core.pitch.Key;
-import tactus.core.refusal.NotationException;
-import tactus.core.refusal.Refusal;
-import tactus.core.song.Facts;
-import tactus.core.song.Song;
-import tactus.core.time.Meter;
-import tactus.core.time.Tempo;
+import tactus.core.ground.refusal.NotationException;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.music.pitch.Key;
+import tactus.core.music.time.Meter;
+import tactus.core.music.time.Tempo;
+import tactus.core.patterns.library.Level;
+import tactus.core.reading.chart.Chart;
+import tactus.core.reading.chart.ChartSong;
+import tactus.core.written.song.Facts;
+import tactus.core.written.song.Song;
 import tactus.words.Words;
 
 /** The facts that a new song begins with, as they are typed; each may be left blank. */

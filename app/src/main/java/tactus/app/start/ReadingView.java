@@ -4,7 +4,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.layout.HBox;
-import tactus.core.chart.ChartLine;
+import tactus.core.reading.chart.ChartLine;
 import tactus.words.Words;
 
 /**

@@ -14,8 +14,8 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.concurrent.Task;
 import tactus.app.work.FileTrouble;
 import tactus.app.work.Settings;
-import tactus.core.shelf.ShelvedSong;
-import tactus.core.shelf.SongQuery;
+import tactus.core.taught.shelf.ShelvedSong;
+import tactus.core.taught.shelf.SongQuery;
 import tactus.records.shelf.Shelf;
 import tactus.words.Words;
 

@@ -16,8 +16,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.field.Bound;
-import tactus.core.shelf.ShelvedSong;
-import tactus.core.song.Aspect;
+import tactus.core.taught.shelf.ShelvedSong;
+import tactus.core.written.song.Aspect;
 import tactus.formats.sheet.FactsText;
 import tactus.words.Words;
 

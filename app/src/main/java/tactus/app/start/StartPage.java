@@ -23,8 +23,8 @@ import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
 import tactus.app.field.TitledColumn;
 import tactus.app.field.Typing;
-import tactus.core.chart.Chart;
-import tactus.core.song.Song;
+import tactus.core.reading.chart.Chart;
+import tactus.core.written.song.Song;
 import tactus.words.Words;
 
 /**

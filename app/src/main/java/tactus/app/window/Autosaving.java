@@ -12,7 +12,7 @@ import org.slf4j.LoggerFactory;
 import tactus.app.work.Autosave;
 import tactus.app.work.Origin;
 import tactus.app.work.Work;
-import tactus.core.song.Song;
+import tactus.core.written.song.Song;
 
 /** Keeps a song that is not saved: when one pauses, and while one goes on working at least every few seconds. */
 final class Autosaving {

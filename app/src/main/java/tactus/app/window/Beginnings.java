@@ -7,9 +7,9 @@ import tactus.app.start.NewSong;
 import tactus.app.start.ShelfModel;
 import tactus.app.start.StartPage;
 import tactus.app.work.Settings;
-import tactus.core.chart.Chart;
-import tactus.core.edit.Edit;
-import tactus.core.song.Song;
+import tactus.core.counsel.edit.Edit;
+import tactus.core.reading.chart.Chart;
+import tactus.core.written.song.Song;
 import tactus.words.Words;
 
 /** Shows the start page, and begins with what is chosen there. */

@@ -9,7 +9,7 @@ import tactus.app.action.Action;
 import tactus.app.action.Actions;
 import tactus.app.action.Scope;
 import tactus.app.work.Work;
-import tactus.core.song.Song;
+import tactus.core.written.song.Song;
 import tactus.words.Words;
 
 /**

@@ -4,12 +4,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import tactus.app.work.Work;
-import tactus.core.edit.Consequence;
-import tactus.core.language.Lexicon;
-import tactus.core.pattern.Pattern;
-import tactus.core.rule.What;
-import tactus.core.section.Section;
-import tactus.core.song.Song;
+import tactus.core.counsel.edit.Consequence;
+import tactus.core.ground.language.Lexicon;
+import tactus.core.patterns.pattern.Pattern;
+import tactus.core.written.rule.What;
+import tactus.core.written.section.Section;
+import tactus.core.written.song.Song;
 import tactus.words.Words;
 
 /** Tells what came of an edit beside what was asked for, and offers what to do instead. */

@@ -15,12 +15,12 @@ import javafx.scene.layout.VBox;
 import tactus.app.action.Action;
 import tactus.app.action.Actions;
 import tactus.app.work.Work;
-import tactus.core.harmony.Chord;
-import tactus.core.pattern.Pattern;
-import tactus.core.section.Section;
-import tactus.core.snag.SnagPlace;
-import tactus.core.song.Song;
-import tactus.core.timeline.TimelineBar;
+import tactus.core.counsel.snag.SnagPlace;
+import tactus.core.laid.timeline.TimelineBar;
+import tactus.core.patterns.pattern.Pattern;
+import tactus.core.written.harmony.Chord;
+import tactus.core.written.section.Section;
+import tactus.core.written.song.Song;
 import tactus.words.Words;
 
 /** Finds what is typed in the song, and among the commands, and goes there. Style class {@code finding}. */

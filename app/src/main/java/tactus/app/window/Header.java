@@ -14,7 +14,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
-import tactus.app.comparison.VersionsModel;
+import tactus.app.arrangement.comparison.VersionsModel;
 import tactus.app.field.Bound;
 import tactus.app.place.Place;
 import tactus.app.work.Work;

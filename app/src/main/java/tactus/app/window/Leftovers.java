@@ -9,7 +9,7 @@ import org.slf4j.LoggerFactory;
 import tactus.app.work.Autosave;
 import tactus.app.work.FileTrouble;
 import tactus.app.work.Origin;
-import tactus.core.song.Song;
+import tactus.core.written.song.Song;
 import tactus.formats.song.SongFile;
 import tactus.words.Words;
 

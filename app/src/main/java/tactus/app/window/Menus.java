@@ -16,7 +16,7 @@ import tactus.app.place.Place;
 import tactus.app.work.Export;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
-import tactus.core.statement.Statement;
+import tactus.core.ground.statement.Statement;
 import tactus.words.Words;
 
 /** The menu bar, built from the actions. */

@@ -15,8 +15,8 @@ import tactus.app.field.Bound;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
-import tactus.core.advice.NextStep;
-import tactus.core.advice.Progress;
+import tactus.core.counsel.advice.NextStep;
+import tactus.core.counsel.advice.Progress;
 import tactus.words.Words;
 
 /** What comes next in the work on this song, in one quiet line; pressed, it goes there. Style class {@code next-line}. */

@@ -8,7 +8,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
-import tactus.core.song.Song;
+import tactus.core.written.song.Song;
 import tactus.words.Words;
 
 /** Something the user should know, above the place, without stopping the work. Style class {@code notice-bar}. */

@@ -14,7 +14,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.work.Work;
-import tactus.core.snag.Snag;
+import tactus.core.counsel.snag.Snag;
 import tactus.words.SnagWords;
 import tactus.words.Words;
 

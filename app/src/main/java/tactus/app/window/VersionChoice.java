@@ -5,11 +5,11 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
-import tactus.app.comparison.VersionsModel;
+import tactus.app.arrangement.comparison.VersionsModel;
 import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.work.Work;
-import tactus.core.song.Version;
+import tactus.core.written.song.Version;
 import tactus.words.Words;
 
 /**

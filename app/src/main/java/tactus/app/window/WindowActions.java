@@ -9,8 +9,8 @@ import tactus.app.place.Place;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Export;
 import tactus.app.work.Work;
-import tactus.core.stroke.RoleSchool;
-import tactus.core.time.CountSchool;
+import tactus.core.music.stroke.RoleSchool;
+import tactus.core.music.time.CountSchool;
 import tactus.sound.score.Playback;
 
 /** The commands that work in every place. */

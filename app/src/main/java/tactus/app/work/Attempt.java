@@ -1,7 +1,7 @@
 package tactus.app.work;
 
 import java.util.Optional;
-import tactus.core.refusal.Refusal;
+import tactus.core.ground.refusal.Refusal;
 import tactus.words.Words;
 
 /** Tries what a person asks for. What cannot be had is said where it was asked for; anything else is a fault. */

@@ -14,7 +14,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import tactus.core.song.Song;
+import tactus.core.written.song.Song;
 import tactus.formats.file.Checksum;
 import tactus.formats.file.WholeFile;
 import tactus.formats.song.SongFile;

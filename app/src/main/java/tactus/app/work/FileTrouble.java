@@ -10,7 +10,7 @@ import java.nio.file.Path;
 import java.util.Locale;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import tactus.core.refusal.Refusal;
+import tactus.core.ground.refusal.Refusal;
 import tactus.formats.file.FormatException;
 import tactus.records.logbook.LogbookTrouble;
 import tactus.words.Words;

@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import tactus.core.song.Handout;
+import tactus.core.written.song.Handout;
 import tactus.formats.song.LayoutsFile;
 import tactus.words.Words;
 

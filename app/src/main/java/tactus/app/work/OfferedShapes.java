@@ -2,16 +2,16 @@ package tactus.app.work;
 
 import java.util.Collection;
 import java.util.Optional;
-import tactus.core.chord.ChordName;
-import tactus.core.search.ShapeSearch;
-import tactus.core.search.StandIn;
-import tactus.core.shape.FrettingHand;
-import tactus.core.shape.Neck;
-import tactus.core.shape.Shape;
-import tactus.core.shape.Voicing;
-import tactus.core.song.Facts;
-import tactus.core.song.Song;
-import tactus.core.suggestion.UsualShapes;
+import tactus.core.counsel.suggestion.UsualShapes;
+import tactus.core.music.chord.ChordName;
+import tactus.core.music.search.ShapeSearch;
+import tactus.core.music.search.StandIn;
+import tactus.core.music.shape.FrettingHand;
+import tactus.core.music.shape.Neck;
+import tactus.core.music.shape.Shape;
+import tactus.core.music.shape.Voicing;
+import tactus.core.written.song.Facts;
+import tactus.core.written.song.Song;
 
 /** The shapes that chords get when they are written, for the guitar of the song and the hand that is set. */
 public final class OfferedShapes {

@@ -2,13 +2,13 @@ package tactus.app.work;
 
 import java.util.Objects;
 import java.util.Optional;
-import tactus.core.performance.CountTrack;
-import tactus.core.performance.CountVoice;
-import tactus.core.performance.DrumTrack;
-import tactus.core.performance.Layer;
-import tactus.core.performance.Mix;
-import tactus.core.song.Song;
-import tactus.core.timeline.Timeline;
+import tactus.core.laid.performance.CountTrack;
+import tactus.core.laid.performance.CountVoice;
+import tactus.core.laid.performance.DrumTrack;
+import tactus.core.laid.performance.Layer;
+import tactus.core.laid.performance.Mix;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.written.song.Song;
 import tactus.sound.loudness.Trim;
 import tactus.sound.score.Music;
 import tactus.sound.score.Playback;
@@ -37,7 +37,7 @@ public record SoundLook(Mix mix, CountVoice voice, Layer layer, boolean countsIn
      * Prepares {@code part}.
      *
      * @param whole all of the song, which decides how loud its parts are
-     * @throws tactus.core.refusal.Refusal if there is nothing to be heard
+     * @throws tactus.core.ground.refusal.Refusal if there is nothing to be heard
      */
     WaveRendering rendering(Song song, Timeline whole, Timeline part) {
         if (part.bars().isEmpty()) return WaveRendering.of(part);

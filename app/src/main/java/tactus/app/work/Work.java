@@ -13,17 +13,17 @@ import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import tactus.core.edit.Consequence;
-import tactus.core.edit.Edit;
-import tactus.core.history.History;
-import tactus.core.snag.Snag;
-import tactus.core.snag.Snags;
-import tactus.core.song.ForAll;
-import tactus.core.song.InVersion;
-import tactus.core.song.Song;
-import tactus.core.song.SongId;
-import tactus.core.statement.Statement;
-import tactus.core.timeline.Timeline;
+import tactus.core.counsel.edit.Consequence;
+import tactus.core.counsel.edit.Edit;
+import tactus.core.counsel.snag.Snag;
+import tactus.core.counsel.snag.Snags;
+import tactus.core.ground.statement.Statement;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.written.history.History;
+import tactus.core.written.song.ForAll;
+import tactus.core.written.song.InVersion;
+import tactus.core.written.song.Song;
+import tactus.core.written.song.SongId;
 import tactus.words.Words;
 
 /** The song that is being worked on, with everything that follows from it. */
@@ -132,7 +132,7 @@ public final class Work {
     /**
      * Makes a change that can be undone.
      *
-     * @throws tactus.core.refusal.Refusal if the song cannot be so; then nothing is changed
+     * @throws tactus.core.ground.refusal.Refusal if the song cannot be so; then nothing is changed
      */
     public void change(Edit edit) {
         typing = "";
@@ -147,7 +147,7 @@ public final class Work {
     /**
      * Makes a change that belongs to what is being typed in {@code field}: all of it is undone at once.
      *
-     * @throws tactus.core.refusal.Refusal if the song cannot be so; then nothing is changed
+     * @throws tactus.core.ground.refusal.Refusal if the song cannot be so; then nothing is changed
      */
     public void type(String field, Edit edit) {
         boolean goesOn = field.equals(typing);

@@ -16,7 +16,7 @@ import tactus.app.player.PlayerModel;
 import tactus.app.work.DataFolder;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
-import tactus.core.song.Song;
+import tactus.core.written.song.Song;
 import tactus.sound.transport.Transport;
 import tactus.words.Words;
 

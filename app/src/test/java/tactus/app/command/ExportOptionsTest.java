@@ -15,7 +15,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import tactus.app.demo.DemoSong;
-import tactus.core.timeline.Timeline;
+import tactus.core.laid.timeline.Timeline;
 import tactus.formats.song.SongFile;
 import tactus.sound.loudness.LoudnessMeter;
 import tactus.sound.loudness.Trim;

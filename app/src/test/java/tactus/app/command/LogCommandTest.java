@@ -16,9 +16,9 @@ import org.junit.jupiter.api.io.TempDir;
 import tactus.app.demo.DemoSong;
 import tactus.app.work.DataFolder;
 import tactus.app.work.Settings;
-import tactus.core.logbook.Records;
-import tactus.core.logbook.Student;
-import tactus.core.song.Handout;
+import tactus.core.taught.logbook.Records;
+import tactus.core.taught.logbook.Student;
+import tactus.core.written.song.Handout;
 import tactus.formats.song.SongFile;
 import tactus.records.logbook.Logbook;
 

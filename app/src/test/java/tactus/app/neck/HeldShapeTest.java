@@ -7,14 +7,14 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import tactus.core.harmony.Chord;
-import tactus.core.shape.Barre;
-import tactus.core.shape.Finger;
-import tactus.core.shape.Fingering;
-import tactus.core.shape.FrettingHand;
-import tactus.core.shape.Neck;
-import tactus.core.shape.StringRange;
-import tactus.core.shape.Voicing;
+import tactus.core.music.shape.Barre;
+import tactus.core.music.shape.Finger;
+import tactus.core.music.shape.Fingering;
+import tactus.core.music.shape.FrettingHand;
+import tactus.core.music.shape.Neck;
+import tactus.core.music.shape.StringRange;
+import tactus.core.music.shape.Voicing;
+import tactus.core.written.harmony.Chord;
 
 class HeldShapeTest {
 

@@ -12,7 +12,7 @@ import org.junit.jupiter.api.io.TempDir;
 import tactus.app.start.ShelfModel;
 import tactus.app.work.DataFolder;
 import tactus.app.work.Settings;
-import tactus.core.practice.Take;
+import tactus.core.taught.practice.Take;
 import tactus.records.logbook.Logbook;
 
 class ClassModelTest {

@@ -14,7 +14,7 @@ import tactus.app.start.ShelfModel;
 import tactus.app.work.DataFolder;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
-import tactus.core.practice.PracticePlan;
+import tactus.core.taught.practice.PracticePlan;
 
 /** A plan over the days on which it is looked at. */
 class PlanModelTest {

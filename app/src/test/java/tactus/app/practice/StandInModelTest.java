@@ -7,17 +7,17 @@ import java.util.Optional;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
-import tactus.core.pattern.Pattern;
-import tactus.core.pattern.PatternId;
-import tactus.core.performance.Heard;
-import tactus.core.performance.PatternAlone;
-import tactus.core.practice.DueStroke;
-import tactus.core.practice.Round;
-import tactus.core.practice.Skill;
-import tactus.core.song.Song;
-import tactus.core.time.Meter;
-import tactus.core.time.Tempo;
-import tactus.core.timeline.BarRange;
+import tactus.core.laid.performance.Heard;
+import tactus.core.laid.performance.PatternAlone;
+import tactus.core.laid.timeline.BarRange;
+import tactus.core.music.time.Meter;
+import tactus.core.music.time.Tempo;
+import tactus.core.patterns.pattern.Pattern;
+import tactus.core.patterns.pattern.PatternId;
+import tactus.core.taught.practice.DueStroke;
+import tactus.core.taught.practice.Round;
+import tactus.core.taught.practice.Skill;
+import tactus.core.written.song.Song;
 
 class StandInModelTest {
 

@@ -9,7 +9,7 @@ import tactus.app.work.Aside;
 import tactus.app.work.DataFolder;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
-import tactus.core.song.Song;
+import tactus.core.written.song.Song;
 
 /** A demo song with its models, without a window. */
 final class ModelFixture {

@@ -12,17 +12,17 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import tactus.app.capo.CapoModel;
 import tactus.app.demo.DemoSong;
-import tactus.app.fact.SetUpModel;
-import tactus.app.shape.ChangesModel;
-import tactus.core.capo.CapoChoice;
-import tactus.core.capo.CapoPlan;
-import tactus.core.harmony.Chord;
-import tactus.core.pitch.Instrument;
-import tactus.core.pitch.Spelling;
-import tactus.core.snag.SnagPlace;
-import tactus.core.song.Aspect;
+import tactus.app.setup.capo.CapoModel;
+import tactus.app.setup.fact.SetUpModel;
+import tactus.app.setup.shape.ChangesModel;
+import tactus.core.counsel.capo.CapoChoice;
+import tactus.core.counsel.capo.CapoPlan;
+import tactus.core.counsel.snag.SnagPlace;
+import tactus.core.music.pitch.Instrument;
+import tactus.core.music.pitch.Spelling;
+import tactus.core.written.harmony.Chord;
+import tactus.core.written.song.Aspect;
 
 /** Facts, guitar, capo plan and changes, without a window. */
 class SetUpModelTest {

@@ -38,10 +38,10 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.demo.DemoSong;
-import tactus.core.pattern.PatternId;
-import tactus.core.section.SectionId;
-import tactus.core.snag.Kind;
-import tactus.core.song.Assignment;
+import tactus.core.counsel.snag.Kind;
+import tactus.core.patterns.pattern.PatternId;
+import tactus.core.written.section.SectionId;
+import tactus.core.written.song.Assignment;
 
 /** A teacher lays a song out and assigns patterns. */
 class ArrangementFlowTest extends WindowTest {

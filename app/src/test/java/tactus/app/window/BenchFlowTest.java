@@ -37,9 +37,9 @@ import javafx.scene.control.Spinner;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.hand.HandView;
-import tactus.core.pattern.Pattern;
-import tactus.core.section.SectionId;
-import tactus.core.song.Assignment;
+import tactus.core.patterns.pattern.Pattern;
+import tactus.core.written.section.SectionId;
+import tactus.core.written.song.Assignment;
 
 /** A teacher writes patterns at the bench. */
 class BenchFlowTest extends WindowTest {

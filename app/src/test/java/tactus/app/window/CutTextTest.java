@@ -19,16 +19,16 @@ import javafx.scene.text.Text;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tactus.app.action.Action;
-import tactus.app.bars.PatternPalette;
+import tactus.app.arrangement.bars.PatternPalette;
 import tactus.app.demo.DemoSong;
 import tactus.app.place.Place;
-import tactus.core.library.Level;
-import tactus.core.pattern.Pattern;
-import tactus.core.picking.FingerSchool;
-import tactus.core.picking.PickingStyle;
-import tactus.core.picking.Strike;
-import tactus.core.song.Facts;
-import tactus.core.song.Song;
+import tactus.core.patterns.library.Level;
+import tactus.core.patterns.pattern.Pattern;
+import tactus.core.patterns.picking.FingerSchool;
+import tactus.core.patterns.picking.PickingStyle;
+import tactus.core.patterns.picking.Strike;
+import tactus.core.written.song.Facts;
+import tactus.core.written.song.Song;
 
 /** Nothing a teacher must read is cut: in every place and panel, every demo song, both sizes and themes. */
 class CutTextTest extends WindowTest {

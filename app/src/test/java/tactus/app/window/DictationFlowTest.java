@@ -35,9 +35,9 @@ import javafx.scene.control.Button;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
-import tactus.core.pattern.Pattern;
-import tactus.core.stroke.Stroke;
-import tactus.core.time.Length;
+import tactus.core.music.stroke.Stroke;
+import tactus.core.music.time.Length;
+import tactus.core.patterns.pattern.Pattern;
 
 /** A teacher says patterns at the bench, and makes others from them, with the keyboard. */
 class DictationFlowTest extends WindowTest {

@@ -25,7 +25,7 @@ import tactus.app.action.Scope;
 import tactus.app.place.MenuColumn;
 import tactus.app.place.Place;
 import tactus.app.place.PlaceParts;
-import tactus.core.snag.SnagPlace;
+import tactus.core.counsel.snag.SnagPlace;
 import tactus.words.Language;
 
 /** A place that the window has never heard of is plugged in: it gets its button, key, menu, help and targets. */

@@ -25,11 +25,11 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.ListCell;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
-import tactus.core.section.Except;
-import tactus.core.section.PassChoice;
-import tactus.core.section.SectionId;
-import tactus.core.song.Assignment;
-import tactus.core.timeline.Timeline;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.written.section.Except;
+import tactus.core.written.section.PassChoice;
+import tactus.core.written.section.SectionId;
+import tactus.core.written.song.Assignment;
 
 /** The ways of docs/keys-and-clicks.md, pressed one by one and counted. */
 class KeyCountTest extends WindowTest {

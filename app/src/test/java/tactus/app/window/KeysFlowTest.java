@@ -27,9 +27,9 @@ import javafx.scene.control.Spinner;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import tactus.core.edit.ChangeFact;
-import tactus.core.song.Aspect;
-import tactus.core.song.Song;
+import tactus.core.counsel.edit.ChangeFact;
+import tactus.core.written.song.Aspect;
+import tactus.core.written.song.Song;
 
 /** Keys go where the eye is: to the text that is written, to what lies on top, and never to the bars unasked. */
 class KeysFlowTest extends WindowTest {

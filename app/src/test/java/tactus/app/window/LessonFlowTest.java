@@ -23,7 +23,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.control.Labeled;
 import org.junit.jupiter.api.Test;
-import tactus.core.timeline.Margin;
+import tactus.core.laid.timeline.Margin;
 
 /** What a lesson needs: words, another version, a slower ending, another way, lengths said later, and the recap. */
 class LessonFlowTest extends WindowTest {

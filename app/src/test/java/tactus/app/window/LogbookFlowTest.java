@@ -16,8 +16,8 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.ListView;
 import org.junit.jupiter.api.Test;
-import tactus.core.logbook.Records;
-import tactus.core.logbook.Student;
+import tactus.core.taught.logbook.Records;
+import tactus.core.taught.logbook.Student;
 import tactus.records.logbook.Logbook;
 
 /** The logbook where the disk does not do what it is asked to, in the real window. */

@@ -25,10 +25,10 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.ListView;
 import org.junit.jupiter.api.Test;
 import tactus.app.demo.DemoSong;
-import tactus.core.pattern.Pattern;
-import tactus.core.song.Song;
-import tactus.core.song.Version;
-import tactus.core.timeline.Timeline;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.patterns.pattern.Pattern;
+import tactus.core.written.song.Song;
+import tactus.core.written.song.Version;
 import tactus.formats.song.SongFile;
 import tactus.formats.table.BarTable;
 

@@ -21,8 +21,8 @@ import java.util.List;
 import javafx.scene.Node;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import tactus.core.section.Stretch;
-import tactus.core.snag.Kind;
+import tactus.core.counsel.snag.Kind;
+import tactus.core.written.section.Stretch;
 
 /** A teacher marks voice, cues and a second guitar, reads the sums, and compares two uses. */
 class MarksFlowTest extends WindowTest {

@@ -16,8 +16,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.hand.HandView;
-import tactus.core.picture.HandPicture;
-import tactus.core.picture.Mark;
+import tactus.core.laid.picture.HandPicture;
+import tactus.core.laid.picture.Mark;
 
 /** What the eye gets of the hand over the strings: the picture as it is painted, read point by point. */
 class PaintedHandTest extends WindowTest {

@@ -48,11 +48,11 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.hand.HandView;
 import tactus.app.player.MixModel;
-import tactus.core.edit.ChangeFact;
-import tactus.core.performance.CountVoice;
-import tactus.core.performance.Layer;
-import tactus.core.performance.MixVoice;
-import tactus.core.song.Aspect;
+import tactus.core.counsel.edit.ChangeFact;
+import tactus.core.laid.performance.CountVoice;
+import tactus.core.laid.performance.Layer;
+import tactus.core.laid.performance.MixVoice;
+import tactus.core.written.song.Aspect;
 
 /** A song is practised: up and down the ladder by keys and by mouse, a loop played, a stroke played along. */
 class PracticeFlowTest extends WindowTest {

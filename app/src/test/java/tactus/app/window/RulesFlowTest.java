@@ -30,8 +30,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import tactus.app.assignment.RulesModel;
-import tactus.core.sentence.RuleSentence;
+import tactus.app.arrangement.assignment.RulesModel;
+import tactus.core.reading.sentence.RuleSentence;
 import tactus.words.SongWords;
 import tactus.words.Words;
 

@@ -34,13 +34,13 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.Spinner;
 import org.junit.jupiter.api.Test;
 import tactus.app.demo.DemoSong;
-import tactus.core.edit.ChangeFact;
-import tactus.core.harmony.Chord;
-import tactus.core.library.Level;
-import tactus.core.picking.FingerSchool;
-import tactus.core.picking.PickingStyle;
-import tactus.core.picking.Strike;
-import tactus.core.song.Aspect;
+import tactus.core.counsel.edit.ChangeFact;
+import tactus.core.patterns.library.Level;
+import tactus.core.patterns.picking.FingerSchool;
+import tactus.core.patterns.picking.PickingStyle;
+import tactus.core.patterns.picking.Strike;
+import tactus.core.written.harmony.Chord;
+import tactus.core.written.song.Aspect;
 
 /** A teacher settles tuning, capo and shapes in the set-up. */
 class SetUpFlowTest extends WindowTest {

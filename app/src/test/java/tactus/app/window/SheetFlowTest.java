@@ -27,7 +27,7 @@ import javafx.scene.image.ImageView;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
-import tactus.core.song.Handout;
+import tactus.core.written.song.Handout;
 
 /** The sheet is looked at and handed out. */
 class SheetFlowTest extends WindowTest {

@@ -33,10 +33,10 @@ import javafx.stage.WindowEvent;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.demo.DemoSong;
-import tactus.core.pattern.PatternId;
-import tactus.core.song.SongId;
-import tactus.core.time.Length;
-import tactus.core.time.Tempo;
+import tactus.core.music.time.Length;
+import tactus.core.music.time.Tempo;
+import tactus.core.patterns.pattern.PatternId;
+import tactus.core.written.song.SongId;
 import tactus.formats.file.Checksum;
 import tactus.formats.song.SongFile;
 

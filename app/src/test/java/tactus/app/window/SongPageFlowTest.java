@@ -39,9 +39,9 @@ import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import tactus.app.demo.DemoSong;
-import tactus.core.rule.Part;
-import tactus.core.rule.Rule;
-import tactus.core.section.SectionId;
+import tactus.core.written.rule.Part;
+import tactus.core.written.rule.Rule;
+import tactus.core.written.section.SectionId;
 
 /** The whole song as one page: seen, chosen in, and changed by mouse and by keys. */
 class SongPageFlowTest extends WindowTest {

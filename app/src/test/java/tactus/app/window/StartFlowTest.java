@@ -29,8 +29,8 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.demo.DemoSong;
-import tactus.core.harmony.Chord;
-import tactus.core.section.Section;
+import tactus.core.written.harmony.Chord;
+import tactus.core.written.section.Section;
 import tactus.formats.song.SongFile;
 
 /** A teacher begins a song: with a few facts, with chords from a mail, with one that is there. */

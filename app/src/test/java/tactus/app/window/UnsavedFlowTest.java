@@ -25,8 +25,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import tactus.app.outside.FailingDisk;
 import tactus.app.outside.FailingDisk.Trouble;
-import tactus.core.edit.ChangeFact;
-import tactus.core.song.Aspect;
+import tactus.core.counsel.edit.ChangeFact;
+import tactus.core.written.song.Aspect;
 import tactus.formats.song.SongFile;
 
 /** What the question about unsaved work promises is kept for each of its answers, whatever the disk does. */

@@ -34,11 +34,11 @@ import tactus.app.place.Place;
 import tactus.app.place.PlaceParts;
 import tactus.app.work.DataFolder;
 import tactus.app.work.Work;
-import tactus.core.pattern.Pattern;
-import tactus.core.pattern.PatternId;
-import tactus.core.section.Section;
-import tactus.core.section.SectionId;
-import tactus.core.song.Song;
+import tactus.core.patterns.pattern.Pattern;
+import tactus.core.patterns.pattern.PatternId;
+import tactus.core.written.section.Section;
+import tactus.core.written.section.SectionId;
+import tactus.core.written.song.Song;
 import tactus.words.Words;
 
 /** The real window with a demo song, used with real keys and clicks, offscreen. */

@@ -18,11 +18,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import tactus.core.pitch.NoteSchool;
-import tactus.core.shape.FrettingHand;
-import tactus.core.shape.Neck;
-import tactus.core.song.Handout;
-import tactus.core.song.Song;
+import tactus.core.music.pitch.NoteSchool;
+import tactus.core.music.shape.FrettingHand;
+import tactus.core.music.shape.Neck;
+import tactus.core.written.song.Handout;
+import tactus.core.written.song.Song;
 import tactus.formats.file.Checksum;
 import tactus.formats.song.SongFile;
 

@@ -2,7 +2,7 @@ package tactus.formats.file;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import tactus.core.statement.Statement;
+import tactus.core.ground.statement.Statement;
 import tactus.words.Words;
 
 /** A file is not what it should be; says which file, where in it, and why. */

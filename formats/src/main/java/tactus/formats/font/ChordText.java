@@ -1,8 +1,8 @@
 package tactus.formats.font;
 
-import tactus.core.chord.ChordName;
-import tactus.core.harmony.Chord;
-import tactus.core.pitch.NoteSchool;
+import tactus.core.music.chord.ChordName;
+import tactus.core.music.pitch.NoteSchool;
+import tactus.core.written.harmony.Chord;
 
 /** Names of chords as a user reads them. */
 public final class ChordText {

@@ -2,7 +2,7 @@ package tactus.formats.font;
 
 import java.util.ArrayList;
 import java.util.List;
-import tactus.core.time.Length;
+import tactus.core.music.time.Length;
 
 /** Text with musical signs, and which parts of it need the music font. */
 public final class MusicText {

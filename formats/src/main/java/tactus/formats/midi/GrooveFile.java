@@ -15,13 +15,13 @@ import javax.sound.midi.MidiMessage;
 import javax.sound.midi.Sequence;
 import javax.sound.midi.ShortMessage;
 import javax.sound.midi.Track;
-import tactus.core.groove.Drum;
-import tactus.core.groove.Groove;
-import tactus.core.time.Division;
-import tactus.core.time.Grid;
-import tactus.core.time.Length;
-import tactus.core.time.Meter;
-import tactus.core.time.Slot;
+import tactus.core.music.time.Division;
+import tactus.core.music.time.Grid;
+import tactus.core.music.time.Length;
+import tactus.core.music.time.Meter;
+import tactus.core.music.time.Slot;
+import tactus.core.patterns.groove.Drum;
+import tactus.core.patterns.groove.Groove;
 import tactus.formats.file.FormatException;
 
 /**

@@ -3,7 +3,7 @@ package tactus.formats.musicxml;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
-import tactus.core.chord.ChordName;
+import tactus.core.music.chord.ChordName;
 
 /** The kinds of chords that MusicXML has names for (its value list {@code kind-value}). */
 final class ChordKind {

@@ -3,18 +3,18 @@ package tactus.formats.musicxml;
 import java.util.Optional;
 import java.util.function.ToLongFunction;
 import javax.xml.stream.XMLStreamException;
-import tactus.core.chord.ChordName;
-import tactus.core.harmony.Chord;
-import tactus.core.notation.NotatedChord;
-import tactus.core.pitch.NoteName;
-import tactus.core.shape.Fingering;
-import tactus.core.shape.Voicing;
-import tactus.core.song.Song;
-import tactus.core.song.Sounded;
-import tactus.core.time.Length;
-import tactus.core.timeline.Timeline;
-import tactus.core.timeline.TimelineBar;
-import tactus.core.timeline.TimelineSpan;
+import tactus.core.laid.notation.NotatedChord;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.laid.timeline.TimelineBar;
+import tactus.core.laid.timeline.TimelineSpan;
+import tactus.core.music.chord.ChordName;
+import tactus.core.music.pitch.NoteName;
+import tactus.core.music.shape.Fingering;
+import tactus.core.music.shape.Voicing;
+import tactus.core.music.time.Length;
+import tactus.core.written.harmony.Chord;
+import tactus.core.written.song.Song;
+import tactus.core.written.song.Sounded;
 
 /** Writes the names of chords over the notes, with their shapes as frames. */
 final class HarmonyWriter {

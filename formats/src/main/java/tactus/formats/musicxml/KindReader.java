@@ -7,7 +7,7 @@ import static tactus.formats.musicxml.MusicXmlReader.text;
 import java.util.Map;
 import java.util.Optional;
 import org.w3c.dom.Element;
-import tactus.core.chord.ChordName;
+import tactus.core.music.chord.ChordName;
 
 /** Reads a chord symbol: root, kind (value list {@code kind-value}), degrees, bass. */
 final class KindReader {

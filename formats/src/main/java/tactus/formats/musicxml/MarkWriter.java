@@ -1,13 +1,13 @@
 package tactus.formats.musicxml;
 
 import javax.xml.stream.XMLStreamException;
-import tactus.core.rule.Pace;
-import tactus.core.rule.Swell;
-import tactus.core.song.Song;
-import tactus.core.time.Length;
-import tactus.core.timeline.Margin;
-import tactus.core.timeline.Timeline;
-import tactus.core.timeline.TimelineBar;
+import tactus.core.laid.timeline.Margin;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.laid.timeline.TimelineBar;
+import tactus.core.music.time.Length;
+import tactus.core.written.rule.Pace;
+import tactus.core.written.rule.Swell;
+import tactus.core.written.song.Song;
 import tactus.words.SongWords;
 
 /** Writes what stands over and under the bars: sections, tempo, loudness and cues. */

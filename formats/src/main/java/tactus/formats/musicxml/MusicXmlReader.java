@@ -18,8 +18,8 @@ import org.w3c.dom.NodeList;
 import org.xml.sax.ErrorHandler;
 import org.xml.sax.SAXException;
 import org.xml.sax.SAXParseException;
-import tactus.core.refusal.Refusal;
-import tactus.core.transcription.ReadMusic;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.reading.transcription.ReadMusic;
 import tactus.formats.file.FormatException;
 
 /**

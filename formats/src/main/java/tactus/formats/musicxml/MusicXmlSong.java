@@ -8,10 +8,10 @@ import java.util.List;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import javax.xml.stream.XMLStreamException;
-import tactus.core.notation.NotatedBar;
-import tactus.core.notation.Notation;
-import tactus.core.song.Song;
-import tactus.core.timeline.Timeline;
+import tactus.core.laid.notation.NotatedBar;
+import tactus.core.laid.notation.Notation;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.written.song.Song;
 import tactus.formats.file.WholeFile;
 import tactus.words.Words;
 

@@ -14,15 +14,15 @@ import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.w3c.dom.Element;
-import tactus.core.harmony.Chord;
-import tactus.core.shape.Voicing;
-import tactus.core.song.Facts;
-import tactus.core.stroke.Direction;
-import tactus.core.stroke.Mute;
-import tactus.core.stroke.Stroke;
-import tactus.core.time.Length;
-import tactus.core.transcription.ReadBar;
-import tactus.core.transcription.StruckStrings;
+import tactus.core.music.shape.Voicing;
+import tactus.core.music.stroke.Direction;
+import tactus.core.music.stroke.Mute;
+import tactus.core.music.stroke.Stroke;
+import tactus.core.music.time.Length;
+import tactus.core.reading.transcription.ReadBar;
+import tactus.core.reading.transcription.StruckStrings;
+import tactus.core.written.harmony.Chord;
+import tactus.core.written.song.Facts;
 
 /** Reads the notes of a measure as strokes: what begins at the same time is one stroke. */
 final class NoteReader {

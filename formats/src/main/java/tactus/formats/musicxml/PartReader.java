@@ -13,22 +13,22 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.w3c.dom.Element;
-import tactus.core.chord.ChordName;
-import tactus.core.harmony.Chord;
-import tactus.core.pitch.Instrument;
-import tactus.core.pitch.Key;
-import tactus.core.pitch.Spelling;
-import tactus.core.pitch.Tuning;
-import tactus.core.refusal.Refusal;
-import tactus.core.shape.Voicing;
-import tactus.core.song.Facts;
-import tactus.core.song.Song;
-import tactus.core.statement.Statement;
-import tactus.core.time.Length;
-import tactus.core.time.Meter;
-import tactus.core.time.Tempo;
-import tactus.core.transcription.ReadBar;
-import tactus.core.transcription.ReadMusic;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.ground.statement.Statement;
+import tactus.core.music.chord.ChordName;
+import tactus.core.music.pitch.Instrument;
+import tactus.core.music.pitch.Key;
+import tactus.core.music.pitch.Spelling;
+import tactus.core.music.pitch.Tuning;
+import tactus.core.music.shape.Voicing;
+import tactus.core.music.time.Length;
+import tactus.core.music.time.Meter;
+import tactus.core.music.time.Tempo;
+import tactus.core.reading.transcription.ReadBar;
+import tactus.core.reading.transcription.ReadMusic;
+import tactus.core.written.harmony.Chord;
+import tactus.core.written.song.Facts;
+import tactus.core.written.song.Song;
 
 /** Reads one part measure by measure, as it is played. */
 final class PartReader {

@@ -6,8 +6,8 @@ import static tactus.formats.musicxml.MusicXmlReader.children;
 import java.util.ArrayList;
 import java.util.List;
 import org.w3c.dom.Element;
-import tactus.core.refusal.Refusal;
-import tactus.core.transcription.ReadMusic;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.reading.transcription.ReadMusic;
 
 /** Measures in the order in which they are played: repeats and their endings. */
 final class Repeats {

@@ -9,8 +9,8 @@ import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
 import java.awt.image.BufferedImage;
 import java.util.List;
-import tactus.core.picture.Mark;
-import tactus.core.picture.Point;
+import tactus.core.laid.picture.Mark;
+import tactus.core.laid.picture.Point;
 import tactus.formats.font.Typeface;
 
 /** A page as a picture; letters are drawn as the shapes that the PDF embeds. */

@@ -3,7 +3,7 @@ package tactus.formats.sheet;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import tactus.core.picture.Point;
+import tactus.core.laid.picture.Point;
 import tactus.formats.font.MusicText;
 import tactus.formats.font.Typeface;
 import tactus.words.Words;

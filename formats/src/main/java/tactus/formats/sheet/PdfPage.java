@@ -7,8 +7,8 @@ import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.util.Matrix;
-import tactus.core.picture.Mark;
-import tactus.core.picture.Point;
+import tactus.core.laid.picture.Mark;
+import tactus.core.laid.picture.Point;
 import tactus.formats.font.Typeface;
 
 /** A page of a PDF. */

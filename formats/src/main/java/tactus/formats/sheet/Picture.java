@@ -7,11 +7,11 @@ import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Objects;
 import javax.imageio.ImageIO;
-import tactus.core.pattern.PatternId;
-import tactus.core.section.SectionId;
-import tactus.core.song.Handout;
-import tactus.core.song.Song;
-import tactus.core.timeline.Timeline;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.patterns.pattern.PatternId;
+import tactus.core.written.section.SectionId;
+import tactus.core.written.song.Handout;
+import tactus.core.written.song.Song;
 import tactus.formats.file.WholeFile;
 
 /** A picture of one thing of a song alone, as it stands on the sheet: a pattern, a shape, a section. */

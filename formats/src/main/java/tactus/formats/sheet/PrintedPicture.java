@@ -3,10 +3,10 @@ package tactus.formats.sheet;
 import java.io.IOException;
 import java.util.Comparator;
 import java.util.List;
-import tactus.core.picture.HandPicture;
-import tactus.core.picture.Mark;
-import tactus.core.picture.Point;
-import tactus.core.pitch.Tuning;
+import tactus.core.laid.picture.HandPicture;
+import tactus.core.laid.picture.Mark;
+import tactus.core.laid.picture.Point;
+import tactus.core.music.pitch.Tuning;
 import tactus.formats.font.Typeface;
 
 /** Prints a picture of the hand over the strings. */

@@ -3,17 +3,17 @@ package tactus.formats.sheet;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
-import tactus.core.outline.Ribbon;
-import tactus.core.pattern.Pattern;
-import tactus.core.picture.Frame;
-import tactus.core.picture.HandPicture;
-import tactus.core.picture.Passage;
-import tactus.core.rule.What;
-import tactus.core.song.Handout;
-import tactus.core.song.Song;
-import tactus.core.timeline.PlayedForm;
-import tactus.core.timeline.Timeline;
-import tactus.core.timeline.TimelineBar;
+import tactus.core.laid.outline.Ribbon;
+import tactus.core.laid.picture.Frame;
+import tactus.core.laid.picture.HandPicture;
+import tactus.core.laid.picture.Passage;
+import tactus.core.laid.timeline.PlayedForm;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.laid.timeline.TimelineBar;
+import tactus.core.patterns.pattern.Pattern;
+import tactus.core.written.rule.What;
+import tactus.core.written.song.Handout;
+import tactus.core.written.song.Song;
 
 /** Small pictures of the hand among the bars: in front of the name of what is played, or one in every bar. */
 final class RibbonPictures {

@@ -13,9 +13,9 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import org.apache.pdfbox.pdmodel.PDDocument;
-import tactus.core.song.Handout;
-import tactus.core.song.Song;
-import tactus.core.timeline.Timeline;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.written.song.Handout;
+import tactus.core.written.song.Song;
 import tactus.formats.file.WholeFile;
 
 /** The sheet of a song, composed as the song says and laid out on pages. */

@@ -1,7 +1,7 @@
 package tactus.formats.sheet;
 
 import java.util.Objects;
-import tactus.core.stroke.RoleSchool;
+import tactus.core.music.stroke.RoleSchool;
 
 /**
  * What is chosen for all sheets.

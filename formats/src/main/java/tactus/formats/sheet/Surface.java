@@ -2,8 +2,8 @@ package tactus.formats.sheet;
 
 import java.io.IOException;
 import java.util.List;
-import tactus.core.picture.Mark;
-import tactus.core.picture.Point;
+import tactus.core.laid.picture.Mark;
+import tactus.core.laid.picture.Point;
 import tactus.formats.font.Typeface;
 
 /** A page to draw on, whatever it becomes: the origin is in its upper left corner, lengths are points before scaling. */

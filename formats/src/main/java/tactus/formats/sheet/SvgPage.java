@@ -3,8 +3,8 @@ package tactus.formats.sheet;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
-import tactus.core.picture.Mark;
-import tactus.core.picture.Point;
+import tactus.core.laid.picture.Mark;
+import tactus.core.laid.picture.Point;
 import tactus.formats.font.Typeface;
 
 /** A page as SVG 1.1: text as text in named fonts, as wide as it was laid out whatever font is found. */

@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
-import tactus.core.refusal.Refusal;
-import tactus.core.song.Written;
-import tactus.core.statement.Statement;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.ground.statement.Statement;
+import tactus.core.written.song.Written;
 import tactus.words.Words;
 import tools.jackson.databind.JsonNode;
 

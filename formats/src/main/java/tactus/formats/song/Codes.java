@@ -3,9 +3,9 @@ package tactus.formats.song;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
-import tactus.core.harmony.SpanLength;
-import tactus.core.language.Lexicon;
-import tactus.core.refusal.Refusal;
+import tactus.core.ground.language.Lexicon;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.written.harmony.SpanLength;
 
 /** How values are called in files, whatever the language: {@code second-guitar}, {@code last-time}. */
 final class Codes {

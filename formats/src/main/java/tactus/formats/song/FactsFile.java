@@ -1,7 +1,7 @@
 package tactus.formats.song;
 
 import java.util.ArrayList;
-import tactus.core.song.Facts;
+import tactus.core.written.song.Facts;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.JsonNodeFactory;

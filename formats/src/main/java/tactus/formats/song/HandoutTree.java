@@ -2,7 +2,7 @@ package tactus.formats.song;
 
 import java.util.Set;
 import java.util.function.Function;
-import tactus.core.song.Handout;
+import tactus.core.written.song.Handout;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 

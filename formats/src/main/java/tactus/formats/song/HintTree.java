@@ -1,11 +1,11 @@
 package tactus.formats.song;
 
 import java.util.Set;
-import tactus.core.pattern.PatternId;
-import tactus.core.refusal.Refusal;
-import tactus.core.section.SectionId;
-import tactus.core.song.Hint;
-import tactus.core.song.HintPlace;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.patterns.pattern.PatternId;
+import tactus.core.written.section.SectionId;
+import tactus.core.written.song.Hint;
+import tactus.core.written.song.HintPlace;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 

@@ -2,7 +2,7 @@ package tactus.formats.song;
 
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import tactus.core.statement.Statement;
+import tactus.core.ground.statement.Statement;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.exc.StreamConstraintsException;
 import tools.jackson.core.exc.UnexpectedEndOfInputException;

@@ -1,8 +1,8 @@
 package tactus.formats.song;
 
-import tactus.core.stroke.Direction;
-import tactus.core.stroke.Stroke;
-import tactus.core.stroke.StrokeLine;
+import tactus.core.music.stroke.Direction;
+import tactus.core.music.stroke.Stroke;
+import tactus.core.music.stroke.StrokeLine;
 
 /** A stroke that stands alone: written as if the hand were going down. */
 final class KeptStroke {
@@ -13,7 +13,7 @@ final class KeptStroke {
         return StrokeLine.format(stroke, Direction.DOWN);
     }
 
-    /** @throws tactus.core.refusal.NotationException if the text is not exactly one stroke */
+    /** @throws tactus.core.ground.refusal.NotationException if the text is not exactly one stroke */
     static Stroke parse(String text) {
         return StrokeLine.stroke(text, Direction.DOWN);
     }

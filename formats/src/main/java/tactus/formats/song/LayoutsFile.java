@@ -6,7 +6,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import tactus.core.song.Handout;
+import tactus.core.written.song.Handout;
 import tactus.formats.file.FormatException;
 import tactus.formats.file.WholeFile;
 import tools.jackson.core.JacksonException;

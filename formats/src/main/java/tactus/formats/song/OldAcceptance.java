@@ -3,12 +3,12 @@ package tactus.formats.song;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import tactus.core.snag.Snag;
-import tactus.core.snag.Snags;
-import tactus.core.song.Accepted;
-import tactus.core.song.Lesson;
-import tactus.core.song.Song;
-import tactus.core.timeline.Timeline;
+import tactus.core.counsel.snag.Snag;
+import tactus.core.counsel.snag.Snags;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.written.song.Accepted;
+import tactus.core.written.song.Lesson;
+import tactus.core.written.song.Song;
 import tactus.words.SnagWords;
 import tactus.words.Words;
 

@@ -3,8 +3,8 @@ package tactus.formats.song;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
-import tactus.core.song.Song;
-import tactus.core.song.SongId;
+import tactus.core.written.song.Song;
+import tactus.core.written.song.SongId;
 
 /**
  * A song read from a file.

@@ -8,16 +8,16 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import tactus.core.harmony.Chord;
-import tactus.core.pattern.Pattern;
-import tactus.core.pattern.PatternId;
-import tactus.core.rule.Rule;
-import tactus.core.section.Section;
-import tactus.core.section.SectionId;
-import tactus.core.section.Use;
-import tactus.core.song.Aspect;
-import tactus.core.song.Overlay;
-import tactus.core.time.Meter;
+import tactus.core.music.time.Meter;
+import tactus.core.patterns.pattern.Pattern;
+import tactus.core.patterns.pattern.PatternId;
+import tactus.core.written.harmony.Chord;
+import tactus.core.written.rule.Rule;
+import tactus.core.written.section.Section;
+import tactus.core.written.section.SectionId;
+import tactus.core.written.section.Use;
+import tactus.core.written.song.Aspect;
+import tactus.core.written.song.Overlay;
 
 /**
  * Reads what else is other in a version; what speaks of something that is not in the song is left out.

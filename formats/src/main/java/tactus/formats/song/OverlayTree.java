@@ -1,9 +1,9 @@
 package tactus.formats.song;
 
 import java.util.List;
-import tactus.core.song.Aspect;
-import tactus.core.song.Overlay;
-import tactus.core.song.Version;
+import tactus.core.written.song.Aspect;
+import tactus.core.written.song.Overlay;
+import tactus.core.written.song.Version;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 

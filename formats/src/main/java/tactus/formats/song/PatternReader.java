@@ -7,22 +7,22 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Stream;
-import tactus.core.pattern.FingerMove;
-import tactus.core.pattern.Form;
-import tactus.core.pattern.Pattern;
-import tactus.core.pattern.PatternFrame;
-import tactus.core.pattern.PatternId;
-import tactus.core.pattern.SlotAt;
-import tactus.core.pattern.Story;
-import tactus.core.picking.PickingHand;
-import tactus.core.refusal.Refusal;
-import tactus.core.stroke.Hand;
-import tactus.core.stroke.Role;
-import tactus.core.stroke.Stroke;
-import tactus.core.time.Division;
-import tactus.core.time.Feel;
-import tactus.core.time.Length;
-import tactus.core.time.Meter;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.music.stroke.Hand;
+import tactus.core.music.stroke.Role;
+import tactus.core.music.stroke.Stroke;
+import tactus.core.music.time.Division;
+import tactus.core.music.time.Feel;
+import tactus.core.music.time.Length;
+import tactus.core.music.time.Meter;
+import tactus.core.patterns.pattern.FingerMove;
+import tactus.core.patterns.pattern.Form;
+import tactus.core.patterns.pattern.Pattern;
+import tactus.core.patterns.pattern.PatternFrame;
+import tactus.core.patterns.pattern.PatternId;
+import tactus.core.patterns.pattern.SlotAt;
+import tactus.core.patterns.pattern.Story;
+import tactus.core.patterns.picking.PickingHand;
 
 /** Reads one pattern. What makes it impossible is thrown; a stroke that cannot be read is reported and left out. */
 final class PatternReader {

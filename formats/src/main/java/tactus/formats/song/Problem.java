@@ -1,6 +1,6 @@
 package tactus.formats.song;
 
-import tactus.core.statement.Statement;
+import tactus.core.ground.statement.Statement;
 import tactus.words.Words;
 
 /**

@@ -1,13 +1,13 @@
 package tactus.formats.song;
 
-import tactus.core.pattern.PatternId;
-import tactus.core.rule.Pace;
-import tactus.core.rule.Part;
-import tactus.core.rule.Play;
-import tactus.core.rule.Rule;
-import tactus.core.rule.UseChoice;
-import tactus.core.rule.What;
-import tactus.core.rule.Where;
+import tactus.core.patterns.pattern.PatternId;
+import tactus.core.written.rule.Pace;
+import tactus.core.written.rule.Part;
+import tactus.core.written.rule.Play;
+import tactus.core.written.rule.Rule;
+import tactus.core.written.rule.UseChoice;
+import tactus.core.written.rule.What;
+import tactus.core.written.rule.Where;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 

@@ -1,16 +1,16 @@
 package tactus.formats.song;
 
 import java.util.Optional;
-import tactus.core.harmony.Chord;
-import tactus.core.harmony.ChordMove;
-import tactus.core.song.Accepted;
-import tactus.core.song.Aspect;
-import tactus.core.song.ChangeCount;
-import tactus.core.song.Handout;
-import tactus.core.song.Lesson;
-import tactus.core.song.Song;
-import tactus.core.song.SongId;
-import tactus.core.song.Version;
+import tactus.core.written.harmony.Chord;
+import tactus.core.written.harmony.ChordMove;
+import tactus.core.written.song.Accepted;
+import tactus.core.written.song.Aspect;
+import tactus.core.written.song.ChangeCount;
+import tactus.core.written.song.Handout;
+import tactus.core.written.song.Lesson;
+import tactus.core.written.song.Song;
+import tactus.core.written.song.SongId;
+import tactus.core.written.song.Version;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;

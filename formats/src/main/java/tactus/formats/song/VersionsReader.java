@@ -5,11 +5,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import tactus.core.harmony.Chord;
-import tactus.core.refusal.Refusal;
-import tactus.core.song.Aspect;
-import tactus.core.song.Version;
-import tactus.core.song.Versions;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.written.harmony.Chord;
+import tactus.core.written.song.Aspect;
+import tactus.core.written.song.Version;
+import tactus.core.written.song.Versions;
 
 /** Reads the versions of a song; one that cannot be is left out. */
 final class VersionsReader {

@@ -17,12 +17,12 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
-import tactus.core.logbook.ChangeEntry;
-import tactus.core.logbook.Lesson;
-import tactus.core.logbook.Records;
-import tactus.core.logbook.Student;
-import tactus.core.logbook.TakeEntry;
-import tactus.core.refusal.Refusal;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.taught.logbook.ChangeEntry;
+import tactus.core.taught.logbook.Lesson;
+import tactus.core.taught.logbook.Records;
+import tactus.core.taught.logbook.Student;
+import tactus.core.taught.logbook.TakeEntry;
 
 /** The tables of the logbook as CSV (RFC 4180), each known by its first line. */
 public enum LogTable {

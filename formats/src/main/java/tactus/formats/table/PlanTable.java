@@ -2,9 +2,9 @@ package tactus.formats.table;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import tactus.core.logbook.DatedPlan;
-import tactus.core.practice.PlanChange;
-import tactus.core.practice.PracticePlan;
+import tactus.core.taught.logbook.DatedPlan;
+import tactus.core.taught.practice.PlanChange;
+import tactus.core.taught.practice.PracticePlan;
 import tactus.formats.file.WholeFile;
 import tactus.words.PlanWords;
 import tactus.words.Words;

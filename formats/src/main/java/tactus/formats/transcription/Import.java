@@ -2,8 +2,8 @@ package tactus.formats.transcription;
 
 import java.nio.file.Path;
 import java.util.Locale;
-import tactus.core.refusal.Refusal;
-import tactus.core.transcription.Transcription;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.reading.transcription.Transcription;
 import tactus.formats.file.FormatException;
 import tactus.formats.midi.MidiReader;
 import tactus.formats.musicxml.MusicXmlReader;

@@ -19,10 +19,10 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import tactus.core.groove.CommonGroove;
-import tactus.core.groove.Drum;
-import tactus.core.groove.Groove;
-import tactus.core.time.Length;
+import tactus.core.music.time.Length;
+import tactus.core.patterns.groove.CommonGroove;
+import tactus.core.patterns.groove.Drum;
+import tactus.core.patterns.groove.Groove;
 import tactus.formats.file.FormatException;
 
 /** MIDI files are written by the JDK; the drums' numbers are those of the percussion key map of General MIDI 1. */

@@ -19,9 +19,9 @@ import javax.sound.midi.Track;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import tactus.core.performance.Performance;
-import tactus.core.song.Song;
-import tactus.core.timeline.Timeline;
+import tactus.core.laid.performance.Performance;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.written.song.Song;
 import tactus.formats.SampleSong;
 
 /** Read back with the JDK's own reader, and byte by byte against Standard MIDI Files 1.0. */

@@ -18,7 +18,7 @@ import org.apache.pdfbox.pdmodel.interactive.documentnavigation.destination.PDPa
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import tactus.core.song.Song;
+import tactus.core.written.song.Song;
 import tactus.formats.SampleSong;
 
 /** Several songs as one PDF, read back with PDFBox. */

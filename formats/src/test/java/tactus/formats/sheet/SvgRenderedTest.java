@@ -19,8 +19,8 @@ import java.util.List;
 import java.util.Objects;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import tactus.core.song.Song;
-import tactus.core.timeline.Timeline;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.written.song.Song;
 import tactus.formats.song.SongFile;
 
 /** Pages as SVG, drawn by a renderer that is not ours (JSVG), against the same pages as pictures. */

@@ -3,8 +3,8 @@ package tactus.formats.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
-import tactus.core.picture.Mark;
-import tactus.core.picture.Point;
+import tactus.core.laid.picture.Mark;
+import tactus.core.laid.picture.Point;
 import tactus.formats.font.Typeface;
 
 /** A page that remembers what was written on it and where. */

@@ -10,10 +10,10 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import tactus.core.logbook.Lesson;
-import tactus.core.logbook.Records;
-import tactus.core.logbook.Student;
-import tactus.core.logbook.TakeEntry;
+import tactus.core.taught.logbook.Lesson;
+import tactus.core.taught.logbook.Records;
+import tactus.core.taught.logbook.Student;
+import tactus.core.taught.logbook.TakeEntry;
 
 /** Which beginnings make a formula: OWASP, "CSV Injection". */
 class CsvTest {

@@ -17,21 +17,21 @@ import javax.sound.midi.ShortMessage;
 import javax.sound.midi.Track;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import tactus.core.harmony.Chord;
-import tactus.core.harmony.HarmonyLine;
-import tactus.core.pattern.Pattern;
-import tactus.core.pattern.PatternId;
-import tactus.core.rule.Play;
-import tactus.core.rule.Rule;
-import tactus.core.rule.What;
-import tactus.core.rule.Where;
-import tactus.core.section.Section;
-import tactus.core.section.SectionId;
-import tactus.core.shape.Voicing;
-import tactus.core.song.Song;
-import tactus.core.time.Meter;
-import tactus.core.timeline.Timeline;
-import tactus.core.transcription.Transcription;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.music.shape.Voicing;
+import tactus.core.music.time.Meter;
+import tactus.core.patterns.pattern.Pattern;
+import tactus.core.patterns.pattern.PatternId;
+import tactus.core.reading.transcription.Transcription;
+import tactus.core.written.harmony.Chord;
+import tactus.core.written.harmony.HarmonyLine;
+import tactus.core.written.rule.Play;
+import tactus.core.written.rule.Rule;
+import tactus.core.written.rule.What;
+import tactus.core.written.rule.Where;
+import tactus.core.written.section.Section;
+import tactus.core.written.section.SectionId;
+import tactus.core.written.song.Song;
 import tactus.formats.file.FormatException;
 import tactus.formats.musicxml.MusicXmlSong;
 import tactus.words.Words;
@@ -117,7 +117,8 @@ class LargeFilesTest {
                 .withOrder(List.of(id))
                 .withRule(new Rule(Where.EVERYWHERE, Play.pattern(pattern.id())))
                 .withRule(new Rule(
-                        Where.in(id).withPart(new tactus.core.rule.Part.OnChord(2)), Play.of(What.Event.MUTED)));
+                        Where.in(id).withPart(new tactus.core.written.rule.Part.OnChord(2)),
+                        Play.of(What.Event.MUTED)));
         Path file = folder.resolve("rest.musicxml");
         MusicXmlSong.write(song, Timeline.of(song), file);
         Song back = Import.read(file).song();

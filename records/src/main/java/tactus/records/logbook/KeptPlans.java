@@ -4,7 +4,7 @@ import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import tactus.core.logbook.KeptPlan;
+import tactus.core.taught.logbook.KeptPlan;
 
 /** Plans of days: a row for each plan, and one for each thing in it. */
 final class KeptPlans {

@@ -7,7 +7,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.Optional;
 import java.util.function.Predicate;
-import tactus.core.song.SongId;
+import tactus.core.written.song.SongId;
 
 /**
  * Under which titles the logbook knows songs, and where they were last. What is written down of a song stands under its title;

@@ -15,12 +15,12 @@ import java.util.Optional;
 import java.util.function.Predicate;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import tactus.core.logbook.KeptPlan;
-import tactus.core.logbook.Records;
-import tactus.core.logbook.Student;
-import tactus.core.refusal.Refusal;
-import tactus.core.song.SongId;
-import tactus.core.statement.Statement;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.ground.statement.Statement;
+import tactus.core.taught.logbook.KeptPlan;
+import tactus.core.taught.logbook.Records;
+import tactus.core.taught.logbook.Student;
+import tactus.core.written.song.SongId;
 import tactus.formats.file.OwnFile;
 
 /**

@@ -6,7 +6,7 @@ import java.sql.SQLException;
 import java.util.Objects;
 import org.sqlite.SQLiteErrorCode;
 import org.sqlite.SQLiteException;
-import tactus.core.statement.Statement;
+import tactus.core.ground.statement.Statement;
 import tactus.words.Words;
 
 /** The logbook cannot be read or written now. Nothing of it was changed or moved, and it may be sound. */
@@ -33,7 +33,7 @@ public final class LogbookTrouble extends IOException {
     private final Kind kind;
 
     LogbookTrouble(Kind kind, Throwable cause) {
-        super(Words.say(Statement.of("logbook." + tactus.core.language.Lexicon.code(kind))), cause);
+        super(Words.say(Statement.of("logbook." + tactus.core.ground.language.Lexicon.code(kind))), cause);
         this.kind = Objects.requireNonNull(kind);
     }
 

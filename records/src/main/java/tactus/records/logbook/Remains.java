@@ -5,10 +5,10 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import tactus.core.logbook.Lesson;
-import tactus.core.logbook.Records;
-import tactus.core.logbook.Student;
-import tactus.core.statement.Statement;
+import tactus.core.ground.statement.Statement;
+import tactus.core.taught.logbook.Lesson;
+import tactus.core.taught.logbook.Records;
+import tactus.core.taught.logbook.Student;
 
 /** Where a student who was forgotten may still stand. */
 final class Remains {

@@ -12,12 +12,12 @@ import java.util.List;
 import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import tactus.core.logbook.ChangeEntry;
-import tactus.core.logbook.Lesson;
-import tactus.core.logbook.Records;
-import tactus.core.logbook.Student;
-import tactus.core.logbook.TakeEntry;
-import tactus.core.refusal.Refusal;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.taught.logbook.ChangeEntry;
+import tactus.core.taught.logbook.Lesson;
+import tactus.core.taught.logbook.Records;
+import tactus.core.taught.logbook.Student;
+import tactus.core.taught.logbook.TakeEntry;
 
 /** What the logbook keeps as rows of its tables, one to one. */
 final class Rows {

@@ -10,10 +10,10 @@ import java.util.Locale;
 import java.util.function.BooleanSupplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import tactus.core.logbook.Student;
-import tactus.core.refusal.Refusal;
-import tactus.core.song.Handout;
-import tactus.core.statement.Statement;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.ground.statement.Statement;
+import tactus.core.taught.logbook.Student;
+import tactus.core.written.song.Handout;
 import tactus.formats.song.SongFile;
 import tactus.records.shelf.Shelf;
 

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import tactus.core.practice.Demand;
+import tactus.core.taught.practice.Demand;
 
 /** What versions of a song ask, as one text: a line for each version, with tabs between its values. */
 final class DemandText {

@@ -18,9 +18,9 @@ import java.util.function.BooleanSupplier;
 import java.util.function.DoubleConsumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import tactus.core.language.Lexicon;
-import tactus.core.refusal.Refusal;
-import tactus.core.shelf.ShelvedSong;
+import tactus.core.ground.language.Lexicon;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.taught.shelf.ShelvedSong;
 import tactus.formats.song.SongFile;
 
 /**

@@ -10,7 +10,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import tactus.core.shelf.ShelvedSong;
+import tactus.core.taught.shelf.ShelvedSong;
 import tactus.formats.song.FactsFile;
 
 /** The table of the index: a row for each song file, with when and how large it was when it was read. */

@@ -6,8 +6,8 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
-import tactus.core.logbook.Records;
-import tactus.core.logbook.Student;
+import tactus.core.taught.logbook.Records;
+import tactus.core.taught.logbook.Student;
 
 /** A program that copies the logbook, forgets or restores again and again, until it is killed. */
 final class KilledWhileCopying {

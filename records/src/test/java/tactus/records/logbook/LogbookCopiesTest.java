@@ -29,10 +29,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.sqlite.SQLiteErrorCode;
 import org.sqlite.SQLiteException;
-import tactus.core.logbook.Lesson;
-import tactus.core.logbook.Records;
-import tactus.core.logbook.Student;
-import tactus.core.statement.Statement;
+import tactus.core.ground.statement.Statement;
+import tactus.core.taught.logbook.Lesson;
+import tactus.core.taught.logbook.Records;
+import tactus.core.taught.logbook.Student;
 
 /** Copies that are whole, logbooks that are only out of reach, and what is left of a student who is forgotten. */
 class LogbookCopiesTest {

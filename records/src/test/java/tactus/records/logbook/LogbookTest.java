@@ -24,14 +24,14 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
-import tactus.core.logbook.ChangeEntry;
-import tactus.core.logbook.KeptPlan;
-import tactus.core.logbook.Lesson;
-import tactus.core.logbook.Records;
-import tactus.core.logbook.Student;
-import tactus.core.logbook.TakeEntry;
-import tactus.core.refusal.Refusal;
-import tactus.core.song.SongId;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.taught.logbook.ChangeEntry;
+import tactus.core.taught.logbook.KeptPlan;
+import tactus.core.taught.logbook.Lesson;
+import tactus.core.taught.logbook.Records;
+import tactus.core.taught.logbook.Student;
+import tactus.core.taught.logbook.TakeEntry;
+import tactus.core.written.song.SongId;
 import tactus.formats.table.LogTable;
 
 class LogbookTest {

@@ -14,11 +14,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import tactus.core.practice.Demand;
-import tactus.core.shelf.ShelvedSong;
-import tactus.core.shelf.SongQuery;
-import tactus.core.song.Song;
-import tactus.core.timeline.Timeline;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.taught.practice.Demand;
+import tactus.core.taught.shelf.ShelvedSong;
+import tactus.core.taught.shelf.SongQuery;
+import tactus.core.written.song.Song;
 import tactus.formats.song.SongFile;
 import tactus.words.Words;
 

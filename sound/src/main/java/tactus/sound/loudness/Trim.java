@@ -1,10 +1,10 @@
 package tactus.sound.loudness;
 
 import java.util.DoubleSummaryStatistics;
-import tactus.core.performance.Mix;
-import tactus.core.rule.Dynamic;
-import tactus.core.timeline.Timeline;
-import tactus.core.timeline.TimelineStroke;
+import tactus.core.laid.performance.Mix;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.laid.timeline.TimelineStroke;
+import tactus.core.written.rule.Dynamic;
 import tactus.sound.score.Music;
 import tactus.sound.score.Playback;
 import tactus.sound.score.Score;
@@ -25,7 +25,7 @@ public final class Trim {
     private static final int SLICE = 2 * Score.RATE;
     private static final int LEAD = Score.RATE / 2;
     private static final int BLOCK = 2_048;
-    /** See tactus.core.performance.Performance. */
+    /** See tactus.core.laid.performance.Performance. */
     private static final double STEP = 4.8;
 
     private Trim() {}

@@ -2,10 +2,10 @@ package tactus.sound.score;
 
 import java.util.Objects;
 import java.util.Optional;
-import tactus.core.performance.CountTrack;
-import tactus.core.performance.DrumTrack;
-import tactus.core.performance.Layer;
-import tactus.core.timeline.Timeline;
+import tactus.core.laid.performance.CountTrack;
+import tactus.core.laid.performance.DrumTrack;
+import tactus.core.laid.performance.Layer;
+import tactus.core.laid.timeline.Timeline;
 
 /**
  * What there is to be heard of a song.

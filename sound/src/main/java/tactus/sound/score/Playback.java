@@ -2,7 +2,7 @@ package tactus.sound.score;
 
 import java.util.Objects;
 import java.util.Optional;
-import tactus.core.performance.HeardBars;
+import tactus.core.laid.performance.HeardBars;
 
 /**
  * Which part of a song is played and how.

@@ -4,16 +4,16 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import tactus.core.performance.ClickTrack;
-import tactus.core.performance.CountTrack;
-import tactus.core.performance.DrumTrack;
-import tactus.core.performance.HeardBars;
-import tactus.core.performance.Layer;
-import tactus.core.performance.MixVoice;
-import tactus.core.performance.Note;
-import tactus.core.performance.Performance;
-import tactus.core.timeline.Timeline;
-import tactus.core.timeline.TimelineBar;
+import tactus.core.laid.performance.ClickTrack;
+import tactus.core.laid.performance.CountTrack;
+import tactus.core.laid.performance.DrumTrack;
+import tactus.core.laid.performance.HeardBars;
+import tactus.core.laid.performance.Layer;
+import tactus.core.laid.performance.MixVoice;
+import tactus.core.laid.performance.Note;
+import tactus.core.laid.performance.Performance;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.laid.timeline.TimelineBar;
 
 /**
  * Events on sample frames, in order. Never changes, and is read without allocating, so that the audio thread can hold

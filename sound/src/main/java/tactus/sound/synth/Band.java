@@ -4,9 +4,9 @@ import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
-import tactus.core.groove.Drum;
-import tactus.core.performance.Mix;
-import tactus.core.performance.MixVoice;
+import tactus.core.laid.performance.Mix;
+import tactus.core.laid.performance.MixVoice;
+import tactus.core.patterns.groove.Drum;
 import tactus.sound.score.Score;
 import tactus.sound.score.SpokenWord;
 

@@ -1,6 +1,6 @@
 package tactus.sound.synth;
 
-import tactus.core.groove.Drum;
+import tactus.core.patterns.groove.Drum;
 
 /**
  * Kick, snare and hat: a tone that falls, noise over a tone, and the top of noise alone (common practice of drum synthesis;

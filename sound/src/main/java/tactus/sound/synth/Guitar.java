@@ -24,7 +24,7 @@ final class Guitar {
     /** Plays an event on {@code string}, from 1. */
     void play(Score.Kind kind, int string, float hertz, float velocity) {
         PluckedString played = strings[string];
-        // See tactus.core.performance.Note: amplitude goes with the square of the velocity.
+        // See tactus.core.laid.performance.Note: amplitude goes with the square of the velocity.
         float amplitude = velocity * velocity * LEVEL;
         switch (kind) {
             case DAMP -> played.damp();

@@ -2,7 +2,7 @@ package tactus.sound.take;
 
 import java.util.function.LongConsumer;
 import java.util.function.LongSupplier;
-import tactus.core.practice.OnsetDetector;
+import tactus.core.taught.practice.OnsetDetector;
 import tactus.sound.device.AudioIn;
 
 /**

@@ -14,9 +14,9 @@ import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
 import javax.sound.sampled.UnsupportedAudioFileException;
-import tactus.core.practice.OnsetDetector;
-import tactus.core.practice.Tap;
-import tactus.core.refusal.Refusal;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.taught.practice.OnsetDetector;
+import tactus.core.taught.practice.Tap;
 
 /** A recording of a take: where strings are struck in it. Which way the hand went cannot be heard. */
 public final class RecordedTake {

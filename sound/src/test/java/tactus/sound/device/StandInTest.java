@@ -7,9 +7,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicLong;
 import org.junit.jupiter.api.Test;
-import tactus.core.practice.OnsetDetector;
-import tactus.core.timeline.Timeline;
-import tactus.core.timeline.TimelineStroke;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.laid.timeline.TimelineStroke;
+import tactus.core.taught.practice.OnsetDetector;
 import tactus.sound.SoundFixture;
 
 /** What stands in for devices goes the way of a device. */

@@ -12,11 +12,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import tactus.core.performance.HeardBars;
-import tactus.core.performance.MixVoice;
-import tactus.core.pitch.ConcertPitch;
-import tactus.core.timeline.Margin;
-import tactus.core.timeline.Timeline;
+import tactus.core.laid.performance.HeardBars;
+import tactus.core.laid.performance.MixVoice;
+import tactus.core.laid.timeline.Margin;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.music.pitch.ConcertPitch;
 import tactus.sound.SoundFixture;
 
 class ScoreTest {

@@ -21,14 +21,14 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import tactus.core.practice.DueStroke;
-import tactus.core.practice.SimulatedPlayer;
-import tactus.core.practice.Skill;
-import tactus.core.practice.Take;
-import tactus.core.practice.Tap;
-import tactus.core.refusal.Refusal;
-import tactus.core.timeline.Timeline;
-import tactus.core.timeline.TimelineStroke;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.laid.timeline.TimelineStroke;
+import tactus.core.taught.practice.DueStroke;
+import tactus.core.taught.practice.SimulatedPlayer;
+import tactus.core.taught.practice.Skill;
+import tactus.core.taught.practice.Take;
+import tactus.core.taught.practice.Tap;
 import tactus.sound.SoundFixture;
 
 /** Rendered playing, heard again. aubio 0.4 hears the demo songs in the same places, see docs/benchmarks.md. */

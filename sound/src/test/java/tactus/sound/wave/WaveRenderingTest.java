@@ -11,9 +11,9 @@ import java.util.ArrayList;
 import java.util.concurrent.CancellationException;
 import javax.sound.sampled.AudioSystem;
 import org.junit.jupiter.api.Test;
-import tactus.core.refusal.Refusal;
-import tactus.core.song.Song;
-import tactus.core.timeline.Timeline;
+import tactus.core.ground.refusal.Refusal;
+import tactus.core.laid.timeline.Timeline;
+import tactus.core.written.song.Song;
 import tactus.sound.SoundFixture;
 
 class WaveRenderingTest {

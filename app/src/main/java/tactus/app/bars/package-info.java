@@ -1,5 +1,0 @@
-/**
- * The whole song as one page of bars: headings, chords, ribbons of what is played, and the hand over the strings. Read
- * {@link tactus.app.bars.SongPage} first.
- */
-package tactus.app.bars;

@@ -1,5 +1,0 @@
-/**
- * The arrangement seen from outside: its sums, two uses side by side, and its versions. Read {@link
- * tactus.app.comparison.VersionsModel} first.
- */
-package tactus.app.comparison;

@@ -1,5 +1,0 @@
-/**
- * The section that is chosen in the running order: its place in the song, its name and meter, and the chords that lie
- * over its bars. Read {@link tactus.app.section.ArrangementModel} first.
- */
-package tactus.app.section;

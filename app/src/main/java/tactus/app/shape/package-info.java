@@ -1,5 +1,0 @@
-/**
- * The shapes of the song's chords: the strip of cards, the neck below it, other shapes, and the changes between them.
- * Read {@link tactus.app.shape.ShapeModel} first.
- */
-package tactus.app.shape;

@@ -1,6 +1,0 @@
-/**
- * What a song needs next, computed from the song. Read {@link tactus.core.advice.NextStep} first.
- *
- * <p>All types are immutable; null is always refused.
- */
-package tactus.core.advice;

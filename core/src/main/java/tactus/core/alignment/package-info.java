@@ -1,2 +1,0 @@
-/** Two lists put opposite each other. */
-package tactus.core.alignment;

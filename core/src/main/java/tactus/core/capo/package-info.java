@@ -1,7 +1,0 @@
-/**
- * Where the capo goes: which shapes a song needs at every fret, what they cost, and the sums that are asked the other way
- * round. Read {@link tactus.core.capo.CapoPlan} first.
- *
- * <p>All types are immutable; null is always refused.
- */
-package tactus.core.capo;

@@ -1,0 +1,2 @@
+/** Two lists put opposite each other. */
+package tactus.core.ground.alignment;

@@ -1,0 +1,2 @@
+/** How things are named inside a song. */
+package tactus.core.ground.name;

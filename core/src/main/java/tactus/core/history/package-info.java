@@ -1,2 +1,0 @@
-/** Undo: whole earlier values, kept in order. All types are immutable; null is always refused. */
-package tactus.core.history;

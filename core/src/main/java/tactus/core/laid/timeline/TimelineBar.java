@@ -1,0 +1,47 @@
+package tactus.core.laid.timeline;
+
+import java.util.Objects;
+import java.util.OptionalInt;
+import tactus.core.music.time.Length;
+import tactus.core.music.time.Meter;
+import tactus.core.written.section.SectionId;
+
+/**
+ * A bar as played.
+ *
+ * @param number from 1 through the song; 0 is the pick-up in front of the first bar
+ * @param start where it begins
+ * @param seconds when it begins, at the song's tempo
+ * @param use which entry of the running order it belongs to, from 0
+ * @param pass which time round that section goes, from 1
+ * @param inSection which bar of the section it is on this pass, from 0; empty for the pick-up
+ * @param numberInSection the number by which it is spoken of within the section, see {@link tactus.core.written.section.Numbered}; 0 for the pick-up
+ */
+public record TimelineBar(
+        int number,
+        Meter meter,
+        Length start,
+        double seconds,
+        SectionId section,
+        int use,
+        int pass,
+        OptionalInt inSection,
+        int numberInSection) {
+
+    public TimelineBar {
+        Objects.requireNonNull(inSection);
+        Objects.requireNonNull(meter);
+        Objects.requireNonNull(section);
+        Objects.requireNonNull(start);
+    }
+
+    /** Whether a pass of the section begins with it. */
+    public boolean isFirst() {
+        return inSection.equals(OptionalInt.of(0));
+    }
+
+    /** Where it ends. */
+    public Length end() {
+        return start.plus(meter.length());
+    }
+}

@@ -1,9 +1,0 @@
-package tactus.core.library;
-
-/** For whom a pattern is. */
-public enum Level {
-    FIRST_LESSONS,
-    EASY,
-    MIDDLE,
-    ADVANCED
-}

@@ -1,6 +1,0 @@
-/**
- * Patterns to learn from and to start with, found by their rhythm. Read {@link tactus.core.library.Library} first.
- *
- * <p>All types are immutable; null is always refused.
- */
-package tactus.core.library;

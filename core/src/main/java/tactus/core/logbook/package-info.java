@@ -1,7 +1,0 @@
-/**
- * What a teacher keeps of students: who they are, what each lesson gave them, how they played, how fast they change chords; and
- * what follows from it. Read {@link tactus.core.logbook.Progress} first.
- *
- * <p>All types are immutable; null is always refused.
- */
-package tactus.core.logbook;

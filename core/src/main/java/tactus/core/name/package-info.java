@@ -1,2 +1,0 @@
-/** How things are named inside a song. */
-package tactus.core.name;

@@ -1,6 +1,0 @@
-/**
- * Strumming patterns: strokes on the slots of a grid. Read {@link tactus.core.pattern.Pattern} first.
- *
- * <p>All types are immutable; null is always refused.
- */
-package tactus.core.pattern;

@@ -1,4 +1,0 @@
-package tactus.core.picture;
-
-/** A place on the page. */
-public record Point(double x, double y) {}

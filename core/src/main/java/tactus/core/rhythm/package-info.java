@@ -1,7 +1,0 @@
-/**
- * What can be said of the rhythm of a pattern: its numbers, how syncopated and how hard it is, the cell that it repeats and
- * words to feel it by. Read {@link tactus.core.rhythm.PatternFacts} first, then {@link tactus.core.rhythm.Cells}.
- *
- * <p>All types are immutable; null is always refused.
- */
-package tactus.core.rhythm;

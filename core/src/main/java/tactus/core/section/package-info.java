@@ -1,7 +1,0 @@
-/**
- * Parts of a song: their bars and chords, and how a later use of one differs from it. Read {@link
- * tactus.core.section.Section} and {@link tactus.core.section.Use} first.
- *
- * <p>All types are immutable; null is always refused.
- */
-package tactus.core.section;

@@ -1,7 +1,0 @@
-/**
- * What does not fit: each snag has a place, a plain sentence and the numbers behind it. Read {@link
- * tactus.core.snag.Snag} first.
- *
- * <p>All types are immutable; null is always refused.
- */
-package tactus.core.snag;

@@ -1,7 +1,0 @@
-/**
- * A song as the teacher writes it: facts, chords, patterns, sections and their order. Read {@link
- * tactus.core.song.Song} first.
- *
- * <p>All types are immutable; null is always refused; everything refers to other things by id or chord name.
- */
-package tactus.core.song;

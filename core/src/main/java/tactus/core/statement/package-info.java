@@ -1,7 +1,0 @@
-/**
- * What the core says, as codes with exact values; sentences are made from it at the edge. Read {@link
- * tactus.core.statement.Statement} first.
- *
- * <p>All types are immutable; null is always refused.
- */
-package tactus.core.statement;

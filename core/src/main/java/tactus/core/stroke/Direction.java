@@ -1,9 +1,0 @@
-package tactus.core.stroke;
-
-/** Which way the hand goes over the strings. */
-public enum Direction {
-    /** From the lowest-sounding string to the highest. */
-    DOWN,
-    /** From the highest-sounding string to the lowest. */
-    UP;
-}

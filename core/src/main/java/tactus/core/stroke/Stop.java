@@ -1,6 +1,0 @@
-package tactus.core.stroke;
-
-/** Everything that sounds is silenced. */
-public record Stop() implements Stroke {
-    public static final Stop STOP = new Stop();
-}

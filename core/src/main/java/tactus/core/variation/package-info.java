@@ -1,7 +1,0 @@
-/**
- * Patterns derived from others by rule: short, light, busier, with mutes on the backbeat. Read {@link
- * tactus.core.variation.Variation} first.
- *
- * <p>All types are immutable; null is always refused.
- */
-package tactus.core.variation;
