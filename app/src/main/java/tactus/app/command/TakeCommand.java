@@ -122,7 +122,7 @@ final class TakeCommand implements Callable<Integer> {
                     Math.max(1, from) + "-" + to,
                     (int) Math.round(song.facts().tempo().perMinute() * share()),
                     take);
-            book.add(new Records(List.of(), List.of(), List.of(entry), List.of()));
+            book.add(Records.of(entry));
         }
     }
 

@@ -105,7 +105,7 @@ final class ClassModel {
         if (chosen.get().isEmpty()) return Optional.empty();
         try {
             var entry = new ChangeEntry(chosen.get().get(), LocalDate.now(), from, to, perMinute);
-            return add(new Records(List.of(), List.of(), List.of(), List.of(entry)));
+            return add(Records.of(entry));
         } catch (Refusal wrong) {
             return Optional.of(Words.why(wrong));
         }
@@ -229,7 +229,9 @@ final class ClassModel {
     private Optional<String> add(Records more) {
         return inBook(open -> {
             open.add(more);
-            refresh();
+            // What was written is known; all of it is read again only where another program has written too.
+            if (open.isChangedElsewhere()) refresh();
+            else records.set(records.get().plus(more));
         });
     }
 
@@ -250,7 +252,7 @@ final class ClassModel {
                     .filter(each -> Student.isSame(each, student.name()))
                     .findFirst();
             if (there.isPresent()) return Optional.of(Words.of("class.there", there.get()));
-            Optional<String> wrong = add(new Records(List.of(student), List.of(), List.of(), List.of()));
+            Optional<String> wrong = add(Records.of(student));
             if (wrong.isEmpty()) chosen.set(Optional.of(student.name()));
             return wrong;
         } catch (Refusal wrong) {
@@ -263,7 +265,7 @@ final class ClassModel {
         if (chosen.get().isEmpty()) return Optional.empty();
         try {
             var lesson = new Lesson(chosen.get().get(), LocalDate.now(), song, version, "", tempo, homework);
-            return add(new Records(List.of(), List.of(lesson), List.of(), List.of()));
+            return add(Records.of(lesson));
         } catch (Refusal wrong) {
             return Optional.of(Words.why(wrong));
         }
@@ -274,7 +276,7 @@ final class ClassModel {
         if (chosen.get().isEmpty()) return Optional.empty();
         LocalDateTime now = LocalDateTime.now().truncatedTo(ChronoUnit.SECONDS);
         unwritten.add(TakeEntry.of(chosen.get().get(), now, song, version, bars, tempo, take));
-        Optional<String> wrong = add(new Records(List.of(), List.of(), unwritten, List.of()));
+        Optional<String> wrong = add(Records.of(unwritten));
         if (wrong.isEmpty()) unwritten.clear();
         return wrong.map(why -> Words.of("class.unkept", why));
     }

@@ -16,85 +16,39 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Function;
 import tactus.core.ground.refusal.Refusal;
 import tactus.core.taught.logbook.ChangeEntry;
-import tactus.core.taught.logbook.Lesson;
+import tactus.core.taught.logbook.Columns;
+import tactus.core.taught.logbook.Entry;
 import tactus.core.taught.logbook.Records;
-import tactus.core.taught.logbook.Student;
 import tactus.core.taught.logbook.TakeEntry;
 
 /** The tables of the logbook as CSV (RFC 4180), each known by its first line. */
 public enum LogTable {
-    STUDENTS(
-            List.of("name", "since", "hand span in mm", "note"),
-            records -> records.students().stream()
-                    .map(each -> List.of(
-                            each.name(),
-                            each.since().toString(),
-                            each.span().map(String::valueOf).orElse(""),
-                            each.note()))
-                    .toList()),
-    LESSONS(
-            List.of("student", "day", "song", "version", "section", "tempo", "homework"),
-            records -> records.lessons().stream()
-                    .map(each -> List.of(
-                            each.student(),
-                            each.day().toString(),
-                            each.song(),
-                            each.version(),
-                            each.section(),
-                            each.tempo() == 0 ? "" : String.valueOf(each.tempo()),
-                            each.homework()))
-                    .toList()),
+    STUDENTS(Columns.STUDENTS, "name", "since", "hand span in mm", "note"),
+    LESSONS(Columns.LESSONS, "student", "day", "song", "version", "section", "tempo", "homework"),
     TAKES(
-            List.of(
-                    "student",
-                    "time",
-                    "song",
-                    "version",
-                    "bars",
-                    "tempo",
-                    "score",
-                    "mean ms",
-                    "spread ms",
-                    "drift percent"),
-            records -> records.takes().stream()
-                    .map(each -> List.of(
-                            each.student(),
-                            each.at().toString(),
-                            each.song(),
-                            each.version(),
-                            each.bars(),
-                            String.valueOf(each.tempo()),
-                            String.valueOf(each.score()),
-                            number(each.meanMs()),
-                            number(each.spreadMs()),
-                            number(each.driftPercent())))
-                    .toList()),
-    CHANGES(
-            List.of("student", "day", "from", "to", "changes a minute"),
-            records -> records.changes().stream()
-                    .map(each -> List.of(
-                            each.student(),
-                            each.day().toString(),
-                            each.from(),
-                            each.to(),
-                            String.valueOf(each.perMinute())))
-                    .toList());
+            Columns.TAKES,
+            "student",
+            "time",
+            "song",
+            "version",
+            "bars",
+            "tempo",
+            "score",
+            "mean ms",
+            "spread ms",
+            "drift percent"),
+    CHANGES(Columns.CHANGES, "student", "day", "from", "to", "changes a minute");
 
     private static final int MOST_ROWS = 1_000_000;
 
-    private final List<String> columns;
-    private final Function<Records, List<List<String>>> rows;
+    private final Columns<?> columns;
+    private final List<String> heads;
 
-    LogTable(List<String> columns, Function<Records, List<List<String>>> rows) {
+    LogTable(Columns<?> columns, String... heads) {
         this.columns = columns;
-        this.rows = rows;
-    }
-
-    private static String number(double value) {
-        return String.format(Locale.ROOT, "%.2f", value);
+        this.heads = List.of(heads);
     }
 
     /** The table called {@code name}: {@code students}, {@code lessons}, {@code takes} or {@code changes}. */
@@ -109,13 +63,33 @@ public enum LogTable {
         var text = new StringWriter();
         try {
             Csv table = Csv.to(text);
-            table.row(columns);
-            rows.apply(records).forEach(table::row);
+            table.row(heads);
+            rows(columns, records).forEach(table::row);
             table.flush();
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
         }
         return text.toString();
+    }
+
+    private <E extends Entry> List<List<String>> rows(Columns<E> kind, Records records) {
+        return kind.in(records).stream()
+                .map(each -> kind.values(each).stream().map(this::text).toList())
+                .toList();
+    }
+
+    private String text(Object value) {
+        return switch (value) {
+            case Double number -> String.format(Locale.ROOT, "%.2f", number);
+            case Optional<?> maybe -> maybe.map(String::valueOf).orElse("");
+            case Integer number when number == 0 && isUnsaidZero() -> "";
+            default -> value.toString();
+        };
+    }
+
+    /** A lesson that says no tempo has an empty field for it. */
+    private boolean isUnsaidZero() {
+        return this == LESSONS;
     }
 
     /**
@@ -138,7 +112,7 @@ public enum LogTable {
                 else if (row.getFieldCount() > 1 || !row.getField(0).isBlank()) read.take(table, row);
             }
             if (table == null) throw new Refusal("log.table", "");
-            return read.records();
+            return Records.of(read.entries);
         } catch (CsvParseException broken) {
             throw new Refusal("log.broken", line);
         } catch (IOException impossible) {
@@ -152,7 +126,7 @@ public enum LogTable {
                 .map(name -> name.replace("\uFEFF", "").strip().toLowerCase(Locale.ROOT))
                 .toList();
         return Arrays.stream(values())
-                .filter(each -> each.columns.equals(names))
+                .filter(each -> each.heads.equals(names))
                 .findFirst()
                 .orElseThrow(() -> new Refusal("log.table", String.join(",", names)));
     }
@@ -161,74 +135,43 @@ public enum LogTable {
     private static final class Read {
 
         private final LocalDate today;
-        private final List<Student> students = new ArrayList<>();
-        private final List<Lesson> lessons = new ArrayList<>();
-        private final List<TakeEntry> takes = new ArrayList<>();
-        private final List<ChangeEntry> changes = new ArrayList<>();
+        private final List<Entry> entries = new ArrayList<>();
 
         Read(LocalDate today) {
             this.today = today;
         }
 
-        Records records() {
-            return new Records(students, lessons, takes, changes);
-        }
-
         void take(LogTable table, CsvRecord line) {
             long number = line.getStartingLineNumber();
-            if (line.getFieldCount() != table.columns.size())
-                throw new Refusal("log.fields", number, table.columns.size(), line.getFieldCount());
+            if (line.getFieldCount() != table.heads.size())
+                throw new Refusal("log.fields", number, table.heads.size(), line.getFieldCount());
             if (number > MOST_ROWS) throw new Refusal("log.rows", MOST_ROWS);
             try {
-                take(table, line.getFields().stream().map(Csv::plain).toList());
+                entries.add(
+                        entry(table, line.getFields().stream().map(Csv::plain).toList()));
             } catch (DateTimeException | NumberFormatException unread) {
                 throw new Refusal("log.line", number, String.join(", ", line.getFields()));
             }
         }
 
-        private void take(LogTable table, List<String> at) {
-            switch (table) {
-                case STUDENTS ->
-                    students.add(new Student(
-                            at.get(0),
-                            LocalDate.parse(at.get(1).strip()),
-                            at.get(2).isBlank() ? Optional.empty() : Optional.of(whole(at.get(2))),
-                            at.get(3)));
-                case LESSONS ->
-                    lessons.add(new Lesson(
-                            at.get(0),
-                            LocalDate.parse(at.get(1).strip()),
-                            at.get(2),
-                            at.get(3),
-                            at.get(4),
-                            at.get(5).isBlank() ? 0 : whole(at.get(5)),
-                            at.get(6)));
-                case TAKES -> {
-                    LocalDateTime time = LocalDateTime.parse(at.get(1).strip());
-                    past(time.toLocalDate());
-                    takes.add(new TakeEntry(
-                            at.get(0),
-                            time,
-                            at.get(2),
-                            at.get(3),
-                            at.get(4),
-                            whole(at.get(5)),
-                            whole(at.get(6)),
-                            finite(at.get(7)),
-                            finite(at.get(8)),
-                            finite(at.get(9))));
-                }
-                case CHANGES -> {
-                    LocalDate day = LocalDate.parse(at.get(1).strip());
-                    past(day);
-                    changes.add(new ChangeEntry(
-                            at.get(0), day, at.get(2).strip(), at.get(3).strip(), whole(at.get(4))));
-                }
-            }
+        private Entry entry(LogTable table, List<String> fields) {
+            List<Class<?>> types = table.columns.types();
+            var values = new Object[types.size()];
+            for (int i = 0; i < values.length; i++) values[i] = value(table, fields.get(i), types.get(i));
+            Entry entry = table.columns.entry(values);
+            boolean isOfToday = entry instanceof TakeEntry || entry instanceof ChangeEntry;
+            if (isOfToday && entry.day().isAfter(today))
+                throw new Refusal("log.future", entry.day().toString());
+            return entry;
         }
 
-        private void past(LocalDate day) {
-            if (day.isAfter(today)) throw new Refusal("log.future", day.toString());
+        private static Object value(LogTable table, String field, Class<?> type) {
+            if (type == LocalDate.class) return LocalDate.parse(field.strip());
+            if (type == LocalDateTime.class) return LocalDateTime.parse(field.strip());
+            if (type == double.class) return finite(field);
+            if (type == int.class) return field.isBlank() && table.isUnsaidZero() ? 0 : whole(field);
+            if (type == Optional.class) return field.isBlank() ? Optional.empty() : Optional.of(whole(field));
+            return table == CHANGES ? field.strip() : field;
         }
 
         private static int whole(String text) {

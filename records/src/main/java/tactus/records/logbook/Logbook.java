@@ -38,6 +38,7 @@ public final class Logbook implements AutoCloseable {
 
     private final Connection connection;
     private final Rows rows;
+    private int readVersion = -1;
     private Optional<LogbookTrouble> uncopied = Optional.empty();
 
     Logbook(Connection connection) {
@@ -160,9 +161,29 @@ public final class Logbook implements AutoCloseable {
     /** All that is kept. */
     public synchronized Records records() throws IOException {
         try {
+            readVersion = dataVersion();
             return rows.all();
         } catch (SQLException unreadable) {
             throw LogbookTrouble.of(unreadable);
+        }
+    }
+
+    /**
+     * Whether another program has written here since all of it was read last. SQLite counts what others have written
+     * (PRAGMA data_version).
+     */
+    public synchronized boolean isChangedElsewhere() throws IOException {
+        try {
+            return dataVersion() != readVersion;
+        } catch (SQLException unreadable) {
+            throw LogbookTrouble.of(unreadable);
+        }
+    }
+
+    private int dataVersion() throws SQLException {
+        try (var statement = connection.createStatement();
+                ResultSet row = statement.executeQuery("PRAGMA data_version")) {
+            return row.next() ? row.getInt(1) : 0;
         }
     }
 

@@ -10,14 +10,14 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import tactus.core.ground.refusal.Refusal;
-import tactus.core.taught.logbook.ChangeEntry;
-import tactus.core.taught.logbook.Lesson;
+import tactus.core.taught.logbook.Columns;
+import tactus.core.taught.logbook.Entry;
 import tactus.core.taught.logbook.Records;
 import tactus.core.taught.logbook.Student;
-import tactus.core.taught.logbook.TakeEntry;
 
 /** What the logbook keeps as rows of its tables, one to one. */
 final class Rows {
@@ -38,10 +38,35 @@ final class Rows {
     /** All of it. */
     Records all() throws SQLException {
         return new Records(
-                read("SELECT * FROM student ORDER BY name", Rows::student),
-                read("SELECT * FROM lesson ORDER BY day, rowid", Rows::lesson),
-                read("SELECT * FROM take ORDER BY at, rowid", Rows::take),
-                read("SELECT * FROM change ORDER BY day, rowid", Rows::change));
+                students(),
+                read("SELECT * FROM lesson ORDER BY day, rowid", of(Columns.LESSONS)),
+                read("SELECT * FROM take ORDER BY at, rowid", of(Columns.TAKES)),
+                read("SELECT * FROM change ORDER BY day, rowid", of(Columns.CHANGES)));
+    }
+
+    private List<Student> students() throws SQLException {
+        return read("SELECT * FROM student ORDER BY name", of(Columns.STUDENTS));
+    }
+
+    /** A row has the values of an entry in their order. */
+    private static <E extends Entry> Reading<E> of(Columns<E> columns) {
+        return row -> {
+            var values = new ArrayList<Object>();
+            for (Class<?> type : columns.types()) values.add(value(row, values.size() + 1, type));
+            return columns.entry(values.toArray());
+        };
+    }
+
+    private static Object value(ResultSet row, int column, Class<?> type) throws SQLException {
+        if (type == int.class) return row.getInt(column);
+        if (type == double.class) return row.getDouble(column);
+        if (type == LocalDate.class) return LocalDate.parse(row.getString(column));
+        if (type == LocalDateTime.class) return LocalDateTime.parse(row.getString(column));
+        if (type == Optional.class) {
+            int number = row.getInt(column);
+            return row.wasNull() ? Optional.empty() : Optional.of(number);
+        }
+        return row.getString(column);
     }
 
     /** The rows that answer {@code question}. */
@@ -64,105 +89,40 @@ final class Rows {
         }
     }
 
-    private static Student student(ResultSet row) throws SQLException {
-        int span = row.getInt("span");
-        Optional<Integer> known = row.wasNull() ? Optional.empty() : Optional.of(span);
-        return new Student(
-                row.getString("name"), LocalDate.parse(row.getString("since")), known, row.getString("note"));
-    }
-
-    private static Lesson lesson(ResultSet row) throws SQLException {
-        return new Lesson(
-                row.getString("student"),
-                LocalDate.parse(row.getString("day")),
-                row.getString("song"),
-                row.getString("version"),
-                row.getString("section"),
-                row.getInt("tempo"),
-                row.getString("homework"));
-    }
-
-    private static TakeEntry take(ResultSet row) throws SQLException {
-        return new TakeEntry(
-                row.getString("student"),
-                LocalDateTime.parse(row.getString("at")),
-                row.getString("song"),
-                row.getString("version"),
-                row.getString("bars"),
-                row.getInt("tempo"),
-                row.getInt("score"),
-                row.getDouble("mean_ms"),
-                row.getDouble("spread_ms"),
-                row.getDouble("drift_percent"));
-    }
-
-    private static ChangeEntry change(ResultSet row) throws SQLException {
-        return new ChangeEntry(
-                row.getString("student"),
-                LocalDate.parse(row.getString("day")),
-                row.getString("from_chord"),
-                row.getString("to_chord"),
-                row.getInt("per_minute"));
-    }
-
     /**
      * Puts {@code records} there as {@link Logbook#add} has it.
      *
      * @return how many rows are new or other
      */
     int add(Records records) throws SQLException {
-        Records spelled = records.spelledAs(read("SELECT * FROM student ORDER BY name", Rows::student));
-        return addSpelled(spelled);
+        Records spelled = records.spelledAs(students());
+        int count = 0;
+        for (Student each : spelled.students()) {
+            count += put(
+                    insert("student", Columns.STUDENTS) + " ON CONFLICT (name) DO UPDATE SET since = excluded.since,"
+                            + " span = excluded.span, note = excluded.note",
+                    Columns.STUDENTS.values(each).toArray());
+        }
+        return count
+                + add("lesson", Columns.LESSONS, spelled.lessons())
+                + add("take", Columns.TAKES, spelled.takes())
+                + add("change", Columns.CHANGES, spelled.changes());
     }
 
-    private int addSpelled(Records records) throws SQLException {
+    private <E extends Entry> int add(String table, Columns<E> columns, List<E> entries) throws SQLException {
         int count = 0;
-        for (Student each : records.students())
-            count += put(
-                    "INSERT INTO student VALUES (?,?,?,?) ON CONFLICT (name) DO UPDATE SET since = excluded.since,"
-                            + " span = excluded.span, note = excluded.note",
-                    each.name(),
-                    each.since(),
-                    each.span().orElse(null),
-                    each.note());
-        for (Lesson each : records.lessons()) {
+        for (E each : entries) {
             know(each.student(), each.day());
             count += put(
-                    "INSERT OR IGNORE INTO lesson VALUES (?,?,?,?,?,?,?)",
-                    each.student(),
-                    each.day(),
-                    each.song(),
-                    each.version(),
-                    each.section(),
-                    each.tempo(),
-                    each.homework());
-        }
-        for (TakeEntry each : records.takes()) {
-            know(each.student(), each.at().toLocalDate());
-            count += put(
-                    "INSERT OR IGNORE INTO take VALUES (?,?,?,?,?,?,?,?,?,?)",
-                    each.student(),
-                    each.at(),
-                    each.song(),
-                    each.version(),
-                    each.bars(),
-                    each.tempo(),
-                    each.score(),
-                    each.meanMs(),
-                    each.spreadMs(),
-                    each.driftPercent());
-        }
-        for (ChangeEntry each : records.changes()) {
-            know(each.student(), each.day());
-            count += put(
-                    "INSERT OR IGNORE INTO change VALUES (?,?,?,?,?)",
-                    each.student(),
-                    each.day(),
-                    each.from(),
-                    each.to(),
-                    each.perMinute());
+                    insert(table, columns) + " ON CONFLICT DO NOTHING",
+                    columns.values(each).toArray());
         }
         return count;
+    }
+
+    private static String insert(String table, Columns<?> columns) {
+        String holes = columns.types().stream().map(_ -> "?").collect(Collectors.joining(","));
+        return "INSERT INTO " + table + " VALUES (" + holes + ")";
     }
 
     private void know(String student, LocalDate since) throws SQLException {
@@ -179,8 +139,9 @@ final class Rows {
     private PreparedStatement prepared(String text, Object... values) throws SQLException {
         PreparedStatement statement = connection.prepareStatement(text);
         for (int i = 0; i < values.length; i++) {
-            boolean isText = values[i] instanceof LocalDate || values[i] instanceof LocalDateTime;
-            statement.setObject(i + 1, isText ? values[i].toString() : values[i]);
+            Object value = values[i] instanceof Optional<?> maybe ? maybe.orElse(null) : values[i];
+            boolean isText = value instanceof LocalDate || value instanceof LocalDateTime;
+            statement.setObject(i + 1, isText ? value.toString() : value);
         }
         return statement;
     }

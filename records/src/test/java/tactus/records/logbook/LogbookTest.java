@@ -18,6 +18,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -26,6 +27,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import tactus.core.ground.refusal.Refusal;
 import tactus.core.taught.logbook.ChangeEntry;
+import tactus.core.taught.logbook.Entry;
 import tactus.core.taught.logbook.KeptPlan;
 import tactus.core.taught.logbook.Lesson;
 import tactus.core.taught.logbook.Records;
@@ -76,6 +78,55 @@ class LogbookTest {
         }
         try (Logbook book = open(1)) {
             assertEquals(RECORDS, book.records());
+        }
+    }
+
+    private static Records byChance(Random random) {
+        var entries = new ArrayList<Entry>();
+        List<String> names = List.of("Mirel", "mirel", "Jonna", "Łucja 이");
+        for (int i = random.nextInt(6); i >= 0; i--) {
+            String name = names.get(random.nextInt(names.size()));
+            LocalDate day = DAY.minusDays(random.nextInt(4));
+            entries.add(
+                    switch (random.nextInt(4)) {
+                        case 0 -> new Student(name, day, Optional.of(90 + random.nextInt(9)), "");
+                        case 1 -> new Lesson(name, day, "Walk", "", "", random.nextInt(2) * 60, "slowly");
+                        case 2 ->
+                            new TakeEntry(name, day.atTime(9, random.nextInt(3)), "Walk", "", "1", 60, 83, 0, 1, 2);
+                        default -> new ChangeEntry(name, day, "C", "G", random.nextInt(3));
+                    });
+        }
+        return Records.of(entries);
+    }
+
+    /** The window does not read all of it again after each round. */
+    @Test
+    void whatIsKnownWithWhatIsAddedIsWhatTheLogbookHas() throws Exception {
+        var random = new Random(5);
+        for (int turn = 0; turn < 40; turn++) {
+            Records known = Records.NONE;
+            try (Logbook book = Logbook.forNow()) {
+                for (int i = 0; i < 8; i++) {
+                    Records more = byChance(random);
+                    book.add(more);
+                    known = known.plus(more);
+                    assertEquals(book.records(), known);
+                }
+            }
+        }
+    }
+
+    @Test
+    void itIsKnownWhetherAnotherProgramHasWritten() throws Exception {
+        try (Logbook book = open(0);
+                Logbook other = open(1)) {
+            book.records();
+            book.add(RECORDS);
+            assertFalse(book.isChangedElsewhere(), "that was this one");
+            other.add(Records.of(new Student("Jonna", DAY, Optional.empty(), "")));
+            assertTrue(book.isChangedElsewhere());
+            assertEquals(3, book.records().students().size());
+            assertFalse(book.isChangedElsewhere());
         }
     }
 

@@ -9,7 +9,7 @@ import tactus.core.ground.refusal.Refusal;
  *
  * @param perMinute 0 to {@value #MOST}
  */
-public record ChangeEntry(String student, LocalDate day, String from, String to, int perMinute) {
+public record ChangeEntry(String student, LocalDate day, String from, String to, int perMinute) implements Entry {
 
     static final int MOST = 400;
 
@@ -27,7 +27,8 @@ public record ChangeEntry(String student, LocalDate day, String from, String to,
         return from.equals(other.from) && to.equals(other.to) || from.equals(other.to) && to.equals(other.from);
     }
 
-    ChangeEntry withStudent(String other) {
+    @Override
+    public ChangeEntry withStudent(String other) {
         return new ChangeEntry(other, day, from, to, perMinute);
     }
 }

@@ -14,7 +14,8 @@ import tactus.core.ground.refusal.Refusal;
  * @param homework in the teacher's words
  */
 public record Lesson(
-        String student, LocalDate day, String song, String version, String section, int tempo, String homework) {
+        String student, LocalDate day, String song, String version, String section, int tempo, String homework)
+        implements Entry {
 
     private static final int FASTEST = 400;
 
@@ -31,7 +32,8 @@ public record Lesson(
         if (all > Student.LONGEST_NOTE) throw new Refusal("log.text", Student.LONGEST_NOTE);
     }
 
-    Lesson withStudent(String other) {
+    @Override
+    public Lesson withStudent(String other) {
         return new Lesson(other, day, song, version, section, tempo, homework);
     }
 }

@@ -4,11 +4,16 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 
@@ -31,13 +36,33 @@ public record Records(List<Student> students, List<Lesson> lessons, List<TakeEnt
         changes = List.copyOf(changes);
     }
 
+    /** Entries of whatever kinds, as they come. */
+    public static Records of(List<? extends Entry> entries) {
+        return new Records(
+                each(entries, Student.class),
+                each(entries, Lesson.class),
+                each(entries, TakeEntry.class),
+                each(entries, ChangeEntry.class));
+    }
+
+    /** The same of one entry. */
+    public static Records of(Entry entry) {
+        return of(List.of(entry));
+    }
+
+    private static <E extends Entry> List<E> each(List<? extends Entry> entries, Class<E> kind) {
+        return entries.stream().filter(kind::isInstance).map(kind::cast).toList();
+    }
+
+    /** Everything, students first. */
+    public Stream<Entry> entries() {
+        return Stream.<List<? extends Entry>>of(students, lessons, takes, changes)
+                .flatMap(List::stream);
+    }
+
     /** What of it is about the student called {@code name}. */
     public Records of(String name) {
-        return new Records(
-                students.stream().filter(each -> each.name().equals(name)).toList(),
-                lessons.stream().filter(each -> each.student().equals(name)).toList(),
-                takes.stream().filter(each -> each.student().equals(name)).toList(),
-                changes.stream().filter(each -> each.student().equals(name)).toList());
+        return of(entries().filter(each -> each.student().equals(name)).toList());
     }
 
     /** The same with the names of {@code known} students as they are written there, and each other one as it stands here first. */
@@ -48,31 +73,42 @@ public record Records(List<Student> students, List<Lesson> lessons, List<TakeEnt
         known.forEach(each -> names.put(each.name(), each.name()));
         UnaryOperator<String> spelled = name ->
                 names.containsKey(name) ? names.get(name) : names.computeIfAbsent(Student.plain(name), _ -> name);
+        return of(entries()
+                .map(each -> each.withStudent(spelled.apply(each.student())))
+                .toList());
+    }
+
+    /**
+     * These with {@code more}: a student as he is written now, anything else that is there already once. Who is spoken of and not
+     * known becomes a student since that day; a name in other letters is the one that is known.
+     */
+    public Records plus(Records more) {
+        Records spelled = more.spelledAs(students);
+        var all = new TreeMap<String, Student>();
+        students.forEach(each -> all.put(each.name(), each));
+        spelled.students().forEach(each -> all.put(each.name(), each));
+        spelled.entries()
+                .forEach(each -> all.computeIfAbsent(
+                        each.student(), name -> new Student(name, each.day(), Optional.empty(), "")));
         return new Records(
-                students.stream()
-                        .map(each -> each.withName(spelled.apply(each.name())))
-                        .toList(),
-                lessons.stream()
-                        .map(each -> each.withStudent(spelled.apply(each.student())))
-                        .toList(),
-                takes.stream()
-                        .map(each -> each.withStudent(spelled.apply(each.student())))
-                        .toList(),
-                changes.stream()
-                        .map(each -> each.withStudent(spelled.apply(each.student())))
-                        .toList());
+                List.copyOf(all.values()),
+                with(lessons, spelled.lessons(), Comparator.comparing(Lesson::day), each -> each),
+                with(takes, spelled.takes(), Comparator.comparing(TakeEntry::at), TakeEntry::key),
+                with(changes, spelled.changes(), Comparator.comparing(ChangeEntry::day), each -> each));
+    }
+
+    private static <E, K> List<E> with(List<E> there, List<E> more, Comparator<E> order, Function<E, K> key) {
+        if (more.isEmpty()) return there;
+        var keys = new HashSet<K>();
+        return Stream.concat(there.stream(), more.stream())
+                .filter(each -> keys.add(key.apply(each)))
+                .sorted(order)
+                .toList();
     }
 
     /** The names of all who are spoken of, each way of writing once. */
     public List<String> names() {
-        return Stream.of(
-                        students.stream().map(Student::name),
-                        lessons.stream().map(Lesson::student),
-                        takes.stream().map(TakeEntry::student),
-                        changes.stream().map(ChangeEntry::student))
-                .flatMap(each -> each)
-                .distinct()
-                .toList();
+        return entries().map(Entry::student).distinct().toList();
     }
 
     /** Names of {@code more} that are those of students here but for their letters, and that stand in two ways in {@code more}. */

@@ -16,7 +16,7 @@ import tactus.core.music.shape.FrettingHand;
  * @param span how far the hand reaches from the first to the fourth finger, in millimetres, where it was measured
  * @param note what else the teacher keeps in mind
  */
-public record Student(String name, LocalDate since, Optional<Integer> span, String note) {
+public record Student(String name, LocalDate since, Optional<Integer> span, String note) implements Entry {
 
     public static final int LONGEST_NAME = 80;
     static final int LONGEST_NOTE = 4_000;
@@ -62,7 +62,18 @@ public record Student(String name, LocalDate since, Optional<Integer> span, Stri
         return span.map(reach -> new FrettingHand(reach, false)).orElse(FrettingHand.USUAL);
     }
 
-    Student withName(String other) {
+    @Override
+    public String student() {
+        return name;
+    }
+
+    @Override
+    public LocalDate day() {
+        return since;
+    }
+
+    @Override
+    public Student withStudent(String other) {
         return new Student(other, since, span, note);
     }
 }

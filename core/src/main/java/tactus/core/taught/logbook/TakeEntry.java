@@ -1,6 +1,8 @@
 package tactus.core.taught.logbook;
 
+import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Objects;
 import tactus.core.ground.refusal.Refusal;
 import tactus.core.taught.practice.Take;
@@ -26,7 +28,8 @@ public record TakeEntry(
         int score,
         double meanMs,
         double spreadMs,
-        double driftPercent) {
+        double driftPercent)
+        implements Entry {
 
     private static final int FASTEST = 1_000;
     private static final int BEST = 100;
@@ -58,7 +61,18 @@ public record TakeEntry(
                 take.driftPercent());
     }
 
-    TakeEntry withStudent(String other) {
+    @Override
+    public TakeEntry withStudent(String other) {
         return new TakeEntry(other, at, song, version, bars, tempo, score, meanMs, spreadMs, driftPercent);
+    }
+
+    @Override
+    public LocalDate day() {
+        return at.toLocalDate();
+    }
+
+    /** What tells it from every other take: whose it is, when it was and of what. */
+    List<Object> key() {
+        return List.of(student, at, song, version, bars);
     }
 }
