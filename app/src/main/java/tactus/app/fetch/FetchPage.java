@@ -40,6 +40,21 @@ public final class FetchPage extends VBox {
         this.model = model;
         this.settings = settings;
         getStyleClass().addAll("start-page", "fetch-page");
+        prepareSongs();
+        prepareThings();
+        var left = new TitledColumn("fetch.songs", query, songs);
+        left.setMinWidth(300);
+        var right = new TitledColumn("fetch.things", things);
+        HBox.setHgrow(right, Priority.ALWAYS);
+        var columns = new HBox(left, right);
+        columns.getStyleClass().add("start-columns");
+        VBox.setVgrow(columns, Priority.ALWAYS);
+        getChildren().setAll(columns, foot());
+        query.textProperty().subscribe(_ -> find());
+    }
+
+    private void prepareSongs() {
+        VBox.setVgrow(songs, Priority.ALWAYS);
         query.setId("fetch-query");
         query.setPromptText(Words.of("shelf.prompt"));
         query.setAccessibleText(Words.of("shelf.find"));
@@ -57,6 +72,10 @@ public final class FetchPage extends VBox {
             things.requestFocus();
             things.getSelectionModel().clearAndSelect(0);
         });
+    }
+
+    private void prepareThings() {
+        VBox.setVgrow(things, Priority.ALWAYS);
         things.setId("fetch-things");
         things.setAccessibleText(Words.of("fetch.things"));
         things.setCellFactory(_ -> new ThingCell());
@@ -68,17 +87,6 @@ public final class FetchPage extends VBox {
         things.setOnMouseClicked(click -> {
             if (click.getClickCount() == 2) fetch();
         });
-        VBox.setVgrow(songs, Priority.ALWAYS);
-        VBox.setVgrow(things, Priority.ALWAYS);
-        var left = new TitledColumn("fetch.songs", query, songs);
-        left.setMinWidth(300);
-        var right = new TitledColumn("fetch.things", things);
-        HBox.setHgrow(right, Priority.ALWAYS);
-        var columns = new HBox(left, right);
-        columns.getStyleClass().add("start-columns");
-        VBox.setVgrow(columns, Priority.ALWAYS);
-        getChildren().setAll(columns, foot());
-        query.textProperty().subscribe(_ -> find());
     }
 
     private HBox foot() {

@@ -26,6 +26,7 @@ import tactus.app.field.ProblemLabel;
 import tactus.app.field.WrappedCell;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.taught.logbook.ChangeEntry;
 import tactus.core.taught.logbook.Lesson;
 import tactus.core.taught.logbook.Progress;
 import tactus.core.taught.logbook.Student;
@@ -236,24 +237,25 @@ final class ClassView extends BorderPane {
         page.getChildren().add(minute);
         section("class.can-play");
         model.repertoire(student.name(), work.written()).map(RepertoireBox::new).ifPresent(page.getChildren()::add);
-        for (Progress.OfSong song : progress.songs()) {
-            page.getChildren().add(text(song.song(), "column-title"));
-            if (song.isStuck())
-                page.getChildren().add(text(Words.of("class.stuck", song.best().orElse(0)), "class-wrong"));
-            page.getChildren().add(new TempoChart(song));
-        }
-        if (!progress.hardest().isEmpty()) {
-            section("class.hardest");
-            var changes = new FlowPane();
-            changes.getStyleClass().add("class-changes");
-            progress.hardest()
-                    .forEach(each -> changes.getChildren()
-                            .add(text(
-                                    Words.of("progress.change", each.from(), each.to(), each.perMinute()),
-                                    "class-text")));
-            page.getChildren().add(changes);
-        }
+        progress.songs().forEach(this::showSong);
+        if (!progress.hardest().isEmpty()) showHardest(progress.hardest());
         page.getChildren().add(forgetting(student.name()));
+    }
+
+    private void showSong(Progress.OfSong song) {
+        page.getChildren().add(text(song.song(), "column-title"));
+        if (song.isStuck())
+            page.getChildren().add(text(Words.of("class.stuck", song.best().orElse(0)), "class-wrong"));
+        page.getChildren().add(new TempoChart(song));
+    }
+
+    private void showHardest(List<ChangeEntry> hardest) {
+        section("class.hardest");
+        var changes = new FlowPane();
+        changes.getStyleClass().add("class-changes");
+        hardest.forEach(each -> changes.getChildren()
+                .add(text(Words.of("progress.change", each.from(), each.to(), each.perMinute()), "class-text")));
+        page.getChildren().add(changes);
     }
 
     private Node forgetting(String name) {

@@ -52,6 +52,11 @@ final class LoopPanel extends VBox {
         row.getStyleClass().add("head-flow");
         row.setRowValignment(VPos.BOTTOM);
         getChildren().setAll(row, problem);
+        takeFrom(loop);
+        follow(loop);
+    }
+
+    private void takeFrom(LoopModel loop) {
         bars.setOnAction(_ -> takeBars());
         bound.take(bars.focusedProperty(), focused -> {
             if (!focused) takeBars();
@@ -66,6 +71,9 @@ final class LoopPanel extends VBox {
                                 .findFirst()));
         bound.take(climb.valueProperty(), loop.climbProperty()::set);
         bound.take(rounds.valueProperty(), loop.roundsProperty()::set);
+    }
+
+    private void follow(LoopModel loop) {
         bound.follow(loop.breathProperty(), breath::setSelected);
         bound.follow(
                 loop.heardProperty(),

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.geometry.Rectangle2D;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.Font;
@@ -62,32 +63,35 @@ final class TempoChart extends InkCanvas {
         double room = HEIGHT - FOOT - HEAD;
         brush.setFont(Font.font(FAMILY, 13));
         brush.setTextAlign(TextAlignment.CENTER);
+        brush.setTextBaseline(VPos.BOTTOM);
         for (int i = 0; i < weeks.size(); i++) {
             Progress.Week week = weeks.get(i);
             double x = LEFT + i * wide;
-            boolean isLast = i == weeks.size() - 1;
             double high = week.tempo()
                     .map(tempo -> room * (tempo - floor) / Math.max(1, most - floor))
                     .orElse(8.0);
-            double top = HEIGHT - FOOT - high;
-            if (week.tempo().isPresent()) {
-                brush.setFill(isLast ? inks().ink() : inks().soft());
-                brush.fillRect(x + 3, top, wide - 6, high);
-            } else {
-                brush.setStroke(inks().warm());
-                brush.setLineWidth(1.5);
-                for (double at = x + 4; at < x + wide - 8; at += 6) brush.strokeLine(at, HEIGHT - FOOT, at + 5, top);
-            }
-            brush.setFill(week.tempo().isPresent() ? inks().ink() : inks().warm());
-            brush.setTextBaseline(VPos.BOTTOM);
-            String said = week.tempo().map(String::valueOf).orElse(Words.of("class.not-clean"));
-            brush.fillText(said, x + wide / 2, top - 2);
+            paintWeek(brush, week, i == weeks.size() - 1, new Rectangle2D(x, HEIGHT - FOOT - high, wide, high));
             brush.setFill(inks().ink());
-            brush.setTextBaseline(VPos.BOTTOM);
             if (wide > 46 || i % 2 == 0) brush.fillText(DAY.format(week.monday()), x + wide / 2, HEIGHT);
         }
         brush.setStroke(inks().ink());
         brush.setLineWidth(1);
         brush.strokeLine(LEFT, HEIGHT - FOOT + 0.5, LEFT + wide * weeks.size(), HEIGHT - FOOT + 0.5);
+    }
+
+    private void paintWeek(GraphicsContext brush, Progress.Week week, boolean isLast, Rectangle2D bar) {
+        boolean isClean = week.tempo().isPresent();
+        if (isClean) {
+            brush.setFill(isLast ? inks().ink() : inks().soft());
+            brush.fillRect(bar.getMinX() + 3, bar.getMinY(), bar.getWidth() - 6, bar.getHeight());
+        } else {
+            brush.setStroke(inks().warm());
+            brush.setLineWidth(1.5);
+            for (double at = bar.getMinX() + 4; at < bar.getMaxX() - 8; at += 6)
+                brush.strokeLine(at, bar.getMaxY(), at + 5, bar.getMinY());
+        }
+        brush.setFill(isClean ? inks().ink() : inks().warm());
+        String said = week.tempo().map(String::valueOf).orElse(Words.of("class.not-clean"));
+        brush.fillText(said, bar.getMinX() + bar.getWidth() / 2, bar.getMinY() - 2);
     }
 }

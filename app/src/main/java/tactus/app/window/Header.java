@@ -58,6 +58,17 @@ final class Header extends HBox {
                                 width.doubleValue() < NARROW ? ContentDisplay.TEXT_ONLY : ContentDisplay.LEFT)));
         bound.follow(place, chosen -> places.forEach((each, toggle) -> toggle.setSelected(each == chosen)));
         places.forEach((each, toggle) -> keepSelected(toggle, each, place));
+        snags = actions.button("view.snags");
+        snags.getStyleClass().add("snag-button");
+        snags.setMinWidth(USE_PREF_SIZE);
+        version = new VersionChoice(work, versions);
+        getChildren().setAll(switches, lines(next), version, snags);
+        bound.follow(work.stateProperty(), this::show);
+        bound.follow(() -> showTitle(work), work.unsavedProperty(), work.stateProperty());
+    }
+
+    /** The title with what is next, and below it the facts. */
+    private VBox lines(NextLine next) {
         title.setId("song-title");
         title.getStyleClass().add("song-title");
         facts.setId("song-facts");
@@ -73,13 +84,7 @@ final class Header extends HBox {
         lines.setAlignment(Pos.CENTER_LEFT);
         lines.setMinWidth(0);
         HBox.setHgrow(lines, Priority.ALWAYS);
-        snags = actions.button("view.snags");
-        snags.getStyleClass().add("snag-button");
-        snags.setMinWidth(USE_PREF_SIZE);
-        version = new VersionChoice(work, versions);
-        getChildren().setAll(switches, lines, version, snags);
-        bound.follow(work.stateProperty(), this::show);
-        bound.follow(() -> showTitle(work), work.unsavedProperty(), work.stateProperty());
+        return lines;
     }
 
     /** A place that is shown stays pressed when it is pressed again. */

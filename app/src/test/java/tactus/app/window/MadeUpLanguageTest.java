@@ -127,7 +127,9 @@ class MadeUpLanguageTest extends WindowTest {
                 .map(match -> match.group())
                 .filter(word -> word.length() > 2)
                 .filter(word -> !CHORD.matcher(word).matches())
-                .filter(word -> !word.startsWith("zz") && !NAMES.contains(word) && !data.contains(word))
+                .filter(word -> !word.toLowerCase(Locale.ROOT).startsWith("zz")
+                        && !NAMES.contains(word)
+                        && !data.contains(word))
                 .filter(word -> word.chars().anyMatch(Character::isLowerCase))
                 .toList();
     }

@@ -38,15 +38,7 @@ final class HandoutTree {
     /** Reads what can be read; the rest is as usual. */
     static Handout read(Branch at) {
         at.expectOnly(FIELDS);
-        Handout handout = Handout.USUAL;
-        if (at.field("parts").isThere()) {
-            var parts = at.field("parts").elements().stream()
-                    .flatMap(each ->
-                            each.optional("remedy.left-out", code -> Codes.read(code, Handout.Part.values())).stream())
-                    .toList();
-            Handout before = handout;
-            handout = at.field("parts").or(before, "remedy.as-usual", _ -> before.withParts(parts));
-        }
+        Handout handout = withParts(Handout.USUAL, at.field("parts"));
         handout = with(
                 handout,
                 at.field("percent"),
@@ -77,6 +69,15 @@ final class HandoutTree {
         reader = text(reader, at.field("date"), reader::withDate);
         reader = text(reader, at.field("homework"), reader::withHomework);
         return handout.with(reader);
+    }
+
+    private static Handout withParts(Handout handout, Branch at) {
+        if (!at.isThere()) return handout;
+        var parts = at.elements().stream()
+                .flatMap(each ->
+                        each.optional("remedy.left-out", code -> Codes.read(code, Handout.Part.values())).stream())
+                .toList();
+        return at.or(handout, "remedy.as-usual", _ -> handout.withParts(parts));
     }
 
     private static Handout with(

@@ -42,6 +42,20 @@ public final class VersionsPanel extends PanelBox {
         this.versions = versions;
         capo = new TakenField("version-capo", text -> number(text, versions::takeCapo), problem);
         most = new TakenField("version-most", text -> number(text, versions::takeMostStrokes), problem);
+        prepareControls();
+        listen();
+        getChildren()
+                .setAll(
+                        new NamedField(Words.of("versions.shown"), shown),
+                        new NamedField(Words.of("versions.company"), company),
+                        own,
+                        new NamedField(Words.of("versions.new"), name),
+                        problem,
+                        makers(),
+                        quiet(Words.of("versions.hint")));
+    }
+
+    private void prepareControls() {
         shown.setId("version-shown");
         shown.setConverter(new ChosenText<>(VersionsModel::title));
         shown.setMaxWidth(Double.MAX_VALUE);
@@ -53,7 +67,6 @@ public final class VersionsPanel extends PanelBox {
         name.setId("version-name");
         name.setPromptText(Words.of("versions.namePrompt"));
         plain.setWrapText(true);
-        listen();
         var delete = new Button(Words.of("versions.delete"));
         delete.setId("version-delete");
         delete.setOnAction(_ -> versions.delete());
@@ -69,15 +82,6 @@ public final class VersionsPanel extends PanelBox {
                                 new NamedField(Words.of("versions.mostStrokes"), most)),
                         delete);
         own.managedProperty().bind(own.visibleProperty());
-        getChildren()
-                .setAll(
-                        new NamedField(Words.of("versions.shown"), shown),
-                        new NamedField(Words.of("versions.company"), company),
-                        own,
-                        new NamedField(Words.of("versions.new"), name),
-                        problem,
-                        makers(),
-                        quiet(Words.of("versions.hint")));
     }
 
     private void listen() {

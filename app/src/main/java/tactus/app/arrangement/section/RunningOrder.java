@@ -118,21 +118,25 @@ public final class RunningOrder extends ListView<RunningOrder.Entry> {
                     level,
                     longest));
         }
-        for (Section section : song.sections()) {
-            if (song.order().contains(section.id())) continue;
-            int count = section.bars().size();
-            entries.add(new Entry(
-                    OptionalInt.empty(),
-                    section,
-                    section.name(),
-                    pattern(song, section),
-                    count,
-                    section.passes(),
-                    "",
-                    Swell.USUAL.at(0),
-                    longest));
-        }
+        song.sections().stream()
+                .filter(section -> !song.order().contains(section.id()))
+                .map(section -> unplayed(song, section, longest))
+                .forEach(entries::add);
         return entries;
+    }
+
+    /** A section that stands nowhere in the running order. */
+    private static Entry unplayed(Song song, Section section, int longest) {
+        return new Entry(
+                OptionalInt.empty(),
+                section,
+                section.name(),
+                pattern(song, section),
+                section.bars().size(),
+                section.passes(),
+                "",
+                Swell.USUAL.at(0),
+                longest);
     }
 
     /** How many things are other in an entry than in its section. */

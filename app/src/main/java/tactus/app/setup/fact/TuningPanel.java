@@ -45,6 +45,18 @@ public final class TuningPanel extends HBox {
         this.problem = problem;
         strings = new TuningView(settings);
         getStyleClass().add("tuning-panel");
+        prepareControls();
+        HBox.setHgrow(strings, Priority.ALWAYS);
+        getChildren().setAll(fields(), strings);
+        bound.take(common.valueProperty(), this::choose);
+        bound.take(guitars.valueProperty(), guitar -> model.set(Aspect.GUITAR, guitar), this::say);
+        settled(notes, text -> model.type(Aspect.TUNING, text));
+        settled(concert, text -> model.type(Aspect.CONCERT_PITCH, text));
+        bound.take(down.valueProperty(), semitones -> model.set(Aspect.TUNED_DOWN, semitones), this::say);
+        bound.follow(work.stateProperty(), state -> show(state.song().facts().instrument()));
+    }
+
+    private void prepareControls() {
         common.setId("tuning-common");
         guitars.setId("tuning-guitar");
         guitars.setMaxWidth(Double.MAX_VALUE);
@@ -64,6 +76,9 @@ public final class TuningPanel extends HBox {
         instead.setWrapText(true);
         instead.setMinHeight(USE_PREF_SIZE);
         instead.setMaxWidth(Double.MAX_VALUE);
+    }
+
+    private VBox fields() {
         var row = new HBox(
                 new NamedField(Words.of("tuning.down"), down), new NamedField(Words.of("tuning.concert"), concert));
         row.getStyleClass().add("field-row");
@@ -75,14 +90,7 @@ public final class TuningPanel extends HBox {
                 row,
                 new NamedField(Words.of("tuning.guitar"), guitars));
         fields.getStyleClass().add("tuning-fields");
-        HBox.setHgrow(strings, Priority.ALWAYS);
-        getChildren().setAll(fields, strings);
-        bound.take(common.valueProperty(), this::choose);
-        bound.take(guitars.valueProperty(), guitar -> model.set(Aspect.GUITAR, guitar), this::say);
-        settled(notes, text -> model.type(Aspect.TUNING, text));
-        settled(concert, text -> model.type(Aspect.CONCERT_PITCH, text));
-        bound.take(down.valueProperty(), semitones -> model.set(Aspect.TUNED_DOWN, semitones), this::say);
-        bound.follow(work.stateProperty(), state -> show(state.song().facts().instrument()));
+        return fields;
     }
 
     private void choose(String name) {
