@@ -1,9 +1,10 @@
 package tactus.core.taught.logbook;
 
+import java.lang.reflect.Constructor;
 import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.Method;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -21,16 +22,25 @@ public final class Columns<E extends Entry> {
     public static final Columns<ChangeEntry> CHANGES = new Columns<>(ChangeEntry.class);
 
     private final Class<E> kind;
-    private final List<RecordComponent> components;
+    private final Constructor<E> constructor;
+    private final List<Class<?>> types;
+    private final List<Method> accessors;
 
     private Columns(Class<E> kind) {
         this.kind = kind;
-        components = List.of(kind.getRecordComponents());
+        RecordComponent[] components = kind.getRecordComponents();
+        types = Stream.of(components).<Class<?>>map(RecordComponent::getType).toList();
+        accessors = Stream.of(components).map(RecordComponent::getAccessor).toList();
+        try {
+            constructor = kind.getDeclaredConstructor(types.toArray(Class<?>[]::new));
+        } catch (NoSuchMethodException impossible) {
+            throw new IllegalStateException(impossible);
+        }
     }
 
     /** The types of its values: a text, a number, a day, a moment, or an {@code Optional} whole number. */
     public List<Class<?>> types() {
-        return components.stream().<Class<?>>map(RecordComponent::getType).toList();
+        return types;
     }
 
     /** The entries of {@code records} that are of this kind. */
@@ -41,9 +51,9 @@ public final class Columns<E extends Entry> {
     /** The values of {@code entry}. */
     public List<Object> values(E entry) {
         var values = new ArrayList<Object>();
-        for (RecordComponent component : components) {
+        for (Method accessor : accessors) {
             try {
-                values.add(component.getAccessor().invoke(entry));
+                values.add(accessor.invoke(entry));
             } catch (ReflectiveOperationException impossible) {
                 throw new IllegalStateException(impossible);
             }
@@ -57,14 +67,13 @@ public final class Columns<E extends Entry> {
      * @throws tactus.core.ground.refusal.Refusal if there is no such entry
      */
     public E entry(Object... values) {
-        Class<?>[] types = types().toArray(Class<?>[]::new);
         try {
-            return kind.getDeclaredConstructor(types).newInstance(values);
+            return constructor.newInstance(values);
         } catch (InvocationTargetException refused) {
             if (refused.getCause() instanceof RuntimeException why) throw why;
             throw new IllegalStateException(refused);
         } catch (ReflectiveOperationException impossible) {
-            throw new IllegalStateException(impossible + " " + Stream.of(values).toList() + Arrays.toString(types));
+            throw new IllegalStateException(impossible);
         }
     }
 }

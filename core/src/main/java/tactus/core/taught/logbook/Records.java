@@ -99,11 +99,14 @@ public record Records(List<Student> students, List<Lesson> lessons, List<TakeEnt
 
     private static <E, K> List<E> with(List<E> there, List<E> more, Comparator<E> order, Function<E, K> key) {
         if (more.isEmpty()) return there;
+        // What is later than all that is there is none of it, and only goes behind it.
+        boolean isLater = there.isEmpty() || more.stream().allMatch(each -> order.compare(there.getLast(), each) < 0);
         var keys = new HashSet<K>();
-        return Stream.concat(there.stream(), more.stream())
-                .filter(each -> keys.add(key.apply(each)))
-                .sorted(order)
-                .toList();
+        if (!isLater) there.forEach(each -> keys.add(key.apply(each)));
+        var all = new ArrayList<>(there);
+        more.stream().filter(each -> keys.add(key.apply(each))).sorted(order).forEach(all::add);
+        if (!isLater) all.sort(order);
+        return all;
     }
 
     /** The names of all who are spoken of, each way of writing once. */
