@@ -1,5 +1,6 @@
 package tactus.benchmarks;
 
+import java.io.IOException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,6 +23,7 @@ import tactus.app.demo.DemoSong;
 import tactus.core.laid.timeline.Timeline;
 import tactus.core.taught.logbook.Records;
 import tactus.core.taught.logbook.Repertoire;
+import tactus.core.taught.logbook.TakeEntry;
 import tactus.core.taught.practice.DueStroke;
 import tactus.core.taught.practice.Ladder;
 import tactus.core.taught.practice.LiveTake;
@@ -33,6 +35,7 @@ import tactus.core.taught.practice.Tap;
 import tactus.core.taught.shelf.ShelvedSong;
 import tactus.core.taught.shelf.SongQuery;
 import tactus.core.written.song.Song;
+import tactus.records.logbook.Logbook;
 import tactus.words.Words;
 
 /** A plan of 100 bars, takes of about 2,000 taps, and what a student can play of 10,000 songs. */
@@ -53,9 +56,15 @@ public class PracticeBenchmark {
     private List<Tap> steady;
     private List<Tap> poor;
     private List<ShelvedSong> songs;
+    private final Logbook book = Logbook.forNow();
+    private Records known;
+    private int kept;
 
     @Setup
-    public void play() {
+    public void play() throws IOException {
+        book.add(Records.of(
+                IntStream.range(-20_000, 0).mapToObj(PracticeBenchmark::take).toList()));
+        known = book.records();
         due = DueStroke.of(Timeline.of(LongSong.of(300)), 1, 300, 1);
         steady = new SimulatedPlayer(Skill.LEARNER, 1).taps(due);
         poor = new SimulatedPlayer(new Skill(-12, 40, 4, 0.1, 0.1, 0.1, Optional.empty()), 1).taps(due);
@@ -92,6 +101,19 @@ public class PracticeBenchmark {
             sofar = live.until(tap.seconds());
         }
         return sofar;
+    }
+
+    /** Just as the next round begins, in a logbook of 20,000 takes. */
+    @Benchmark
+    public Records roundKept() throws IOException {
+        Records more = Records.of(take(++kept));
+        book.add(more);
+        known = book.isChangedElsewhere() ? book.records() : known.plus(more);
+        return known;
+    }
+
+    private static TakeEntry take(int minutes) {
+        return new TakeEntry("Mirel", DAY.atStartOfDay().plusMinutes(minutes), "Walk", "", "1-4", 60, 80, 1, 2, 3);
     }
 
     @Benchmark
