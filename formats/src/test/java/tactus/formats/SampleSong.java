@@ -72,7 +72,7 @@ import tactus.core.written.song.Handout;
 import tactus.core.written.song.Heading;
 import tactus.core.written.song.Hint;
 import tactus.core.written.song.HintPlace;
-import tactus.core.written.song.Lesson;
+import tactus.core.written.song.LessonNotes;
 import tactus.core.written.song.Materials;
 import tactus.core.written.song.Overlay;
 import tactus.core.written.song.Pulse;
@@ -200,7 +200,7 @@ public final class SampleSong {
                         rules(march.id(), drive.id(), verse.id())),
                 new Versions(List.of(week), Optional.of("First week")),
                 List.of(new ChangeCount("C", "Bb", 24)),
-                new Lesson(
+                new LessonNotes(
                         List.of("Verse", "Solo"),
                         List.of(new Accepted(new SnagId("length-odd", List.of("turn")), List.of("3"), "it is meant")),
                         List.of(

@@ -2,7 +2,7 @@ package tactus.words;
 
 import java.util.stream.Collectors;
 import tactus.core.taught.logbook.Repertoire;
-import tactus.core.taught.practice.Reach;
+import tactus.core.taught.practice.WithinReach;
 
 /** What a student can play and what is missing, in words. */
 public final class ReachWords {
@@ -28,13 +28,13 @@ public final class ReachWords {
                 slower(entry.reach(), entry.song().facts().tempo().perMinute()));
     }
 
-    private static String missing(Reach reach) {
+    private static String missing(WithinReach reach) {
         String said = reach.missing().stream().limit(MOST).map(Words::say).collect(Collectors.joining("; "));
         int more = reach.missing().size() - MOST;
         return more > 0 ? said + "; " + Words.of("reach.more", more) : said;
     }
 
-    private static String slower(Reach reach, double tempo) {
+    private static String slower(WithinReach reach, double tempo) {
         return reach.slower().isPresent()
                 ? " " + Words.of("reach.slower", (int) (reach.slower().getAsDouble() * tempo))
                 : "";

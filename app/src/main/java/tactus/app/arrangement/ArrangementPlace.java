@@ -11,7 +11,7 @@ import tactus.app.arrangement.section.ArrangementModel;
 import tactus.app.place.MenuColumn;
 import tactus.app.place.Once;
 import tactus.app.place.Place;
-import tactus.app.place.PlaceParts;
+import tactus.app.place.PlaceServices;
 import tactus.app.player.PlayerModel;
 import tactus.app.stand.StandModel;
 import tactus.app.stand.StandView;
@@ -21,13 +21,13 @@ import tactus.formats.sheet.Picture;
 /** Where patterns are placed over the song. */
 public final class ArrangementPlace implements Place {
 
-    private final PlaceParts window;
+    private final PlaceServices window;
     private final PlayerModel player;
     private final ArrangementParts parts;
     private final Once<ArrangementView> view;
     private boolean standing;
 
-    public ArrangementPlace(PlaceParts window) {
+    public ArrangementPlace(PlaceServices window) {
         this.window = window;
         player = window.player();
         parts = ArrangementParts.of(window.work(), player, window.settings());

@@ -8,7 +8,7 @@ import tactus.app.action.Actions;
 import tactus.app.place.MenuColumn;
 import tactus.app.place.Once;
 import tactus.app.place.Place;
-import tactus.app.place.PlaceParts;
+import tactus.app.place.PlaceServices;
 import tactus.core.counsel.snag.SnagPlace;
 import tactus.formats.sheet.Picture;
 
@@ -18,7 +18,7 @@ public final class BenchPlace implements Place {
     private final BenchParts parts;
     private final Once<BenchView> view;
 
-    public BenchPlace(PlaceParts window) {
+    public BenchPlace(PlaceServices window) {
         parts = BenchParts.of(window.work(), window.player(), window.settings(), window.midiFile());
         view = new Once<>(() -> new BenchView(parts, window.actions()));
     }

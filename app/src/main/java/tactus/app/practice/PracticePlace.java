@@ -13,7 +13,7 @@ import tactus.app.action.Scope;
 import tactus.app.place.MenuColumn;
 import tactus.app.place.Once;
 import tactus.app.place.Place;
-import tactus.app.place.PlaceParts;
+import tactus.app.place.PlaceServices;
 import tactus.app.player.MixModel;
 import tactus.app.start.ShelfModel;
 import tactus.app.work.Export;
@@ -26,12 +26,12 @@ public final class PracticePlace implements Place {
 
     private final PracticeModel model;
     private final MixModel mix;
-    private final PlaceParts parts;
+    private final PlaceServices parts;
     private final ClassModel students;
     private final LoopExport exporting;
     private final Once<PracticeView> view;
 
-    public PracticePlace(PlaceParts parts) {
+    public PracticePlace(PlaceServices parts) {
         this.parts = parts;
         students =
                 new ClassModel(parts.settings().logbookFolder(), new ShelfModel(parts.settings(), parts.background()));

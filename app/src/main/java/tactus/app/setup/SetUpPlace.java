@@ -10,7 +10,7 @@ import tactus.app.action.Actions;
 import tactus.app.place.MenuColumn;
 import tactus.app.place.Once;
 import tactus.app.place.Place;
-import tactus.app.place.PlaceParts;
+import tactus.app.place.PlaceServices;
 import tactus.app.player.PlayerModel;
 import tactus.app.setup.capo.CapoModel;
 import tactus.app.setup.shape.ShapeModel;
@@ -26,7 +26,7 @@ public final class SetUpPlace implements Place {
     private final ObjectProperty<SetUpPanel> panel = new SimpleObjectProperty<>(this, "panel", SetUpPanel.SHAPE);
     private final Once<SetUpView> view;
 
-    public SetUpPlace(PlaceParts parts) {
+    public SetUpPlace(PlaceServices parts) {
         player = parts.player();
         shapes = new ShapeModel(parts.work(), parts.settings(), parts.aside());
         capo = new CapoModel(parts.work(), parts.settings(), parts.aside());

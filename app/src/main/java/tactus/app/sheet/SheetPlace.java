@@ -7,7 +7,7 @@ import tactus.app.action.Actions;
 import tactus.app.place.MenuColumn;
 import tactus.app.place.Once;
 import tactus.app.place.Place;
-import tactus.app.place.PlaceParts;
+import tactus.app.place.PlaceServices;
 import tactus.app.player.PlayerModel;
 import tactus.core.counsel.snag.SnagPlace;
 
@@ -17,7 +17,7 @@ public final class SheetPlace implements Place {
     private final PlayerModel player;
     private final Once<SheetView> view;
 
-    public SheetPlace(PlaceParts parts) {
+    public SheetPlace(PlaceServices parts) {
         player = parts.player();
         view = new Once<>(() -> new SheetView(parts.work(), parts.settings(), parts.actions(), parts.background()));
     }

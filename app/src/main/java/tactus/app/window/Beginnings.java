@@ -16,15 +16,14 @@ import tactus.words.Words;
 final class Beginnings implements StartPage.Beginning {
 
     private final SongDesk desk;
-    private final Overlay overlay;
+    private final Card overlay;
     private final Settings settings;
     private final Runnable toChords;
     private final ShelfModel shelf;
     private final FileAsker asker;
 
     /** @param toChords goes where chords are written */
-    Beginnings(
-            SongDesk desk, Overlay overlay, Settings settings, ShelfModel shelf, FileAsker asker, Runnable toChords) {
+    Beginnings(SongDesk desk, Card overlay, Settings settings, ShelfModel shelf, FileAsker asker, Runnable toChords) {
         this.desk = desk;
         this.overlay = overlay;
         this.settings = settings;

@@ -65,7 +65,7 @@ final class Bursts {
         notices.showOf(
                 work.written(),
                 Words.of("burst.told", count),
-                List.of(new Overlay.Answer("undo-all", Words.of("burst.undo"), () -> {
+                List.of(new Card.Answer("undo-all", Words.of("burst.undo"), () -> {
                     edits.clear();
                     for (int edit = 0; edit < count; edit++) work.undo();
                 })));

@@ -54,8 +54,8 @@ final class Consequences {
         }
     }
 
-    private Overlay.Answer undo() {
-        return new Overlay.Answer("undo", Words.of("removed.undo"), work::undo);
+    private Card.Answer undo() {
+        return new Card.Answer("undo", Words.of("removed.undo"), work::undo);
     }
 
     private void tell(Work.Done done, Consequence.NothingPlayed nothing) {
@@ -64,10 +64,10 @@ final class Consequences {
                 .flatMap(id -> done.before().section(id).stream())
                 .map(Section::name)
                 .collect(Collectors.joining(", "));
-        Optional<Overlay.Answer> instead = done.after().patterns().stream()
+        Optional<Card.Answer> instead = done.after().patterns().stream()
                 .filter(each -> each.meter().equals(gone.meter()))
                 .findFirst()
-                .map(other -> new Overlay.Answer(
+                .map(other -> new Card.Answer(
                         "instead", Words.of("removed.instead", other.name()), () -> replace(done, gone, other)));
         notices.showOf(
                 work.written(),

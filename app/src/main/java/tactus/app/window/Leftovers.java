@@ -44,8 +44,8 @@ final class Leftovers {
             notices.show(
                     Words.of("recover.unreadable", why, file),
                     List.of(
-                            new Overlay.Answer("keep", Words.of("recover.keep"), () -> offer(others)),
-                            new Overlay.Answer("discard", Words.of("recover.discard"), () -> {
+                            new Card.Answer("keep", Words.of("recover.keep"), () -> offer(others)),
+                            new Card.Answer("discard", Words.of("recover.discard"), () -> {
                                 autosave.giveUp(file);
                                 offer(others);
                             })));
@@ -60,7 +60,7 @@ final class Leftovers {
         notices.show(
                 text,
                 List.of(
-                        new Overlay.Answer(
+                        new Card.Answer(
                                 "recover",
                                 Words.of("recover.open"),
                                 () -> desk.unlessUnsaved(() -> {
@@ -68,7 +68,7 @@ final class Leftovers {
                                     takeOver(song, origin, file);
                                     offer(others);
                                 })),
-                        new Overlay.Answer("discard", Words.of("recover.discard"), () -> {
+                        new Card.Answer("discard", Words.of("recover.discard"), () -> {
                             autosave.giveUp(file);
                             offer(others);
                         })));

@@ -17,7 +17,7 @@ import tactus.app.export.ExportPage;
 import tactus.app.fetch.FetchModel;
 import tactus.app.fetch.FetchPage;
 import tactus.app.place.Place;
-import tactus.app.place.PlaceParts;
+import tactus.app.place.PlaceServices;
 import tactus.app.player.PlayerBar;
 import tactus.app.player.PlayerModel;
 import tactus.app.start.ShelfModel;
@@ -45,7 +45,7 @@ final class MainWindow extends StackPane {
 
     private final Actions actions = new Actions();
     private final Background background = new Background();
-    private final Overlay overlay = new Overlay();
+    private final Card overlay = new Card();
     private final NoticeBar notices = new NoticeBar();
     private final StatusLine status = new StatusLine();
     private final SnagList snags = new SnagList(this::go, this::mend, this::accept, this::toggleSnags);
@@ -73,7 +73,7 @@ final class MainWindow extends StackPane {
             Autosave autosave,
             Transport transport,
             FileAsker asker,
-            Function<PlaceParts, List<Place>> makePlaces,
+            Function<PlaceServices, List<Place>> makePlaces,
             Runnable close) {
         this.work = work;
         this.settings = settings;
@@ -81,7 +81,7 @@ final class MainWindow extends StackPane {
         this.asker = asker;
         work.complete(new OfferedShapes(settings)::complete);
         player = new PlayerModel(work, transport);
-        places = List.copyOf(makePlaces.apply(new PlaceParts(
+        places = List.copyOf(makePlaces.apply(new PlaceServices(
                 work,
                 settings,
                 player,
@@ -326,7 +326,7 @@ final class MainWindow extends StackPane {
         overlay.ask(
                 Words.of("about.title"),
                 Words.of("about.text"),
-                List.of(new Overlay.Answer("close", Words.of("keys.close"), () -> {})));
+                List.of(new Card.Answer("close", Words.of("keys.close"), () -> {})));
     }
 
     /** Takes the last edit of the song back, and says which. */

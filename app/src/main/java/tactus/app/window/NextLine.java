@@ -16,7 +16,7 @@ import tactus.app.player.PlayerModel;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.counsel.advice.NextStep;
-import tactus.core.counsel.advice.Progress;
+import tactus.core.counsel.advice.SinceOpened;
 import tactus.words.Words;
 
 /** What comes next in the work on this song, in one quiet line; pressed, it goes there. Style class {@code next-line}. */
@@ -30,7 +30,7 @@ final class NextLine extends HBox {
     private final Hyperlink line = new Hyperlink();
     private final Button close = new Button();
     private final Set<NextStep.Kind> dismissed = EnumSet.noneOf(NextStep.Kind.class);
-    private Progress progress = Progress.NONE;
+    private SinceOpened progress = SinceOpened.NONE;
     private Optional<NextStep> shown = Optional.empty();
     private String whole = "";
     private String brief = "";
@@ -68,14 +68,14 @@ final class NextLine extends HBox {
 
     private void begin() {
         dismissed.clear();
-        did(Progress.NONE);
+        did(SinceOpened.NONE);
     }
 
     void sawSheet() {
         did(progress.withSheetSeen());
     }
 
-    private void did(Progress now) {
+    private void did(SinceOpened now) {
         progress = now;
         show();
     }

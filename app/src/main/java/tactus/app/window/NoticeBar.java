@@ -28,7 +28,7 @@ final class NoticeBar extends HBox {
     }
 
     /** Shows {@code message} with what can be done about it; each answer and the cross put it away. */
-    void show(String message, List<Overlay.Answer> answers) {
+    void show(String message, List<Card.Answer> answers) {
         about = Optional.empty();
         text.setText(message);
         getChildren().setAll(text);
@@ -52,7 +52,7 @@ final class NoticeBar extends HBox {
     }
 
     /** Shows what came of an edit, after which the song is {@code made}, until the song is changed again. */
-    void showOf(Song made, String message, List<Overlay.Answer> answers) {
+    void showOf(Song made, String message, List<Card.Answer> answers) {
         show(message, answers);
         about = Optional.of(made);
     }

@@ -13,7 +13,7 @@ import javafx.util.Duration;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import tactus.app.place.Place;
-import tactus.app.place.PlaceParts;
+import tactus.app.place.PlaceServices;
 import tactus.app.work.Autosave;
 import tactus.app.work.DataFolder;
 import tactus.app.work.Settings;
@@ -46,7 +46,7 @@ public final class Opening {
     }
 
     static MainWindow open(
-            Stage stage, Work work, DataFolder folder, FileAsker asker, Function<PlaceParts, List<Place>> places) {
+            Stage stage, Work work, DataFolder folder, FileAsker asker, Function<PlaceServices, List<Place>> places) {
         var settings = new Settings(folder);
         var transport = new Transport(AudioOut::open);
         var window = new MainWindow(work, settings, new Autosave(folder), transport, asker, places, stage::hide);

@@ -4,7 +4,7 @@ import java.util.List;
 import tactus.app.arrangement.ArrangementPlace;
 import tactus.app.bench.BenchPlace;
 import tactus.app.place.Place;
-import tactus.app.place.PlaceParts;
+import tactus.app.place.PlaceServices;
 import tactus.app.practice.PracticePlace;
 import tactus.app.setup.SetUpPlace;
 import tactus.app.sheet.SheetPlace;
@@ -14,7 +14,7 @@ final class Places {
 
     private Places() {}
 
-    static List<Place> of(PlaceParts parts) {
+    static List<Place> of(PlaceServices parts) {
         return List.of(
                 new SetUpPlace(parts),
                 new BenchPlace(parts),

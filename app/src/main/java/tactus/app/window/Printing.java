@@ -78,7 +78,7 @@ final class Printing {
         Optional<String> without = print(
                 owner, dots -> Sheet.of(state.song(), state.timeline(), now).images(dots));
         without.ifPresent(
-                why -> notices.show(why, List.of(new Overlay.Answer("print-pdf", Words.of("print.pdf"), toPdf))));
+                why -> notices.show(why, List.of(new Card.Answer("print-pdf", Words.of("print.pdf"), toPdf))));
     }
 
     /** Asks for printer, pages and copies, and prints {@code what}; answers why that cannot be. */

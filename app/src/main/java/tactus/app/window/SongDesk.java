@@ -46,7 +46,7 @@ final class SongDesk {
     private final Settings settings;
     private final Autosave autosave;
     private final FileAsker asker;
-    private final Overlay overlay;
+    private final Card overlay;
     private final NoticeBar notices;
     private final StatusLine status;
     private final Consumer<Task<?>> background;
@@ -60,7 +60,7 @@ final class SongDesk {
             Settings settings,
             Autosave autosave,
             FileAsker asker,
-            Overlay overlay,
+            Card overlay,
             NoticeBar notices,
             StatusLine status,
             Consumer<Task<?>> background) {
@@ -166,11 +166,11 @@ final class SongDesk {
                 Words.of("unsaved.title", work.song().facts().title()),
                 Words.of("unsaved.text"),
                 List.of(
-                        new Overlay.Answer("save", Words.of("unsaved.save"), () -> {
+                        new Card.Answer("save", Words.of("unsaved.save"), () -> {
                             if (save()) next.run();
                         }),
-                        new Overlay.Answer("drop", Words.of("unsaved.drop"), next),
-                        new Overlay.Answer("stay", Words.of("unsaved.stay"), () -> {})));
+                        new Card.Answer("drop", Words.of("unsaved.drop"), next),
+                        new Card.Answer("stay", Words.of("unsaved.stay"), () -> {})));
     }
 
     private void read(Path file) {
@@ -249,10 +249,10 @@ final class SongDesk {
                 Words.of("elsewhere.title", file.getFileName()),
                 Words.of("elsewhere.text", when, whatIsOther(file)),
                 List.of(
-                        new Overlay.Answer("both", Words.of("elsewhere.both"), this::saveAs),
-                        new Overlay.Answer("theirs", Words.of("elsewhere.theirs"), () -> read(file)),
-                        new Overlay.Answer("over", Words.of("elsewhere.over"), () -> overwrite(file)),
-                        new Overlay.Answer("stay", Words.of("unsaved.stay"), () -> {})));
+                        new Card.Answer("both", Words.of("elsewhere.both"), this::saveAs),
+                        new Card.Answer("theirs", Words.of("elsewhere.theirs"), () -> read(file)),
+                        new Card.Answer("over", Words.of("elsewhere.over"), () -> overwrite(file)),
+                        new Card.Answer("stay", Words.of("unsaved.stay"), () -> {})));
     }
 
     private String whatIsOther(Path file) {
@@ -304,7 +304,7 @@ final class SongDesk {
         LOG.warn("{} cannot be saved", file, full);
         notices.show(
                 Words.of("save.failed", FileTrouble.said(full, file)),
-                List.of(new Overlay.Answer("save-as", Words.of("save.elsewhere"), this::saveAs)));
+                List.of(new Card.Answer("save-as", Words.of("save.elsewhere"), this::saveAs)));
         return false;
     }
 }

@@ -21,7 +21,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import tactus.app.demo.DemoSong;
 import tactus.core.written.section.Use;
 import tactus.core.written.song.InVersion;
-import tactus.core.written.song.Lesson;
+import tactus.core.written.song.LessonNotes;
 import tactus.core.written.song.Song;
 import tactus.formats.song.SongFile;
 import tools.jackson.databind.JsonNode;
@@ -90,7 +90,8 @@ class CommandTest {
     void aSongWithoutSnagsIsFine() throws IOException {
         Path file = folder.resolve("one.json");
         Song lesson = DemoSong.LANTERN_WALK.song();
-        Song demo = lesson.withLesson(Lesson.EMPTY).withFacts(lesson.facts().withRecording(Optional.empty()));
+        Song demo =
+                lesson.withLesson(LessonNotes.EMPTY).withFacts(lesson.facts().withRecording(Optional.empty()));
         SongFile.write(demo.withOrder(demo.order().subList(0, 2)), file);
         assertEquals(0, run("check", file.toString()));
         assertEquals("Lantern Walk: no snags", out.toString().strip());

@@ -24,7 +24,7 @@ import tactus.app.action.Actions;
 import tactus.app.action.Scope;
 import tactus.app.place.MenuColumn;
 import tactus.app.place.Place;
-import tactus.app.place.PlaceParts;
+import tactus.app.place.PlaceServices;
 import tactus.core.counsel.snag.SnagPlace;
 import tactus.words.Language;
 
@@ -91,7 +91,7 @@ class FifthPlaceTest extends WindowTest {
     }
 
     @Override
-    List<Place> places(PlaceParts parts) {
+    List<Place> places(PlaceServices parts) {
         var all = new ArrayList<>(super.places(parts));
         all.addFirst(fifth);
         all.add(all.removeFirst());

@@ -31,7 +31,7 @@ import tactus.app.arrangement.ArrangementPlace;
 import tactus.app.demo.DemoSong;
 import tactus.app.outside.FaultWatch;
 import tactus.app.place.Place;
-import tactus.app.place.PlaceParts;
+import tactus.app.place.PlaceServices;
 import tactus.app.work.DataFolder;
 import tactus.app.work.Work;
 import tactus.core.patterns.pattern.Pattern;
@@ -57,7 +57,7 @@ abstract class WindowTest {
         return DemoSong.LANTERN_WALK;
     }
 
-    List<Place> places(PlaceParts parts) {
+    List<Place> places(PlaceServices parts) {
         return Places.of(parts);
     }
 

@@ -40,7 +40,7 @@ final class PartWriter {
     private final String id;
     private final boolean isFirst;
     private final MarkWriter marks;
-    private final HarmonyWriter harmonies;
+    private final ChordNameWriter harmonies;
     private final long divisions;
     private final Set<Margin.SungAt> sung = new HashSet<>();
     private Optional<Meter> meter = Optional.empty();
@@ -54,7 +54,7 @@ final class PartWriter {
         this.id = id;
         this.isFirst = isFirst;
         marks = new MarkWriter(xml, song, timeline);
-        harmonies = new HarmonyWriter(xml, song, timeline);
+        harmonies = new ChordNameWriter(xml, song, timeline);
         divisions = divisions();
     }
 

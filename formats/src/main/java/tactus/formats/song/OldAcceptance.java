@@ -7,7 +7,7 @@ import tactus.core.counsel.snag.Snag;
 import tactus.core.counsel.snag.Snags;
 import tactus.core.laid.timeline.Timeline;
 import tactus.core.written.song.Accepted;
-import tactus.core.written.song.Lesson;
+import tactus.core.written.song.LessonNotes;
 import tactus.core.written.song.Song;
 import tactus.words.SnagWords;
 import tactus.words.Words;
@@ -36,7 +36,7 @@ record OldAcceptance(String kind, String where, String reason) {
     static Song resolved(Song song, List<OldAcceptance> old) {
         if (old.isEmpty()) return song;
         List<Snag> snags = Snags.all(song, Timeline.of(song), Words.lexicon());
-        Lesson lesson = song.lesson();
+        LessonNotes lesson = song.lesson();
         for (OldAcceptance each : old) {
             Optional<Snag> found = each.found(song, snags);
             if (found.isPresent() && !each.reason.isBlank()) {

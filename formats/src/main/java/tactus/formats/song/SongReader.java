@@ -27,7 +27,7 @@ import tactus.core.written.song.Arrangement;
 import tactus.core.written.song.ChangeCount;
 import tactus.core.written.song.Facts;
 import tactus.core.written.song.Hint;
-import tactus.core.written.song.Lesson;
+import tactus.core.written.song.LessonNotes;
 import tactus.core.written.song.Materials;
 import tactus.core.written.song.SnagId;
 import tactus.core.written.song.Song;
@@ -102,18 +102,18 @@ final class SongReader {
         return new OpenedSong(OldAcceptance.resolved(song, oldAccepted), id, problems);
     }
 
-    private Lesson lesson(Set<PatternId> patterns, Set<SectionId> sections) {
+    private LessonNotes lesson(Set<PatternId> patterns, Set<SectionId> sections) {
         var planned = new ArrayList<String>();
         for (Branch at : root.field("planned").elements())
             at.optional("remedy.left-out", Branch::text).ifPresent(planned::add);
-        Lesson lesson = root.field("planned")
-                .or(Lesson.EMPTY, "remedy.nothing-planned", _ -> Lesson.EMPTY.withPlanned(planned));
+        LessonNotes lesson = root.field("planned")
+                .or(LessonNotes.EMPTY, "remedy.nothing-planned", _ -> LessonNotes.EMPTY.withPlanned(planned));
         for (Branch at : root.field("accepted").elements()) {
             if (OldAcceptance.isOne(at)) {
                 at.optional("remedy.left-out", OldAcceptance::read).ifPresent(oldAccepted::add);
                 continue;
             }
-            Lesson before = lesson;
+            LessonNotes before = lesson;
             lesson = at.or(before, "remedy.left-out", each -> before.with(accepted(each)));
         }
         var hints = new ArrayList<Hint>();
@@ -121,15 +121,15 @@ final class SongReader {
             at.optional("remedy.left-out", each -> HintTree.read(each, patterns, sections))
                     .ifPresent(hints::add);
         }
-        Lesson without = lesson;
+        LessonNotes without = lesson;
         return mnemonics(root.field("hints").or(without, "remedy.left-out", _ -> without.withHints(hints)));
     }
 
-    private Lesson mnemonics(Lesson before) {
-        Lesson lesson = before;
+    private LessonNotes mnemonics(LessonNotes before) {
+        LessonNotes lesson = before;
         for (Branch at : root.field("mnemonics").elements()) {
             at.expectOnly(Set.of("cell", "words"));
-            Lesson without = lesson;
+            LessonNotes without = lesson;
             lesson = at.or(
                     without,
                     "remedy.left-out",

@@ -7,7 +7,7 @@ import tactus.core.written.song.Accepted;
 import tactus.core.written.song.Aspect;
 import tactus.core.written.song.ChangeCount;
 import tactus.core.written.song.Handout;
-import tactus.core.written.song.Lesson;
+import tactus.core.written.song.LessonNotes;
 import tactus.core.written.song.Song;
 import tactus.core.written.song.SongId;
 import tactus.core.written.song.Version;
@@ -71,7 +71,7 @@ final class SongTree {
         return tree;
     }
 
-    private static void putLesson(ObjectNode tree, Lesson lesson) {
+    private static void putLesson(ObjectNode tree, LessonNotes lesson) {
         lesson.planned().forEach(part -> tree.withArray("planned").add(part));
         lesson.accepted().forEach(each -> tree.withArray("accepted").add(of(each)));
         lesson.hints().forEach(each -> tree.withArray("hints").add(HintTree.of(each)));

@@ -37,7 +37,7 @@ public final class Band {
         void addTo(float[] out, int from, int count);
     }
 
-    private final Map<MixVoice, Guitar> guitars = new EnumMap<>(MixVoice.class);
+    private final Map<MixVoice, GuitarVoice> guitars = new EnumMap<>(MixVoice.class);
     private final Map<MixVoice, Part> parts = new EnumMap<>(MixVoice.class);
     private final DrumKit drums;
     private final Click click;
@@ -51,7 +51,7 @@ public final class Band {
     public Band(double rate) {
         int seed = 17;
         for (MixVoice voice : new MixVoice[] {MixVoice.GUITAR, MixVoice.SECOND, MixVoice.BASS}) {
-            guitars.put(voice, new Guitar(rate, seed));
+            guitars.put(voice, new GuitarVoice(rate, seed));
             seed += Score.STRINGS_A_GUITAR;
         }
         drums = new DrumKit(rate);
@@ -177,12 +177,12 @@ public final class Band {
 
     /** Damps every string, so that what is played next starts clean. */
     public void damp() {
-        guitars.values().forEach(Guitar::damp);
+        guitars.values().forEach(GuitarVoice::damp);
     }
 
     /** Makes everything silent at once. */
     public void reset() {
-        guitars.values().forEach(Guitar::reset);
+        guitars.values().forEach(GuitarVoice::reset);
         drums.reset();
         click.reset();
         countIn.reset();

@@ -12,7 +12,7 @@ import tactus.core.music.stroke.Direction;
 import tactus.core.music.time.Tempo;
 import tactus.core.patterns.pattern.Pattern;
 import tactus.core.patterns.pattern.PatternFrame;
-import tactus.core.patterns.tapping.Tap;
+import tactus.core.patterns.tapping.KeyTap;
 import tactus.core.patterns.tapping.Taps;
 
 /** Tapping a pattern in against the metronome. */
@@ -21,7 +21,7 @@ public final class TapModel {
     private final Work work;
     private final BenchModel bench;
     private final PlayerModel player;
-    private final List<Tap> tapped = new ArrayList<>();
+    private final List<KeyTap> tapped = new ArrayList<>();
     private final ReadOnlyObjectWrapper<Optional<Taps>> taps =
             new ReadOnlyObjectWrapper<>(this, "taps", Optional.empty());
 
@@ -49,7 +49,7 @@ public final class TapModel {
             Tempo tempo = tempo();
             // The metronome goes over the beats from the bar line on.
             if (seconds < -tempo.seconds(frame().slotLength()) / 2) return;
-            tapped.add(new Tap(seconds, direction));
+            tapped.add(new KeyTap(seconds, direction));
             taps.set(Taps.of(tapped, frame(), tempo));
         });
     }

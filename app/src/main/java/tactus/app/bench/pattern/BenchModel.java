@@ -32,7 +32,7 @@ import tactus.core.patterns.pattern.Form;
 import tactus.core.patterns.pattern.Pattern;
 import tactus.core.patterns.pattern.PatternId;
 import tactus.core.patterns.rhythm.CellWords;
-import tactus.core.written.song.Lesson;
+import tactus.core.written.song.LessonNotes;
 import tactus.core.written.song.Song;
 import tactus.words.Words;
 
@@ -234,9 +234,9 @@ public final class BenchModel {
     /** Keeps a teacher's own words for the cell of the pattern on the bench, or none. */
     Optional<String> keepMnemonic(String words) {
         return Attempt.of(() -> pattern.get().ifPresent(shown -> {
-            Lesson before = work.song().lesson();
+            LessonNotes before = work.song().lesson();
             Optional<CellWords> kept = CellWords.of(shown, before.mnemonics());
-            Lesson lesson = words.isBlank()
+            LessonNotes lesson = words.isBlank()
                     ? kept.map(each -> before.withoutMnemonic(each.cell())).orElse(before)
                     : before.with(CellWords.of(shown, words));
             if (!lesson.equals(before)) work.change("edit.mnemonic", song -> song.withLesson(lesson), shown.name());

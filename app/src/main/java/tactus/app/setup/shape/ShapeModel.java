@@ -42,9 +42,10 @@ public final class ShapeModel {
     private final SetUpModel setUp;
     private final ReadOnlyObjectWrapper<Optional<Chord>> chosen =
             new ReadOnlyObjectWrapper<>(this, "chosen", Optional.empty());
-    private final ReadOnlyObjectWrapper<Offers> offers = new ReadOnlyObjectWrapper<>(this, "offers", Offers.NONE);
+    private final ReadOnlyObjectWrapper<ShapeOffers> offers =
+            new ReadOnlyObjectWrapper<>(this, "offers", ShapeOffers.NONE);
     private final IntegerProperty string = new SimpleIntegerProperty(this, "string", 1);
-    private Optional<Offers.Question> asked = Optional.empty();
+    private Optional<ShapeOffers.Question> asked = Optional.empty();
     private OptionalInt typed = OptionalInt.empty();
 
     public ShapeModel(Work work, Settings settings, Aside aside) {
@@ -73,18 +74,18 @@ public final class ShapeModel {
     }
 
     private void ask() {
-        Optional<Offers.Question> question =
-                chosen.get().map(chord -> new Offers.Question(chord, tuning(), neck(), hand()));
+        Optional<ShapeOffers.Question> question =
+                chosen.get().map(chord -> new ShapeOffers.Question(chord, tuning(), neck(), hand()));
         if (question.equals(asked)) return;
         asked = question;
         question.ifPresentOrElse(
                 each -> aside.run(() -> {
-                    Offers found = Offers.to(each);
+                    ShapeOffers found = ShapeOffers.to(each);
                     return () -> {
                         if (asked.filter(each::equals).isPresent()) offers.set(found);
                     };
                 }),
-                () -> offers.set(Offers.NONE));
+                () -> offers.set(ShapeOffers.NONE));
     }
 
     private Tuning tuning() {
@@ -104,7 +105,7 @@ public final class ShapeModel {
         return chosen.getReadOnlyProperty();
     }
 
-    public ReadOnlyObjectProperty<Offers> offersProperty() {
+    public ReadOnlyObjectProperty<ShapeOffers> offersProperty() {
         return offers.getReadOnlyProperty();
     }
 

@@ -49,7 +49,7 @@ public record NextStep(Kind kind, Statement said) {
      * @param dismissed the kinds that nobody wants to be told of
      */
     public static Optional<NextStep> of(
-            Song song, Timeline timeline, int snags, Progress progress, Set<Kind> dismissed) {
+            Song song, Timeline timeline, int snags, SinceOpened progress, Set<Kind> dismissed) {
         return Stream.of(Kind.values())
                 .filter(kind -> !dismissed.contains(kind))
                 .flatMap(kind ->
@@ -58,7 +58,7 @@ public record NextStep(Kind kind, Statement said) {
     }
 
     private static Optional<Statement> statement(
-            Kind kind, Song song, Timeline timeline, int snags, Progress progress) {
+            Kind kind, Song song, Timeline timeline, int snags, SinceOpened progress) {
         return switch (kind) {
             case SECTION -> when(song.sections().isEmpty(), "next.section");
             case CHORDS ->

@@ -30,7 +30,7 @@ public record Outline(Optional<TimelineBar> pickup, List<OutlinedUse> uses) {
 
     /** Folds what is played alike. */
     public static Outline of(Timeline timeline) {
-        var heard = new Heard(timeline);
+        var heard = new OrderedTimeline(timeline);
         var uses = new ArrayList<OutlinedUse>();
         Map<Object, Integer> played = new LinkedHashMap<>();
         Map<SectionId, Integer> sections = new LinkedHashMap<>();
@@ -53,7 +53,7 @@ public record Outline(Optional<TimelineBar> pickup, List<OutlinedUse> uses) {
 
     /** The bars that are not played like those at the same place of the passes {@code before}. */
     private static List<TimelineBar> other(
-            Heard heard, List<List<TimelineBar>> passes, List<List<TimelineBar>> before) {
+            OrderedTimeline heard, List<List<TimelineBar>> passes, List<List<TimelineBar>> before) {
         var other = new ArrayList<TimelineBar>();
         for (int pass = 0; pass < passes.size(); pass++) {
             List<TimelineBar> bars = passes.get(pass);
@@ -86,7 +86,7 @@ public record Outline(Optional<TimelineBar> pickup, List<OutlinedUse> uses) {
                 .toList();
     }
 
-    private static List<Block> blocks(Heard heard, List<List<TimelineBar>> passes) {
+    private static List<Block> blocks(OrderedTimeline heard, List<List<TimelineBar>> passes) {
         Map<Object, List<List<TimelineBar>>> byBars = new LinkedHashMap<>();
         for (List<TimelineBar> pass : passes)
             byBars.computeIfAbsent(PassSound.chords(heard.timeline, pass), _ -> new ArrayList<>())
@@ -94,7 +94,7 @@ public record Outline(Optional<TimelineBar> pickup, List<OutlinedUse> uses) {
         return byBars.values().stream().map(alike -> block(heard, alike)).toList();
     }
 
-    private static Block block(Heard heard, List<List<TimelineBar>> passes) {
+    private static Block block(OrderedTimeline heard, List<List<TimelineBar>> passes) {
         Map<Object, List<Integer>> byRibbons = new LinkedHashMap<>();
         Map<Object, List<Ribbon>> ribbons = new LinkedHashMap<>();
         for (List<TimelineBar> pass : passes) {
@@ -129,7 +129,7 @@ public record Outline(Optional<TimelineBar> pickup, List<OutlinedUse> uses) {
     }
 
     /** What a second guitar plays over the passes, a lane for each thing that it plays. */
-    private static List<Lane> second(Heard heard, List<List<TimelineBar>> passes) {
+    private static List<Lane> second(OrderedTimeline heard, List<List<TimelineBar>> passes) {
         Map<List<Ribbon>, List<Integer>> lanes = new LinkedHashMap<>();
         for (List<TimelineBar> pass : passes) {
             List<Ribbon> figures = PassSound.figures(heard, pass);

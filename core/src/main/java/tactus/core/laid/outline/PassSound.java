@@ -38,9 +38,9 @@ record PassSound(
 
     private record Pause(Length at, Length extra, boolean isHeld) {}
 
-    static PassSound of(Heard heard, List<TimelineBar> bars) {
+    static PassSound of(OrderedTimeline heard, List<TimelineBar> bars) {
         Timeline timeline = heard.timeline;
-        Length start = Heard.start(bars);
+        Length start = OrderedTimeline.start(bars);
         var strokes = new ArrayList<Struck>();
         for (TimelineBar bar : bars)
             for (TimelineStroke stroke : timeline.strokesIn(bar.number())) strokes.add(struck(stroke, start));
@@ -62,8 +62,8 @@ record PassSound(
     }
 
     /** What a second guitar plays, from its first stroke of a figure to its last. */
-    static List<Ribbon> figures(Heard heard, List<TimelineBar> bars) {
-        Length start = Heard.start(bars);
+    static List<Ribbon> figures(OrderedTimeline heard, List<TimelineBar> bars) {
+        Length start = OrderedTimeline.start(bars);
         var figures = new ArrayList<Ribbon>();
         for (TimelineStroke stroke : heard.second(bars)) {
             var next = new Ribbon(
@@ -110,8 +110,8 @@ record PassSound(
                 .toList();
     }
 
-    private static List<Object> margin(Heard heard, List<TimelineBar> bars) {
-        Length start = Heard.start(bars);
+    private static List<Object> margin(OrderedTimeline heard, List<TimelineBar> bars) {
+        Length start = OrderedTimeline.start(bars);
         var margin = new ArrayList<Object>();
         for (Bounds sung : heard.sung(bars))
             margin.add(new Bounds(sung.from().minus(start), sung.to().minus(start)));

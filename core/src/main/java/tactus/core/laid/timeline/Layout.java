@@ -287,7 +287,7 @@ final class Layout {
     }
 
     private void addOffers(Situation situation, LaidPass pass, Length from) {
-        for (Margin.OfferAt each : Offers.in(alternatives, situation, pass)) {
+        for (Margin.OfferAt each : OtherWays.in(alternatives, situation, pass)) {
             offers.add(new Margin.OfferAt(from.plus(each.at()), each.rule()));
         }
     }

@@ -51,7 +51,7 @@ public record Taps(PatternFrame frame, List<Hit> hits, double meanError, int dou
     }
 
     /** Puts {@code taps} on the beats of {@code frame}, at the first usual hand rate that fits them well. */
-    public static Optional<Taps> of(List<Tap> taps, PatternFrame frame, Tempo tempo) {
+    public static Optional<Taps> of(List<KeyTap> taps, PatternFrame frame, Tempo tempo) {
         Taps best = null;
         for (var hand : PatternFrame.usualHands(frame.meter()).stream()
                 .filter(hand -> !Length.EIGHTH.isLessThan(hand.rate()))
@@ -65,12 +65,12 @@ public record Taps(PatternFrame frame, List<Hit> hits, double meanError, int dou
     }
 
     /** Puts every tap on the nearest slot of {@code frame}. */
-    static Taps on(List<Tap> taps, PatternFrame frame, Tempo tempo) {
+    static Taps on(List<KeyTap> taps, PatternFrame frame, Tempo tempo) {
         List<Slot> slots = frame.grid().slots();
         double round = tempo.seconds(frame.length());
         var hits = new ArrayList<Hit>();
         double errors = 0;
-        for (Tap tap : taps) {
+        for (KeyTap tap : taps) {
             double within = tap.seconds() - Math.floor(tap.seconds() / round) * round;
             Slot nearest = slots.stream()
                     .min(Comparator.comparingDouble(

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeMap;
-import tactus.core.taught.practice.Reach;
+import tactus.core.taught.practice.WithinReach;
 import tactus.core.written.song.ChangeCount;
 
 /**
@@ -144,7 +144,7 @@ public record Progress(Student student, List<Lesson> due, List<OfSong> songs, Li
     /** The changes that are not fast enough for most songs, the slowest first. */
     public List<ChangeEntry> hardest() {
         return counted.stream()
-                .filter(each -> each.perMinute() < Reach.FAST_ENOUGH)
+                .filter(each -> each.perMinute() < WithinReach.FAST_ENOUGH)
                 .toList();
     }
 

@@ -9,7 +9,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.OptionalDouble;
 import tactus.core.taught.practice.Demand;
-import tactus.core.taught.practice.Reach;
+import tactus.core.taught.practice.WithinReach;
 import tactus.core.taught.shelf.ShelvedSong;
 
 /**
@@ -24,7 +24,7 @@ public record Repertoire(List<Entry> entries) {
      *
      * @param reach whether it can be played
      */
-    public record Entry(ShelvedSong song, Reach reach) {
+    public record Entry(ShelvedSong song, WithinReach reach) {
         public Entry {
             Objects.requireNonNull(song);
             Objects.requireNonNull(reach);
@@ -38,14 +38,15 @@ public record Repertoire(List<Entry> entries) {
     /** Compares what {@code records} know of {@code student} on {@code day} with each version of {@code songs}. */
     public static Repertoire of(Records records, Student student, LocalDate day, List<ShelvedSong> songs) {
         Progress progress = Progress.of(records, student, day);
-        var ability = new Reach.Ability(
+        var ability = new WithinReach.Ability(
                 student.hand(),
                 progress.counts(),
                 played(records.of(student.name()).takes(), day, songs));
         var entries = new ArrayList<>(songs.parallelStream()
-                .flatMap(song -> song.demands().stream().map(demand -> new Entry(song, Reach.of(demand, ability))))
+                .flatMap(song ->
+                        song.demands().stream().map(demand -> new Entry(song, WithinReach.of(demand, ability))))
                 .toList());
-        entries.sort(Comparator.comparing(Entry::reach, Reach.nearest())
+        entries.sort(Comparator.comparing(Entry::reach, WithinReach.nearest())
                 .thenComparing(Comparator.comparingDouble(
                                 (Entry entry) -> entry.reach().demand().strokesPerSecond())
                         .reversed()));

@@ -44,28 +44,28 @@ public final class Aspect<T> {
     public static final Aspect<String> NOTE = new Aspect<>("note", plainText(), Facts::note, Facts::withNote);
     public static final Aspect<Optional<Level>> LEVEL = new Aspect<>(
             "level",
-            Form.maybeCode(Level.values())
+            FactForm.maybeCode(Level.values())
                     .found((wanted, lexicon) ->
                             lexicon.find("level", wanted, Level.values()).map(level -> Optional.of(level)::equals)),
             Facts::level,
             Facts::withLevel);
     public static final Aspect<List<String>> TAGS =
-            new Aspect<>("tags", Form.list(), facts -> facts.heading().tags(), Facts::withTags);
+            new Aspect<>("tags", FactForm.list(), facts -> facts.heading().tags(), Facts::withTags);
     /** In which it sounds. */
     public static final Aspect<Key> KEY = new Aspect<>(
-                    "key", Form.text(Key::parse, Key::toString), Facts::key, Facts::withKey)
+                    "key", FactForm.text(Key::parse, Key::toString), Facts::key, Facts::withKey)
             .always("remedy.c-taken")
             .otherInVersions();
 
     public static final Aspect<Spelling> SPELLING = new Aspect<>(
                     "spelling",
-                    Form.code(new Spelling[] {Spelling.SHARPS, Spelling.FLATS}),
+                    FactForm.code(new Spelling[] {Spelling.SHARPS, Spelling.FLATS}),
                     Facts::spelling,
                     Facts::withSpelling)
             .otherwise("remedy.spelled-by-key");
     public static final Aspect<Tuning> TUNING = ofGuitar(
                     "tuning",
-                    Form.text(Tuning::parse, Tuning::toString)
+                    FactForm.text(Tuning::parse, Tuning::toString)
                             .found((wanted, _) ->
                                     Optional.of(tuning -> bare(tuning.notes()).equals(bare(wanted)))),
                     Instrument::tuning,
@@ -73,30 +73,30 @@ public final class Aspect<T> {
             .edited(Instrument::tunedTo)
             .always("remedy.standard-taken");
     public static final Aspect<Integer> TUNED_DOWN = ofGuitar(
-                    "tuned-down", Form.WHOLE, Instrument::tunedDown, Instrument::withTunedDown)
+                    "tuned-down", FactForm.WHOLE, Instrument::tunedDown, Instrument::withTunedDown)
             .otherwise("remedy.not-tuned-down");
-    public static final Aspect<Integer> CAPO = ofGuitar("capo", Form.WHOLE, Instrument::capo, Instrument::withCapo)
+    public static final Aspect<Integer> CAPO = ofGuitar("capo", FactForm.WHOLE, Instrument::capo, Instrument::withCapo)
             .always("remedy.no-capo-taken")
             .otherInVersions();
     public static final Aspect<Guitar> GUITAR = ofGuitar(
-                    "guitar", Form.code(Guitar.values()), Instrument::guitar, Instrument::withGuitar)
+                    "guitar", FactForm.code(Guitar.values()), Instrument::guitar, Instrument::withGuitar)
             .edited(Instrument::playedOn);
     public static final Aspect<ConcertPitch> CONCERT_PITCH = ofGuitar(
                     "concert-pitch",
-                    Form.decimal(
+                    FactForm.decimal(
                             "number-wanted.concert", ConcertPitch::new, ConcertPitch::hertz, ConcertPitch::toString),
                     Instrument::concert,
                     Instrument::withConcert)
             .otherwise("remedy.440-taken");
     public static final Aspect<Meter> METER = new Aspect<>(
-                    "meter", Form.text(Meter::parse, Meter::toString), Facts::meter, Facts::withMeter)
+                    "meter", FactForm.text(Meter::parse, Meter::toString), Facts::meter, Facts::withMeter)
             .always("remedy.4-4-taken");
     public static final Aspect<Tempo> TEMPO = new Aspect<>(
                     "tempo",
-                    Form.parts(Aspect::written, (at, _) -> tempo(at))
+                    FactForm.parts(Aspect::written, (at, _) -> tempo(at))
                             .typed(
                                     (text, facts) -> new Tempo(
-                                            Form.number("number-wanted.tempo", text),
+                                            FactForm.number("number-wanted.tempo", text),
                                             facts.tempo().beat()),
                                     Tempo::perMinuteText)
                             .found((wanted, _) -> tempi(wanted)),
@@ -105,28 +105,28 @@ public final class Aspect<T> {
             .always("remedy.90-taken")
             .otherInVersions();
     public static final Aspect<Integer> PICKUP =
-            new Aspect<>("pickup", Form.WHOLE, Facts::pickup, Facts::withPickup).otherwise("remedy.no-pick-up");
+            new Aspect<>("pickup", FactForm.WHOLE, Facts::pickup, Facts::withPickup).otherwise("remedy.no-pick-up");
     /** Who plays along. */
     public static final Aspect<Company> COMPANY = new Aspect<>(
-                    "company", Form.code(Company.values()), Facts::company, Facts::withCompany)
+                    "company", FactForm.code(Company.values()), Facts::company, Facts::withCompany)
             .otherwise("remedy.played-alone")
             .otherInVersions();
     /** Which strings picking fingers take. */
     public static final Aspect<FingerSchool> FINGERS = new Aspect<>(
             "fingers",
-            Form.code(FingerSchool.values()),
+            FactForm.code(FingerSchool.values()),
             facts -> facts.picking().school(),
             (facts, school) -> facts.withPicking(facts.picking().with(school)));
     /** What strikes the strings. */
     public static final Aspect<Optional<Strike>> STRIKE = new Aspect<>(
             "strike",
-            Form.maybeCode(Strike.values()),
+            FactForm.maybeCode(Strike.values()),
             facts -> facts.picking().strike(),
             (facts, strike) -> facts.withPicking(facts.picking().withStrike(strike)));
     /** How many seconds the recording lasts. */
     public static final Aspect<Optional<Double>> RECORDING = new Aspect<>(
             "recording",
-            Form.decimal(
+            FactForm.decimal(
                     "file.number",
                     Optional::of,
                     seconds -> seconds.orElseThrow(),
@@ -135,12 +135,12 @@ public final class Aspect<T> {
             Facts::withRecording);
 
     public static final Aspect<Optional<Groove>> GROOVE =
-            new Aspect<>("groove", Form.parts(Aspect::written, Aspect::groove), Facts::groove, Facts::withGroove);
+            new Aspect<>("groove", FactForm.parts(Aspect::written, Aspect::groove), Facts::groove, Facts::withGroove);
 
     /** What the singer sings well. */
     public static final Aspect<Optional<VoiceRange>> VOICE = new Aspect<>(
                     "voice",
-                    Form.maybeText(VoiceRange::parse, VoiceRange::toString),
+                    FactForm.maybeText(VoiceRange::parse, VoiceRange::toString),
                     facts -> facts.singing().voice(),
                     (facts, voice) ->
                             facts.withSinging(new Singing(voice, facts.singing().tune())))
@@ -148,7 +148,7 @@ public final class Aspect<T> {
     /** What is sung. */
     public static final Aspect<Optional<Tune>> TUNE = new Aspect<>(
             "tune",
-            Form.maybeText(Tune::parse, Tune::toString),
+            FactForm.maybeText(Tune::parse, Tune::toString),
             facts -> facts.singing().tune(),
             (facts, tune) -> facts.withSinging(new Singing(facts.singing().voice(), tune)));
 
@@ -182,7 +182,7 @@ public final class Aspect<T> {
             .toList();
 
     private final String code;
-    private final Form<T> form;
+    private final FactForm<T> form;
     private final Function<Facts, T> got;
     private final BiFunction<Facts, T, Facts> put;
     private final BiFunction<Facts, T, Facts> edit;
@@ -192,7 +192,7 @@ public final class Aspect<T> {
 
     private Aspect(
             String code,
-            Form<T> form,
+            FactForm<T> form,
             Function<Facts, T> got,
             BiFunction<Facts, T, Facts> put,
             BiFunction<Facts, T, Facts> edit,
@@ -209,12 +209,12 @@ public final class Aspect<T> {
         this.isOtherInVersions = isOtherInVersions;
     }
 
-    private Aspect(String code, Form<T> form, Function<Facts, T> got, BiFunction<Facts, T, Facts> put) {
+    private Aspect(String code, FactForm<T> form, Function<Facts, T> got, BiFunction<Facts, T, Facts> put) {
         this(code, form, got, put, put, false, "remedy.left-out", false);
     }
 
     private static <T> Aspect<T> ofGuitar(
-            String code, Form<T> form, Function<Instrument, T> got, BiFunction<Instrument, T, Instrument> put) {
+            String code, FactForm<T> form, Function<Instrument, T> got, BiFunction<Instrument, T, Instrument> put) {
         return new Aspect<>(
                 code,
                 form,
@@ -240,8 +240,8 @@ public final class Aspect<T> {
         return new Aspect<>(code, form, got, put, edit, isAlwaysWritten, remedy, true);
     }
 
-    private static Form<String> plainText() {
-        return Form.text(Function.identity(), Function.identity());
+    private static FactForm<String> plainText() {
+        return FactForm.text(Function.identity(), Function.identity());
     }
 
     private static String bare(String notes) {
@@ -318,7 +318,7 @@ public final class Aspect<T> {
     }
 
     /** How it is written, typed and looked for. */
-    public Form<T> form() {
+    public FactForm<T> form() {
         return form;
     }
 

@@ -40,7 +40,7 @@ final class Removal {
                 song.versions().shown());
     }
 
-    private static Lesson withoutHints(Song song, Predicate<HintPlace> gone) {
+    private static LessonNotes withoutHints(Song song, Predicate<HintPlace> gone) {
         return song.lesson().withHints(song.lesson().hints(gone.negate()));
     }
 

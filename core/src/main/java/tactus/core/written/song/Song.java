@@ -32,7 +32,7 @@ public record Song(
         Arrangement arrangement,
         Versions versions,
         List<ChangeCount> changeCounts,
-        Lesson lesson) {
+        LessonNotes lesson) {
 
     public static final int LONGEST_ORDER = 1_000;
 
@@ -55,7 +55,7 @@ public record Song(
 
     /** A song without versions or anything noted. */
     public Song(Facts facts, Materials materials, Arrangement arrangement) {
-        this(facts, materials, arrangement, Versions.NONE, List.of(), Lesson.EMPTY);
+        this(facts, materials, arrangement, Versions.NONE, List.of(), LessonNotes.EMPTY);
     }
 
     /** A song without rules, versions or anything noted. */
@@ -268,7 +268,7 @@ public record Song(
     }
 
     /** The same with other notes for the lesson. */
-    public Song withLesson(Lesson other) {
+    public Song withLesson(LessonNotes other) {
         return new Song(facts, materials, arrangement, versions, changeCounts, other);
     }
 

@@ -28,14 +28,14 @@ class NextStepTest {
 
     private static final SectionId VERSE = new SectionId("verse");
 
-    private static Optional<Kind> next(Song song, int snags, Progress progress, Kind... dismissed) {
+    private static Optional<Kind> next(Song song, int snags, SinceOpened progress, Kind... dismissed) {
         Set<Kind> gone = EnumSet.noneOf(Kind.class);
         gone.addAll(List.of(dismissed));
         return NextStep.of(song, Timeline.of(song), snags, progress, gone).map(NextStep::kind);
     }
 
     private static Kind next(Song song) {
-        return next(song, 0, Progress.NONE).orElseThrow();
+        return next(song, 0, SinceOpened.NONE).orElseThrow();
     }
 
     @Test
@@ -54,7 +54,7 @@ class NextStepTest {
         assertEquals(Kind.ASSIGN, next(song));
         song = song.withRule(new Rule(Where.in(VERSE), Play.pattern(pattern.id())));
         assertEquals(Kind.CAPO, next(song), "a barre may be saved by a capo");
-        Progress compared = Progress.NONE.withCapoCompared();
+        SinceOpened compared = SinceOpened.NONE.withCapoCompared();
         Song unplayed = song.withOrder(List.of());
         assertEquals(Optional.of(Kind.ORDER), next(unplayed, 0, compared));
         assertEquals(Optional.of(Kind.SNAGS), next(song, 2, compared));
@@ -66,13 +66,13 @@ class NextStepTest {
     @Test
     void whatWasDismissedIsNotSaidAgainAndWhatIsBehindItIs() {
         Song song = Song.empty("Walk");
-        assertEquals(Optional.of(Kind.PATTERN), next(song, 0, Progress.NONE, Kind.SECTION));
-        assertEquals(Optional.empty(), next(song, 0, Progress.NONE, Kind.values()));
+        assertEquals(Optional.of(Kind.PATTERN), next(song, 0, SinceOpened.NONE, Kind.SECTION));
+        assertEquals(Optional.empty(), next(song, 0, SinceOpened.NONE, Kind.values()));
     }
 
     @Test
     void openShapesNeedNoCapo() {
         Song song = SongFixture.song("4/4", "C: 1 bar", "d-du-udu");
-        assertEquals(Optional.of(Kind.HEAR), next(song, 0, Progress.NONE));
+        assertEquals(Optional.of(Kind.HEAR), next(song, 0, SinceOpened.NONE));
     }
 }

@@ -25,9 +25,9 @@ class TapsTest {
     /** An eighth lasts a quarter of a second. */
     private static final Tempo TEMPO = new Tempo(120, Length.QUARTER);
 
-    private static List<Tap> taps(double... seconds) {
-        var taps = new ArrayList<Tap>();
-        for (double at : seconds) taps.add(new Tap(at, Optional.empty()));
+    private static List<KeyTap> taps(double... seconds) {
+        var taps = new ArrayList<KeyTap>();
+        for (double at : seconds) taps.add(new KeyTap(at, Optional.empty()));
         return taps;
     }
 
@@ -57,10 +57,10 @@ class TapsTest {
 
     @Test
     void twoKeysSayWhichWayTheStrokesGo() {
-        List<Tap> taps = List.of(
-                new Tap(0, Optional.of(Direction.DOWN)),
-                new Tap(0.25, Optional.of(Direction.DOWN)),
-                new Tap(0.5, Optional.of(Direction.UP)));
+        List<KeyTap> taps = List.of(
+                new KeyTap(0, Optional.of(Direction.DOWN)),
+                new KeyTap(0.25, Optional.of(Direction.DOWN)),
+                new KeyTap(0.5, Optional.of(Direction.UP)));
         assertEquals(
                 "ddu-----", pattern(Taps.of(taps, BAR, TEMPO).orElseThrow()).line());
     }

@@ -18,12 +18,12 @@ class ReachTest {
 
     private static final Demand.Change C_F = new Demand.Change("C", "F", 0.33, 0.8);
 
-    private static Reach of(double stretch, double strokes, double played, int span, ChangeCount... counted) {
-        var ability = new Reach.Ability(
+    private static WithinReach of(double stretch, double strokes, double played, int span, ChangeCount... counted) {
+        var ability = new WithinReach.Ability(
                 new FrettingHand(span, false),
                 List.of(counted),
                 played > 0 ? OptionalDouble.of(played) : OptionalDouble.empty());
-        return Reach.of(new Demand("", stretch, strokes, List.of(C_F)), ability);
+        return WithinReach.of(new Demand("", stretch, strokes, List.of(C_F)), ability);
     }
 
     /** Sixty changes a minute are fast enough for a gap of a third of a second (one-minute changes, common practice). */
@@ -36,7 +36,7 @@ class ReachTest {
                 "30; 1.0; 0.5; reach.change [C, F, 60, 30]"
             })
     void aCountedChangeFitsIntoItsGapOrIsMissingAndFitsSlower(int counted, double lack, double slower, String said) {
-        Reach reach = of(60, 4, 0, 110, new ChangeCount("F", "C", counted));
+        WithinReach reach = of(60, 4, 0, 110, new ChangeCount("F", "C", counted));
         assertEquals(said.isEmpty(), reach.isWithin());
         assertEquals(lack, reach.lack(), 0.01);
         assertEquals(slower, reach.slower().orElseThrow(), 0.01);
@@ -47,7 +47,7 @@ class ReachTest {
 
     @Test
     void aStretchBeyondTheHandIsNotHelpedByAnyTempo() {
-        Reach reach = of(95, 4, 0, 78);
+        WithinReach reach = of(95, 4, 0, 78);
         assertEquals("[reach.stretch [95, 78]]", reach.missing().toString());
         assertTrue(reach.slower().isEmpty());
         assertFalse(reach.isWithin());
@@ -57,15 +57,15 @@ class ReachTest {
     @Test
     void moreStrokesASecondThanWerePlayedAreMissing() {
         assertTrue(of(60, 4, 4, 110).isWithin());
-        Reach reach = of(60, 8, 4, 110);
+        WithinReach reach = of(60, 8, 4, 110);
         assertEquals("[reach.strokes [8.0, 4.0]]", reach.missing().toString());
         assertEquals(4 * 1.15 / 8, reach.slower().orElseThrow(), 0.001);
     }
 
     @Test
     void theNearestComesFirst() {
-        List<Reach> sorted = Stream.of(of(60, 9, 4, 110), of(60, 4, 4, 110), of(60, 6, 4, 110))
-                .sorted(Reach.nearest())
+        List<WithinReach> sorted = Stream.of(of(60, 9, 4, 110), of(60, 4, 4, 110), of(60, 6, 4, 110))
+                .sorted(WithinReach.nearest())
                 .toList();
         assertEquals(
                 List.of(4.0, 6.0, 9.0),

@@ -13,7 +13,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** A card over the window, for a question or a list; Escape puts it away. Style class {@code overlay}. */
-final class Overlay extends StackPane {
+final class Card extends StackPane {
 
     /** A button under a question. */
     record Answer(String id, String text, Runnable effect) {}
@@ -21,7 +21,7 @@ final class Overlay extends StackPane {
     private Node before;
     private boolean isPage;
 
-    Overlay() {
+    Card() {
         getStyleClass().add("overlay");
         hide();
         addEventFilter(KeyEvent.KEY_PRESSED, press -> {

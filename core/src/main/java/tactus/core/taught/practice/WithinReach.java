@@ -17,7 +17,7 @@ import tactus.core.written.song.ChangeCount;
  * @param lack how much is missing in all: each demand over what there is, less one, added up; 0 within reach; ours
  * @param slower at which part of the song's tempo it fits, over 0 to 1; empty where no tempo helps
  */
-public record Reach(Demand demand, List<Statement> missing, double lack, OptionalDouble slower) {
+public record WithinReach(Demand demand, List<Statement> missing, double lack, OptionalDouble slower) {
 
     /**
      * What a student has.
@@ -48,14 +48,14 @@ public record Reach(Demand demand, List<Statement> missing, double lack, Optiona
 
     private record Lack(double times, boolean isOfTempo, Statement said) {}
 
-    public Reach {
+    public WithinReach {
         Objects.requireNonNull(demand);
         Objects.requireNonNull(slower);
         missing = List.copyOf(missing);
     }
 
     /** Compares what is asked with what {@code ability} has. */
-    public static Reach of(Demand demand, Ability ability) {
+    public static WithinReach of(Demand demand, Ability ability) {
         var lacks = new ArrayList<Lack>();
         int span = ability.hand.span();
         if (demand.stretch() > span)
@@ -73,7 +73,7 @@ public record Reach(Demand demand, List<Statement> missing, double lack, Optiona
         double lack = lacks.stream().mapToDouble(each -> each.times - 1).sum();
         boolean tempoHelps = lacks.stream().allMatch(Lack::isOfTempo);
         double most = lacks.stream().mapToDouble(Lack::times).max().orElse(1);
-        return new Reach(
+        return new WithinReach(
                 demand,
                 lacks.stream().map(Lack::said).toList(),
                 lack,
@@ -101,7 +101,7 @@ public record Reach(Demand demand, List<Statement> missing, double lack, Optiona
     }
 
     /** Those within reach first, then the nearest. */
-    public static Comparator<Reach> nearest() {
-        return Comparator.comparingDouble(Reach::lack);
+    public static Comparator<WithinReach> nearest() {
+        return Comparator.comparingDouble(WithinReach::lack);
     }
 }

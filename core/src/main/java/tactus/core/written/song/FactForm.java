@@ -18,11 +18,11 @@ import tactus.core.music.pitch.Key;
  *
  * @param <T> what the fact is
  */
-public final class Form<T> {
+public final class FactForm<T> {
 
     /** Whole numbers, as a stepped field has them. */
-    static final Form<Integer> WHOLE =
-            new Form<>(number -> number, (at, _) -> at.number(), String::valueOf, Form::whole);
+    static final FactForm<Integer> WHOLE =
+            new FactForm<>(number -> number, (at, _) -> at.number(), String::valueOf, FactForm::whole);
 
     private final Function<T, Object> plain;
     private final BiFunction<Written, Facts, T> reading;
@@ -30,7 +30,7 @@ public final class Form<T> {
     private final BiFunction<String, Facts, T> typing;
     private final BiFunction<String, Lexicon, Optional<Predicate<T>>> finding;
 
-    private Form(
+    private FactForm(
             Function<T, Object> plain,
             BiFunction<Written, Facts, T> reading,
             Function<T, String> saying,
@@ -43,7 +43,7 @@ public final class Form<T> {
         this.finding = finding;
     }
 
-    private Form(
+    private FactForm(
             Function<T, Object> plain,
             BiFunction<Written, Facts, T> reading,
             Function<T, String> saying,
@@ -61,32 +61,32 @@ public final class Form<T> {
     }
 
     /** What is one text, in files as under the fingers; {@code parse} refuses what it cannot read. */
-    static <T> Form<T> text(Function<String, T> parse, Function<T, String> say) {
-        return new Form<>(say::apply, (at, _) -> parse.apply(at.text()), say, (text, _) -> parse.apply(text));
+    static <T> FactForm<T> text(Function<String, T> parse, Function<T, String> say) {
+        return new FactForm<>(say::apply, (at, _) -> parse.apply(at.text()), say, (text, _) -> parse.apply(text));
     }
 
     /** What is said or not: an empty text is nothing. */
-    static <T> Form<Optional<T>> maybeText(Function<String, T> parse, Function<T, String> say) {
+    static <T> FactForm<Optional<T>> maybeText(Function<String, T> parse, Function<T, String> say) {
         return text(
                 text -> text.isBlank() ? Optional.empty() : Optional.of(parse.apply(text)),
                 value -> value.map(say).orElse(""));
     }
 
     /** The same, of which {@code parse} is told the key of the song. */
-    static <T> Form<Optional<T>> maybeText(BiFunction<String, Key, T> parse, Function<T, String> say) {
+    static <T> FactForm<Optional<T>> maybeText(BiFunction<String, Key, T> parse, Function<T, String> say) {
         BiFunction<String, Facts, Optional<T>> read =
                 (text, facts) -> text.isBlank() ? Optional.empty() : Optional.of(parse.apply(text, facts.key()));
         Function<Optional<T>, String> text = value -> value.map(say).orElse("");
-        return new Form<>(text::apply, (at, facts) -> read.apply(at.text(), facts), text, read);
+        return new FactForm<>(text::apply, (at, facts) -> read.apply(at.text(), facts), text, read);
     }
 
     /** One of {@code values}, by its code. */
-    static <T extends Enum<T>> Form<T> code(T[] values) {
+    static <T extends Enum<T>> FactForm<T> code(T[] values) {
         return text(code -> coded(code, values), Lexicon::code);
     }
 
     /** One of {@code values}, or none. */
-    static <T extends Enum<T>> Form<Optional<T>> maybeCode(T[] values) {
+    static <T extends Enum<T>> FactForm<Optional<T>> maybeCode(T[] values) {
         return maybeText(code -> coded(code, values), Lexicon::code);
     }
 
@@ -99,8 +99,8 @@ public final class Form<T> {
     }
 
     /** Several texts, typed with commas between them. */
-    static Form<List<String>> list() {
-        return new Form<>(
+    static FactForm<List<String>> list() {
+        return new FactForm<>(
                 texts -> texts,
                 (at, _) -> at.elements().stream().map(Written::text).toList(),
                 texts -> String.join(", ", texts),
@@ -113,27 +113,27 @@ public final class Form<T> {
      *
      * @param refusal what is said where no number was typed
      */
-    static <T> Form<T> decimal(
+    static <T> FactForm<T> decimal(
             String refusal, Function<Double, T> of, Function<T, Double> number, Function<T, String> say) {
-        return new Form<>(
+        return new FactForm<>(
                 number::apply, (at, _) -> of.apply(at.decimal()), say, (text, _) -> of.apply(number(refusal, text)));
     }
 
     /** What has parts with names, in files; it is never typed as a whole. */
-    static <T> Form<T> parts(Function<T, Map<String, Object>> parts, BiFunction<Written, Facts, T> of) {
-        return new Form<>(parts::apply, of, String::valueOf, (text, _) -> {
+    static <T> FactForm<T> parts(Function<T, Map<String, Object>> parts, BiFunction<Written, Facts, T> of) {
+        return new FactForm<>(parts::apply, of, String::valueOf, (text, _) -> {
             throw new Refusal("notation", text, text);
         });
     }
 
     /** The same, typed as a text; {@code parse} is told the facts to which the text is put. */
-    Form<T> typed(BiFunction<String, Facts, T> parse, Function<T, String> say) {
-        return new Form<>(plain, reading, say, parse, finding);
+    FactForm<T> typed(BiFunction<String, Facts, T> parse, Function<T, String> say) {
+        return new FactForm<>(plain, reading, say, parse, finding);
     }
 
     /** The same, looked for otherwise than by the very same value; what cannot be looked for is empty. */
-    Form<T> found(BiFunction<String, Lexicon, Optional<Predicate<T>>> other) {
-        return new Form<>(plain, reading, saying, typing, other);
+    FactForm<T> found(BiFunction<String, Lexicon, Optional<Predicate<T>>> other) {
+        return new FactForm<>(plain, reading, saying, typing, other);
     }
 
     static double number(String refusal, String text) {

@@ -3,7 +3,7 @@ package tactus.sound.synth;
 import tactus.sound.score.Score;
 
 /** Up to twelve strings on a body. */
-final class Guitar {
+final class GuitarVoice {
 
     /** How far its strings swing where they are struck as strongly as one can. */
     private static final float LEVEL = 0.42f;
@@ -15,7 +15,7 @@ final class Guitar {
      * @param rate samples a second
      * @param seed makes two guitars a little different
      */
-    Guitar(double rate, int seed) {
+    GuitarVoice(double rate, int seed) {
         for (int string = 0; string < strings.length; string++)
             strings[string] = new PluckedString(rate, seed + string);
         body = new Body(rate);

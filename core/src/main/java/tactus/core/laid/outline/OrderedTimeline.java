@@ -10,7 +10,7 @@ import tactus.core.music.time.TempoMap;
 import tactus.core.written.section.Stretch.Bounds;
 
 /** A timeline with what goes along with its strokes in the order of time. */
-final class Heard {
+final class OrderedTimeline {
 
     final Timeline timeline;
     private final InTime<TimelineStroke> second;
@@ -19,7 +19,7 @@ final class Heard {
     private final InTime<Margin.OfferAt> offers;
     private final InTime<TempoMap.Pause> pauses;
 
-    Heard(Timeline timeline) {
+    OrderedTimeline(Timeline timeline) {
         this.timeline = timeline;
         Margin margin = timeline.margin();
         second = new InTime<>(margin.second(), TimelineStroke::start);

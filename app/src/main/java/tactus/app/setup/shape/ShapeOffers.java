@@ -23,9 +23,9 @@ import tactus.core.written.harmony.Chord;
  * @param shapes the usual shape of its name, then others, what one finger holds on the high strings too, the easiest first
  * @param standIn an easier one, if there is one
  */
-public record Offers(List<Shape> shapes, Optional<StandIn> standIn) {
+public record ShapeOffers(List<Shape> shapes, Optional<StandIn> standIn) {
 
-    static final Offers NONE = new Offers(List.of(), Optional.empty());
+    static final ShapeOffers NONE = new ShapeOffers(List.of(), Optional.empty());
 
     private static final int OFFERED = 12;
 
@@ -41,7 +41,7 @@ public record Offers(List<Shape> shapes, Optional<StandIn> standIn) {
     }
 
     /** Shapes are searched for as they are called, and judged where the capo is. This takes a while. */
-    static Offers to(Question question) {
+    static ShapeOffers to(Question question) {
         Chord chord = question.chord;
         Optional<ChordName> name = chord.meaning().filter(_ -> chord.fits(question.tuning));
         if (name.isEmpty()) return NONE;
@@ -63,6 +63,6 @@ public record Offers(List<Shape> shapes, Optional<StandIn> standIn) {
                 Stream.concat(found.stream().limit(1), others).limit(OFFERED).toList();
         Optional<StandIn> standIn = StandIn.of(name.get(), chord.voicing(), question.tuning, open, question.hand)
                 .map(each -> new StandIn(each.shape().at(question.neck, question.hand), each.givenUp()));
-        return new Offers(shapes, standIn);
+        return new ShapeOffers(shapes, standIn);
     }
 }

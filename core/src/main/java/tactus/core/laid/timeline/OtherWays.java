@@ -12,9 +12,9 @@ import tactus.core.written.rule.Situation;
 import tactus.core.written.section.Stretch.Bounds;
 
 /** Where on a pass another way is offered beside what is played. */
-final class Offers {
+final class OtherWays {
 
-    private Offers() {}
+    private OtherWays() {}
 
     /** The places of those of {@code alternatives} that speak of the pass, from its start. */
     static List<Margin.OfferAt> in(List<Rule> alternatives, Situation situation, LaidPass pass) {

@@ -17,17 +17,17 @@ import tactus.core.patterns.rhythm.CellWords;
  * @param mnemonics the teacher's own words for cells, one for each
  * @param handout how the sheet is composed
  */
-public record Lesson(
+public record LessonNotes(
         List<String> planned, List<Accepted> accepted, List<Hint> hints, List<CellWords> mnemonics, Handout handout) {
 
-    public static final Lesson EMPTY = new Lesson(List.of(), List.of(), List.of(), List.of(), Handout.USUAL);
+    public static final LessonNotes EMPTY = new LessonNotes(List.of(), List.of(), List.of(), List.of(), Handout.USUAL);
 
     private static final int MOST_PLANNED = 60;
     private static final int MOST_HINTS = 500;
     private static final int MOST_MNEMONICS = 200;
 
     /** @throws Refusal if more than 60 parts are planned more than 500 hints are given, or more than 200 cells have words */
-    public Lesson {
+    public LessonNotes {
         planned = planned.stream()
                 .map(String::strip)
                 .filter(part -> !part.isEmpty())
@@ -51,20 +51,20 @@ public record Lesson(
     }
 
     /** @throws Refusal if more than 60 parts are planned */
-    public Lesson withPlanned(List<String> others) {
-        return new Lesson(others, accepted, hints, mnemonics, handout);
+    public LessonNotes withPlanned(List<String> others) {
+        return new LessonNotes(others, accepted, hints, mnemonics, handout);
     }
 
     /** The same with a snag accepted; an older reason for it is dropped. */
-    public Lesson with(Accepted added) {
+    public LessonNotes with(Accepted added) {
         var more = new ArrayList<>(without(added.snag()).accepted);
         more.add(added);
-        return new Lesson(planned, more, hints, mnemonics, handout);
+        return new LessonNotes(planned, more, hints, mnemonics, handout);
     }
 
     /** The same with {@code snag} accepted no longer. */
-    public Lesson without(SnagId snag) {
-        return new Lesson(
+    public LessonNotes without(SnagId snag) {
+        return new LessonNotes(
                 planned,
                 accepted.stream().filter(each -> !each.snag().equals(snag)).toList(),
                 hints,
@@ -73,20 +73,20 @@ public record Lesson(
     }
 
     /** @throws Refusal if there are more than 500 */
-    public Lesson withHints(List<Hint> others) {
-        return new Lesson(planned, accepted, others, mnemonics, handout);
+    public LessonNotes withHints(List<Hint> others) {
+        return new LessonNotes(planned, accepted, others, mnemonics, handout);
     }
 
     /** The same with words for a cell; other words for it are dropped. */
-    public Lesson with(CellWords added) {
+    public LessonNotes with(CellWords added) {
         var more = new ArrayList<>(withoutMnemonic(added.cell()).mnemonics);
         more.add(added);
-        return new Lesson(planned, accepted, hints, more, handout);
+        return new LessonNotes(planned, accepted, hints, more, handout);
     }
 
     /** The same without words for {@code cell}. */
-    public Lesson withoutMnemonic(String cell) {
-        return new Lesson(
+    public LessonNotes withoutMnemonic(String cell) {
+        return new LessonNotes(
                 planned,
                 accepted,
                 hints,
@@ -95,8 +95,8 @@ public record Lesson(
     }
 
     /** The same with a sheet that is composed otherwise. */
-    public Lesson with(Handout other) {
-        return new Lesson(planned, accepted, hints, mnemonics, other);
+    public LessonNotes with(Handout other) {
+        return new LessonNotes(planned, accepted, hints, mnemonics, other);
     }
 
     /** The hints about what {@code about} wants. */

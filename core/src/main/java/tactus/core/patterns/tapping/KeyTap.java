@@ -10,9 +10,9 @@ import tactus.core.music.stroke.Direction;
  * @param seconds when, from count 1 of the first bar; a little before it is negative
  * @param direction which of the two keys; empty where there is only one
  */
-public record Tap(double seconds, Optional<Direction> direction) {
+public record KeyTap(double seconds, Optional<Direction> direction) {
 
-    public Tap {
+    public KeyTap {
         Objects.requireNonNull(direction);
     }
 }

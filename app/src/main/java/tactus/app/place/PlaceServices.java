@@ -25,7 +25,7 @@ import tactus.app.work.Work;
  * @param printer asks for printer, pages and copies, and prints; answers why not
  * @param cover covers the whole window with a page, or uncovers it
  */
-public record PlaceParts(
+public record PlaceServices(
         Work work,
         Settings settings,
         PlayerModel player,
@@ -37,7 +37,7 @@ public record PlaceParts(
         Function<Printed, Optional<String>> printer,
         Consumer<Optional<Node>> cover) {
 
-    public PlaceParts {
+    public PlaceServices {
         Objects.requireNonNull(work);
         Objects.requireNonNull(settings);
         Objects.requireNonNull(player);

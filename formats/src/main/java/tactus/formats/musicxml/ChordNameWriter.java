@@ -17,13 +17,13 @@ import tactus.core.written.song.Song;
 import tactus.core.written.song.Sounded;
 
 /** Writes the names of chords over the notes, with their shapes as frames. */
-final class HarmonyWriter {
+final class ChordNameWriter {
 
     private final Elements xml;
     private final Song song;
     private final Timeline timeline;
 
-    HarmonyWriter(Elements xml, Song song, Timeline timeline) {
+    ChordNameWriter(Elements xml, Song song, Timeline timeline) {
         this.xml = xml;
         this.song = song;
         this.timeline = timeline;
