@@ -21,8 +21,11 @@ import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import com.tngtech.archunit.library.dependencies.SliceAssignment;
 import com.tngtech.archunit.library.dependencies.SliceIdentifier;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import javafx.scene.Node;
 import tactus.app.place.Place;
 
@@ -119,6 +122,18 @@ class ArchitectureTest {
             .haveSimpleNameEndingWith("Util")
             .orShould()
             .haveSimpleNameEndingWith("Impl");
+
+    /** One word has one meaning. */
+    @ArchTest
+    static void noTwoTypesHaveTheSameName(JavaClasses all) {
+        var twice = new TreeSet<String>();
+        var names = new HashSet<String>();
+        all.stream()
+                .filter(each -> each.isTopLevelClass() && !each.getSimpleName().equals("package-info"))
+                .filter(each -> !names.add(each.getSimpleName()))
+                .forEach(each -> twice.add(each.getName()));
+        assertEquals(Set.of(), twice);
+    }
 
     @ArchTest
     static final ArchRule viewsAreFinal =

@@ -29,6 +29,11 @@ public final class BenchPlace implements Place {
     }
 
     @Override
+    public boolean isFirst() {
+        return true;
+    }
+
+    @Override
     public Feather icon() {
         return Feather.EDIT_3;
     }

@@ -16,6 +16,21 @@ public interface Place {
 
     Feather icon();
 
+    /** Further keys that bring it into sight, beside the one of its number. */
+    default List<String> keys() {
+        return List.of();
+    }
+
+    /** Whether a window begins here. */
+    default boolean isFirst() {
+        return false;
+    }
+
+    /** Whether who has looked at it has seen what a student takes home. */
+    default boolean showsHandout() {
+        return false;
+    }
+
     /** What it shows, made when it is first wanted. */
     Node node();
 

@@ -28,6 +28,16 @@ public final class SheetPlace implements Place {
     }
 
     @Override
+    public List<String> keys() {
+        return List.of("Shortcut+P");
+    }
+
+    @Override
+    public boolean showsHandout() {
+        return true;
+    }
+
+    @Override
     public Feather icon() {
         return Feather.FILE_TEXT;
     }

@@ -130,7 +130,7 @@ final class MainWindow extends StackPane {
         var header =
                 new Header(work, new VersionsModel(work, settings), actions, places, place.getReadOnlyProperty(), next);
         place.subscribe(shown -> {
-            if (shown.id().equals("sheet")) next.sawSheet();
+            if (shown.showsHandout()) next.sawSheet();
         });
         frame.setTop(new VBox(new Menus(work, actions, places, desk, settings), header, notices));
         frame.setCenter(new StackPane(stage, snags));
@@ -192,7 +192,7 @@ final class MainWindow extends StackPane {
 
     /** Writing patterns comes first when a song is opened. */
     private Place first() {
-        return places.get(Math.min(1, places.size() - 1));
+        return places.stream().filter(Place::isFirst).findFirst().orElse(places.getFirst());
     }
 
     /** Goes where the sections and their chords are written. */

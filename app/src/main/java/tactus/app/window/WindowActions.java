@@ -1,5 +1,6 @@
 package tactus.app.window;
 
+import java.util.stream.Stream;
 import javafx.beans.property.BooleanProperty;
 import org.kordamp.ikonli.feather.Feather;
 import tactus.app.action.Action;
@@ -103,11 +104,12 @@ final class WindowActions {
     private void addView(Actions actions) {
         int number = 1;
         for (Place place : window.places()) {
-            String[] keys = place.id().equals("sheet")
-                    ? new String[] {"Shortcut+" + number, "Shortcut+P"}
-                    : new String[] {"Shortcut+" + number};
-            number++;
-            actions.add(Action.of("place." + place.id(), Scope.ANYWHERE, () -> window.show(place), keys)
+            Stream<String> keys = Stream.concat(Stream.of("Shortcut+" + number++), place.keys().stream());
+            actions.add(Action.of(
+                            "place." + place.id(),
+                            Scope.ANYWHERE,
+                            () -> window.show(place),
+                            keys.toArray(String[]::new))
                     .withIcon(place.icon()));
         }
         actions.add(
