@@ -12,7 +12,7 @@ import tactus.core.reading.chart.Chart;
 import tactus.core.written.song.Song;
 import tactus.words.Words;
 
-/** Shows the start page, and begins with what is chosen there. */
+/** Shows the start page, and begins with what is chosen there. Who sees it was asked about unsaved work before. */
 final class Beginnings implements StartPage.Beginning {
 
     private final SongDesk desk;
@@ -57,19 +57,19 @@ final class Beginnings implements StartPage.Beginning {
     @Override
     public void with(DemoSong demo) {
         overlay.hide();
-        desk.begin(demo);
+        desk.asked(() -> desk.begin(demo));
     }
 
     @Override
     public void open(Path file) {
         overlay.hide();
-        desk.open(file);
+        desk.asked(() -> desk.open(file));
     }
 
     @Override
     public void like(Path file) {
         overlay.hide();
-        desk.beginLike(file);
+        desk.asked(() -> desk.beginLike(file));
     }
 
     @Override
@@ -80,6 +80,6 @@ final class Beginnings implements StartPage.Beginning {
     @Override
     public void open() {
         overlay.hide();
-        desk.open();
+        desk.asked(desk::open);
     }
 }

@@ -51,6 +51,8 @@ final class SongDesk {
     private final StatusLine status;
     private final Consumer<Task<?>> background;
     /** The file as it was when it was last read or written. */
+    private boolean isAsked;
+
     private Optional<Origin> origin = Optional.empty();
 
     private Runnable begins = () -> {};
@@ -156,9 +158,19 @@ final class SongDesk {
         });
     }
 
+    /** Does {@code next} for somebody who has said already what becomes of unsaved work. */
+    void asked(Runnable next) {
+        isAsked = true;
+        try {
+            next.run();
+        } finally {
+            isAsked = false;
+        }
+    }
+
     /** Does {@code next} at once if everything is saved, otherwise when the user has said what to do first. */
     void unlessUnsaved(Runnable next) {
-        if (!work.isUnsaved()) {
+        if (isAsked || !work.isUnsaved()) {
             next.run();
             return;
         }

@@ -120,6 +120,23 @@ class UnsavedFlowTest extends WindowTest {
         assertFalse(saved().equals("evening"));
     }
 
+    /** Who has said so once is not asked again when a song is chosen; whoever goes back to the song is asked the next time. */
+    @Test
+    void whatIsThrownAwayForANewSongIsAskedAboutOnce() {
+        chord(CONTROL, N);
+        click("#answer-drop");
+        press(ESCAPE);
+        assertEquals("evening", work.song().facts().title());
+        closeByTheWindowsButton();
+        click("#answer-stay");
+        chord(CONTROL, N);
+        click("#answer-drop");
+        click("#start-demo-3");
+        assertEquals("Last Chair Waltz", work.song().facts().title());
+        assertFalse(isShown("#answer-drop"));
+        assertTrue(isOpen());
+    }
+
     /** With the question open the close button asks once more and takes nothing for an answer. */
     @Test
     void closingAgainBehindTheQuestionIsNoAnswer() {
