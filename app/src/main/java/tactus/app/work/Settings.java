@@ -1,8 +1,5 @@
 package tactus.app.work;
 
-import java.io.IOException;
-import java.nio.charset.CharacterCodingException;
-import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.time.LocalDate;
@@ -13,14 +10,15 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Properties;
+import java.util.function.BiConsumer;
+import java.util.function.BiFunction;
+import java.util.function.Consumer;
 import javafx.beans.property.BooleanProperty;
-import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
-import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
-import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.value.ObservableValue;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import tactus.core.ground.refusal.Refusal;
@@ -29,79 +27,124 @@ import tactus.core.music.shape.FrettingHand;
 import tactus.core.music.shape.Neck;
 import tactus.core.music.stroke.RoleSchool;
 import tactus.core.music.time.CountSchool;
-import tactus.formats.file.WholeFile;
 import tactus.formats.sheet.Paper;
 import tactus.formats.sheet.SheetLook;
 
-/** What the user has chosen for all songs, kept in the data folder. */
+/** What the user has chosen for all songs, kept in the data folder; each setting is one line. */
 public final class Settings {
 
     private static final Logger LOG = LoggerFactory.getLogger(Settings.class);
-    private static final String FILE = "settings.properties";
     private static final int MOST_RECENT = 8;
 
+    /**
+     * How a setting is kept.
+     *
+     * @param value a change of it is written
+     * @param read takes what is kept; what cannot be read is as at first
+     */
+    private record Kept(ObservableValue<?> value, Consumer<Properties> read, Consumer<Properties> write) {}
+
+    private final List<Kept> all = new ArrayList<>();
+    private final BooleanProperty showsNext = flag("showsNext", true);
+    private final BooleanProperty dark = flag("dark", false);
+    private final BooleanProperty lowStringOnTop = flag("lowStringOnTop", true);
+    private final BooleanProperty leftHanded = flag("leftHanded", false);
+    private final BooleanProperty saysH = flag("saysH", false);
+    private final ObjectProperty<RoleSchool> roles = choice("roles", RoleSchool.values());
+    private final ObjectProperty<CountSchool> counting = choice("counting", CountSchool.values());
+    private final ObjectProperty<Paper> paper = choice("paper", Paper.values());
+    private final ObjectProperty<FrettingHand> hand =
+            kept("hand", FrettingHand.USUAL, Settings::hand, Settings::writeHand);
+    private final ObjectProperty<Integer> scaleLength = kept(
+            "scaleLength",
+            (int) Neck.USUAL.scaleLength(),
+            (kept, usual) -> (int) new Neck(number(kept, "scaleLength", usual), 0).scaleLength(),
+            (length, kept) -> kept.setProperty("scaleLength", length.toString()));
+    private final ObjectProperty<Delays> delays =
+            kept("delays", Delays.NONE, (kept, _) -> Delays.read(kept), Delays::write);
+    private final ObjectProperty<List<Path>> folders = paths("folders");
+    private final ObjectProperty<List<Path>> recent = paths("recent");
     private final DataFolder folder;
     private final Layouts layouts;
-    private boolean isReadable = true;
-    /** What the file says of these settings, as far as this program knows. */
-    private Properties written = new Properties();
-
-    private final BooleanProperty showsNext = new SimpleBooleanProperty(this, "showsNext", true);
-    private final BooleanProperty dark = new SimpleBooleanProperty(this, "dark");
-    private final BooleanProperty lowStringOnTop = new SimpleBooleanProperty(this, "lowStringOnTop", true);
-    private final BooleanProperty leftHanded = new SimpleBooleanProperty(this, "leftHanded");
-    private final BooleanProperty saysH = new SimpleBooleanProperty(this, "saysH");
-    private final ObjectProperty<RoleSchool> roles = new SimpleObjectProperty<>(this, "roles", RoleSchool.LETTERS);
-    private final ObjectProperty<CountSchool> counting =
-            new SimpleObjectProperty<>(this, "counting", CountSchool.NUMBERS);
-    private final ObjectProperty<FrettingHand> hand = new SimpleObjectProperty<>(this, "hand", FrettingHand.USUAL);
-    private final IntegerProperty scaleLength =
-            new SimpleIntegerProperty(this, "scaleLength", (int) Neck.USUAL.scaleLength());
-    private final ObjectProperty<Delays> delays = new SimpleObjectProperty<>(this, "delays", Delays.NONE);
-    private final ObjectProperty<Paper> paper = new SimpleObjectProperty<>(this, "paper", Paper.A4);
-    private final ObjectProperty<List<Path>> folders = new SimpleObjectProperty<>(this, "folders", List.of());
-    private final ReadOnlyObjectWrapper<List<Path>> recent = new ReadOnlyObjectWrapper<>(this, "recent", List.of());
+    private final SettingsFile file;
 
     /** Reads what was chosen before; what cannot be read is as at first. */
     public Settings(DataFolder folder) {
         this.folder = folder;
         layouts = new Layouts(folder);
-        Properties kept = readAtFirst();
-        dark.set(Boolean.parseBoolean(kept.getProperty("dark")));
-        showsNext.set(!"false".equals(kept.getProperty("showsNext")));
-        lowStringOnTop.set(Boolean.parseBoolean(kept.getProperty("lowStringOnTop", "true")));
-        recent.set(paths(kept, "recent"));
-        folders.set(paths(kept, "folders"));
-        leftHanded.set(Boolean.parseBoolean(kept.getProperty("leftHanded")));
-        saysH.set(Boolean.parseBoolean(kept.getProperty("saysH")));
-        roles.set(chosen(RoleSchool.values(), kept.getProperty("roles")));
-        counting.set(chosen(CountSchool.values(), kept.getProperty("counting")));
-        paper.set(chosen(Paper.values(), kept.getProperty("paper")));
-        readHand(kept);
-        delays.set(Delays.read(kept));
-        List.of(
-                        dark,
-                        showsNext,
-                        lowStringOnTop,
-                        leftHanded,
-                        saysH,
-                        roles,
-                        counting,
-                        hand,
-                        scaleLength,
-                        paper,
-                        folders,
-                        delays)
-                .forEach(setting -> setting.subscribe((_, _) -> write()));
-        written = asProperties();
+        file = new SettingsFile(folder);
+        Properties kept = file.readAtFirst();
+        all.forEach(setting -> setting.read().accept(kept));
+        file.isWritten(asProperties());
+        all.forEach(setting -> setting.value().subscribe((_, _) -> file.write(asProperties())));
     }
 
-    private static List<Path> paths(Properties kept, String key) {
-        return kept.getProperty(key, "")
-                .lines()
-                .filter(line -> !line.isBlank())
-                .flatMap(line -> path(line).stream())
-                .toList();
+    private Properties asProperties() {
+        var kept = new Properties();
+        all.forEach(setting -> setting.write().accept(kept));
+        return kept;
+    }
+
+    private BooleanProperty flag(String key, boolean usual) {
+        var value = new SimpleBooleanProperty(this, key, usual);
+        all.add(new Kept(
+                value,
+                kept -> value.set(Boolean.parseBoolean(kept.getProperty(key, Boolean.toString(usual)))),
+                kept -> kept.setProperty(key, Boolean.toString(value.get()))));
+        return value;
+    }
+
+    /** The first of {@code choices} at first. */
+    private <T extends Enum<T>> ObjectProperty<T> choice(String key, T[] choices) {
+        return kept(
+                key,
+                choices[0],
+                (kept, usual) -> Arrays.stream(choices)
+                        .filter(choice -> choice.name().equals(kept.getProperty(key)))
+                        .findFirst()
+                        .orElse(usual),
+                (choice, kept) -> kept.setProperty(key, choice.name()));
+    }
+
+    private ObjectProperty<List<Path>> paths(String key) {
+        return kept(
+                key,
+                List.of(),
+                (kept, _) -> kept.getProperty(key, "")
+                        .lines()
+                        .filter(line -> !line.isBlank())
+                        .flatMap(line -> path(line).stream())
+                        .toList(),
+                (paths, kept) -> kept.setProperty(
+                        key,
+                        String.join("\n", paths.stream().map(Path::toString).toList())));
+    }
+
+    private <T> ObjectProperty<T> kept(
+            String key, T usual, BiFunction<Properties, T, T> read, BiConsumer<T, Properties> write) {
+        var value = new SimpleObjectProperty<>(this, key, usual);
+        all.add(new Kept(
+                value, kept -> value.set(readable(key, usual, read, kept)), kept -> write.accept(value.get(), kept)));
+        return value;
+    }
+
+    private static <T> T readable(String key, T usual, BiFunction<Properties, T, T> read, Properties kept) {
+        try {
+            return read.apply(kept, usual);
+        } catch (Refusal unreadable) {
+            LOG.warn("the setting {} cannot be read and is taken as at first", key, unreadable);
+            return usual;
+        }
+    }
+
+    private static FrettingHand hand(Properties kept, FrettingHand usual) {
+        return new FrettingHand(
+                number(kept, "handSpan", usual.span()), Boolean.parseBoolean(kept.getProperty("thumb")));
+    }
+
+    private static void writeHand(FrettingHand hand, Properties kept) {
+        kept.setProperty("handSpan", Integer.toString(hand.span()));
+        kept.setProperty("thumb", Boolean.toString(hand.thumb()));
     }
 
     private static Optional<Path> path(String line) {
@@ -113,98 +156,9 @@ public final class Settings {
         }
     }
 
-    /** The one of {@code choices} that is called {@code name}; the first if none is. */
-    private static <T extends Enum<T>> T chosen(T[] choices, String name) {
-        return Arrays.stream(choices)
-                .filter(choice -> choice.name().equals(name))
-                .findFirst()
-                .orElse(choices[0]);
-    }
-
-    private void readHand(Properties kept) {
-        try {
-            hand.set(new FrettingHand(
-                    number(kept, "handSpan", FrettingHand.USUAL.span()),
-                    Boolean.parseBoolean(kept.getProperty("thumb"))));
-            int scale = number(kept, "scaleLength", scaleLength.get());
-            scaleLength.set((int) new Neck(scale, 0).scaleLength());
-        } catch (Refusal unreadable) {
-            LOG.warn("the measures of the hand cannot be read and are taken as at first", unreadable);
-        }
-    }
-
     private static int number(Properties kept, String key, int usual) {
         String text = kept.getProperty(key, "");
         return text.matches("\\d{1,9}") ? Integer.parseInt(text) : usual;
-    }
-
-    /**
-     * What is kept; nothing where there is no file yet.
-     *
-     * @throws IOException if it may not be read
-     */
-    private Properties read() throws IOException {
-        var read = new Properties();
-        Path file = folder.file(FILE);
-        if (!Files.exists(file)) return read;
-        try (var in = Files.newBufferedReader(file)) {
-            read.load(in);
-        } catch (IllegalArgumentException | CharacterCodingException unreadable) {
-            LOG.warn("the settings cannot be read from some place on, and are taken as at first there", unreadable);
-        }
-        return read;
-    }
-
-    /** What is kept; where it may not be read nothing is ever written over it. */
-    private Properties readAtFirst() {
-        try {
-            return read();
-        } catch (IOException forbidden) {
-            isReadable = false;
-            LOG.warn("the settings cannot be read and are left as they are", forbidden);
-            return new Properties();
-        }
-    }
-
-    /** Writes what was changed here since it was read or written; what other programs have changed meanwhile stays. */
-    private void write() {
-        Properties now = asProperties();
-        if (!isReadable || now.equals(written)) return;
-        try {
-            SharedFile.change(folder, () -> {
-                Properties there = read();
-                for (String key : now.stringPropertyNames())
-                    if (!now.getProperty(key).equals(written.getProperty(key)))
-                        there.setProperty(key, now.getProperty(key));
-                WholeFile.write(folder.file(FILE), out -> there.store(out, "Tactus"));
-                written = now;
-            });
-        } catch (IOException full) {
-            LOG.warn("the settings cannot be kept", full);
-        }
-    }
-
-    private Properties asProperties() {
-        var kept = new Properties();
-        kept.setProperty("dark", Boolean.toString(dark.get()));
-        kept.setProperty("showsNext", Boolean.toString(showsNext.get()));
-        kept.setProperty("lowStringOnTop", Boolean.toString(lowStringOnTop.get()));
-        kept.setProperty("leftHanded", Boolean.toString(leftHanded.get()));
-        kept.setProperty("saysH", Boolean.toString(saysH.get()));
-        kept.setProperty("roles", roles.get().name());
-        kept.setProperty("counting", counting.get().name());
-        kept.setProperty("paper", paper.get().name());
-        kept.setProperty("handSpan", Integer.toString(hand.get().span()));
-        kept.setProperty("thumb", Boolean.toString(hand.get().thumb()));
-        kept.setProperty("scaleLength", Integer.toString(scaleLength.get()));
-        delays.get().write(kept);
-        kept.setProperty("recent", lines(recent.get()));
-        kept.setProperty("folders", lines(folders.get()));
-        return kept;
-    }
-
-    private static String lines(List<Path> paths) {
-        return String.join("\n", paths.stream().map(Path::toString).toList());
     }
 
     /** By how much keys and instruments reach the program late, as it was measured. */
@@ -234,11 +188,10 @@ public final class Settings {
         files.remove(whole);
         files.addFirst(whole);
         recent.set(List.copyOf(files.subList(0, Math.min(MOST_RECENT, files.size()))));
-        write();
     }
 
     public ReadOnlyObjectProperty<List<Path>> recentProperty() {
-        return recent.getReadOnlyProperty();
+        return recent;
     }
 
     /** Whether the header names the next step of the work. */
@@ -300,7 +253,7 @@ public final class Settings {
     }
 
     /** The length of the strings in millimetres. */
-    public IntegerProperty scaleLengthProperty() {
+    public ObjectProperty<Integer> scaleLengthProperty() {
         return scaleLength;
     }
 
