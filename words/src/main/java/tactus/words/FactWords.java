@@ -26,11 +26,12 @@ public final class FactWords {
 
     /** A fact that is other in a version: {@code Capo at 3}. */
     static <T> String other(Aspect<T> aspect, T value) {
-        return said("overlay.", aspect, value);
+        return Sentences.capital(said("overlay.", aspect, value));
     }
 
     private static <T> String said(String family, Aspect<T> aspect, T value) {
-        String text = value(aspect, value);
+        String plain = value(aspect, value);
+        String text = plain.isEmpty() ? Words.of("facts.unsaid") : plain;
         return Words.optional(family + aspect.code(), text)
                 .orElseGet(() -> Words.of("facts.of", Words.value(aspect), text));
     }

@@ -24,7 +24,7 @@ public final class OverlayWords {
     public record Item(String text, Version without) {}
 
     /** Facts that have fields of their own beside the version. */
-    public static final List<Aspect<?>> APART = List.of(Aspect.CAPO, Aspect.COMPANY);
+    private static final List<Aspect<?>> APART = List.of(Aspect.CAPO, Aspect.COMPANY);
 
     private final Song written;
     private final Version version;

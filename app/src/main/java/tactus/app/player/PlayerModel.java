@@ -116,7 +116,9 @@ public final class PlayerModel {
                 .toList();
     }
 
+    /** What was played before is over. */
     private void play(Heard wanted) {
+        if (playing.get()) stop();
         heard = Optional.of(wanted);
         start();
     }

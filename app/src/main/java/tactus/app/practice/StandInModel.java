@@ -128,7 +128,7 @@ final class StandInModel {
             slip = 0;
             make(round, now, 0);
         }
-        if (round.next() == round.to() - round.from() && !isNextReady && now > round.to() - AHEAD) {
+        if (round.goesStraightOn() && !isNextReady && now > round.to() - AHEAD) {
             isNextReady = true;
             make(round, now, round.next());
         }

@@ -75,7 +75,7 @@ public final class Settings {
         file = new SettingsFile(folder);
         Properties kept = file.readAtFirst();
         all.forEach(setting -> setting.read().accept(kept));
-        file.isWritten(asProperties());
+        file.startFrom(asProperties());
         all.forEach(setting -> setting.value().subscribe((_, _) -> file.write(asProperties())));
     }
 

@@ -52,8 +52,8 @@ final class SettingsFile {
         }
     }
 
-    /** Takes {@code kept} for what the file says. */
-    void isWritten(Properties kept) {
+    /** From now on only what is other than in {@code kept} is written. */
+    void startFrom(Properties kept) {
         written = kept;
     }
 

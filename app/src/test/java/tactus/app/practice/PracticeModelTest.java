@@ -159,6 +159,21 @@ class PracticeModelTest {
                 model.stepsProperty().get().size() - 1, model.chosenProperty().get());
     }
 
+    /** Whatever else is played, its strokes are none of the bars that went round, and the tempo is the song's again. */
+    @Test
+    void whatElseIsPlayedEndsThePractice() {
+        model.standIn().playsProperty().set(true);
+        model.play();
+        round(0);
+        player.playSong();
+        assertTrue(player.isPlaying());
+        assertFalse(model.takes().isRunning());
+        assertEquals(1, player.speedProperty().get());
+        at(1);
+        model.tap(Optional.empty());
+        assertTrue(model.takes().earlyProperty().get(), "a stroke that belongs to nothing");
+    }
+
     /** Claps that come 80 ms late, as they do over a wireless device: from then on a steady student is judged steady. */
     @Test
     void aDelayIsMeasuredByClappingAndTakenOff() {

@@ -2,11 +2,13 @@ package tactus.app.setup;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -21,8 +23,10 @@ import tactus.core.counsel.capo.CapoPlan;
 import tactus.core.counsel.snag.SnagPlace;
 import tactus.core.music.pitch.Instrument;
 import tactus.core.music.pitch.Spelling;
+import tactus.core.music.pitch.Tune;
 import tactus.core.written.harmony.Chord;
 import tactus.core.written.song.Aspect;
+import tactus.core.written.song.Version;
 
 /** Facts, guitar, capo plan and changes, without a window. */
 class SetUpModelTest {
@@ -191,5 +195,24 @@ class SetUpModelTest {
 
     private static List<String> names(ChangesModel.Change change) {
         return List.of(change.from(), change.to()).stream().map(Chord::name).toList();
+    }
+
+    /** The version sounds in another key than the song; what is typed is meant as it is seen. */
+    @Test
+    void aTuneThatIsTypedWhileAVersionIsShownIsOneInTheKeyThatIsSeen() {
+        fixture.work.change(
+                "edit.show-version",
+                song -> song.withVersions(song.versions()
+                        .with(Version.of("High")
+                                .with(Aspect.CAPO, Optional.of(song.facts().capo() + 3)))
+                        .withShown(Optional.of("High"))));
+        var seen = fixture.work.song().facts().key();
+        assertNotEquals(seen, fixture.work.written().facts().key());
+        assertTrue(model.type(Aspect.TUNE, "E4-C5").isEmpty());
+        assertEquals(
+                Optional.of(seen),
+                fixture.work.written().facts().singing().tune().map(Tune::key));
+        assertTrue(model.type(Aspect.TUNE, "C5-E4").orElseThrow().contains("from its lowest note to its highest"));
+        assertTrue(model.type(Aspect.VOICE, "high").orElseThrow().contains("is no range such as A3-E5"));
     }
 }

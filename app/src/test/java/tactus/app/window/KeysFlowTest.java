@@ -49,7 +49,7 @@ class KeysFlowTest extends WindowTest {
     /** All sections were gone, and the next Enter took the way back as well. */
     @Test
     void undoInAFieldTakesBackWhatIsTypedThereAndNeverTheSong() {
-        robot.interact(() -> work.change(ChangeFact.to(Aspect.TITLE, "Evening")));
+        robot.interact(() -> work.change(new ChangeFact<>(Aspect.TITLE, "Evening")));
         before = song();
         chord(ALT, U);
         type("Verse: soft");

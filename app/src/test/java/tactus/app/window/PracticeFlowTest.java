@@ -96,7 +96,7 @@ class PracticeFlowTest extends WindowTest {
         click("#class-give");
         assertTrue(textsIn(".class-page").contains("Lantern Walk, at 92"), textsIn(".class-page"));
         press(ESCAPE);
-        robot.interact(() -> work.change(ChangeFact.to(Aspect.TITLE, "Evening Walk")));
+        robot.interact(() -> work.change(new ChangeFact<>(Aspect.TITLE, "Evening Walk")));
         chord(CONTROL, S);
         press(C);
         assertTrue(textsIn(".class-page").contains("Evening Walk, at 92"), textsIn(".class-page"));

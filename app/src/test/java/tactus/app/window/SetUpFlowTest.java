@@ -78,7 +78,7 @@ class SetUpFlowTest extends WindowTest {
     void aShapeIsHeldAsOneChordAndSoundsAsAnotherBehindACapo() {
         openNeck();
         assertEquals("held as | C | and sounds as D", texts(".name-guesses .label"));
-        robot.interact(() -> work.change(ChangeFact.to(Aspect.CAPO, 0)));
+        robot.interact(() -> work.change(new ChangeFact<>(Aspect.CAPO, 0)));
         assertEquals("sounds as | C", texts(".name-guesses .label"));
     }
 

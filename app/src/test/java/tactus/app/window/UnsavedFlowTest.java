@@ -46,7 +46,7 @@ class UnsavedFlowTest extends WindowTest {
     }
 
     private void change(String title) {
-        robot.interact(() -> work.change(ChangeFact.to(Aspect.TITLE, title)));
+        robot.interact(() -> work.change(new ChangeFact<>(Aspect.TITLE, title)));
         assertTrue(work.isUnsaved());
     }
 

@@ -32,11 +32,11 @@ class WorkTest {
     private final Work work = new Work(Song.empty("First"));
 
     private void title(String title) {
-        work.change(ChangeFact.to(Aspect.TITLE, title));
+        work.change(new ChangeFact<>(Aspect.TITLE, title));
     }
 
     private void type(String title) {
-        work.type("title", ChangeFact.to(Aspect.TITLE, title));
+        work.type("title", new ChangeFact<>(Aspect.TITLE, title));
     }
 
     private String title() {
@@ -68,7 +68,7 @@ class WorkTest {
     @Test
     void whatIsTypedAfterAnotherChangeIsAStepOfItsOwn() {
         type("S");
-        work.change(ChangeFact.to(Aspect.NOTE, "note"));
+        work.change(new ChangeFact<>(Aspect.NOTE, "note"));
         type("Se");
         work.undo();
         assertEquals("S", title());
@@ -103,7 +103,7 @@ class WorkTest {
     void whatTheSongCannotBeIsNeitherShownNorKeptInTheHistory() {
         work.begin(DemoSong.LANTERN_WALK.song());
         var before = work.stateProperty().get();
-        assertThrows(Refusal.class, () -> work.change(ChangeFact.to(Aspect.CAPO, 13)));
+        assertThrows(Refusal.class, () -> work.change(new ChangeFact<>(Aspect.CAPO, 13)));
         assertSame(before, work.stateProperty().get());
         assertFalse(work.canUndoProperty().get());
         title("Third");

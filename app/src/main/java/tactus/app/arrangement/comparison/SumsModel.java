@@ -46,7 +46,7 @@ public final class SumsModel {
         return Attempt.of(() -> {
             Optional<Double> seconds = text.isBlank() ? Optional.empty() : Optional.of(Recording.parse(text));
             if (text.strip().equals(recording())) return;
-            work.change(ChangeFact.to(Aspect.RECORDING, seconds));
+            work.change(new ChangeFact<>(Aspect.RECORDING, seconds));
         });
     }
 
@@ -83,7 +83,7 @@ public final class SumsModel {
         double rounded = Math.round(perMinute * 10) / 10.0;
         if (rounded < Tempo.SLOWEST || rounded > Tempo.FASTEST) return;
         work.change(new ChangeFact<>(
-                Aspect.TEMPO, facts -> new Tempo(rounded, facts.tempo().beat())));
+                Aspect.TEMPO, new Tempo(rounded, work.song().facts().tempo().beat())));
     }
 
     /** Where a time such as {@code 1:32} falls, or what is wrong with it. */

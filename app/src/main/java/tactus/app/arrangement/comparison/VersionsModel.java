@@ -169,7 +169,7 @@ public final class VersionsModel {
     public void takeCompany(Company company) {
         if (company == company()) return;
         if (version().isPresent()) change(version -> version.with(Aspect.COMPANY, Optional.of(company)));
-        else work.change(ChangeFact.to(Aspect.COMPANY, company));
+        else work.change(new ChangeFact<>(Aspect.COMPANY, company));
     }
 
     /** Takes the shown version away, with its rules. */

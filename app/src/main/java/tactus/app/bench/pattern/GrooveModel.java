@@ -36,7 +36,7 @@ final class GrooveModel {
                     ? Optional.empty()
                     : Optional.of(Groove.parse(text, meter, meter.beats().size(), Words.lexicon()));
             if (!said.equals(groove())) {
-                work.type("groove", ChangeFact.to(Aspect.GROOVE, said));
+                work.type("groove", new ChangeFact<>(Aspect.GROOVE, said));
             }
             return Optional.empty();
         } catch (NotationException wrong) {
@@ -45,7 +45,7 @@ final class GrooveModel {
     }
 
     void take(Groove chosen) {
-        work.change(ChangeFact.to(Aspect.GROOVE, Optional.of(chosen)));
+        work.change(new ChangeFact<>(Aspect.GROOVE, Optional.of(chosen)));
     }
 
     /** Reads the drums of a MIDI file. Returns what is wrong with it, if anything. */

@@ -35,17 +35,14 @@ public final class SetUpModel {
 
     /** Has {@code value} for one of the song's facts; where that moves the same shapes, it sounds in another key. */
     public <T> Optional<String> set(Aspect<T> aspect, T value) {
-        return take(ChangeFact.to(aspect, value));
+        return Attempt.of(() -> work.type(aspect.code(), new ChangeFact<>(aspect, value)));
     }
 
     /** The same as it was typed. */
     public <T> Optional<String> type(Aspect<T> aspect, String text) {
         if (aspect == Aspect.METER) return setMeter(text);
-        return take(ChangeFact.typed(aspect, text));
-    }
-
-    private Optional<String> take(ChangeFact<?> change) {
-        return Attempt.of(() -> work.type(change.aspect().code(), change));
+        return Attempt.of(() -> work.type(
+                aspect.code(), ChangeFact.typed(aspect, text, work.song().facts())));
     }
 
     private Optional<String> setMeter(String meter) {

@@ -1,7 +1,6 @@
 package tactus.core.counsel.edit;
 
 import java.util.Objects;
-import java.util.function.Function;
 import tactus.core.ground.statement.Statement;
 import tactus.core.written.song.Aspect;
 import tactus.core.written.song.Facts;
@@ -10,23 +9,23 @@ import tactus.core.written.song.Song;
 /**
  * Another of a song's facts. Where capo or tuning move under the same shapes, the song sounds in another key.
  *
- * @param value what it becomes, told the facts as they are
+ * @param value what it becomes
  */
-public record ChangeFact<T>(Aspect<T> aspect, Function<Facts, T> value) implements Edit {
+public record ChangeFact<T>(Aspect<T> aspect, T value) implements Edit {
 
     public ChangeFact {
         Objects.requireNonNull(aspect);
         Objects.requireNonNull(value);
     }
 
-    /** An edit after which {@code aspect} is {@code value}. */
-    public static <T> ChangeFact<T> to(Aspect<T> aspect, T value) {
-        return new ChangeFact<>(aspect, _ -> value);
-    }
-
-    /** An edit after which {@code aspect} is what {@code text} says; it is refused where that cannot be read. */
-    public static <T> ChangeFact<T> typed(Aspect<T> aspect, String text) {
-        return new ChangeFact<>(aspect, facts -> aspect.form().typed(text, facts));
+    /**
+     * An edit after which {@code aspect} is what {@code text} says.
+     *
+     * @param facts those that whoever typed it saw
+     * @throws tactus.core.ground.refusal.Refusal if it cannot be read
+     */
+    public static <T> ChangeFact<T> typed(Aspect<T> aspect, String text, Facts facts) {
+        return new ChangeFact<>(aspect, aspect.form().typed(text, facts));
     }
 
     @Override
@@ -37,6 +36,6 @@ public record ChangeFact<T>(Aspect<T> aspect, Function<Facts, T> value) implemen
     /** @throws tactus.core.ground.refusal.Refusal if the song cannot have it */
     @Override
     public Song appliedTo(Song song) {
-        return song.withFacts(aspect.edited(song.facts(), value.apply(song.facts())));
+        return song.withFacts(aspect.edited(song.facts(), value));
     }
 }

@@ -29,16 +29,6 @@ public record VoiceRange(Pitch lowest, Pitch highest) {
         return new VoiceRange(Pitch.parse(range.group(1)), Pitch.parse(range.group(2)));
     }
 
-    /** Whether every note of {@code other} is among its own. */
-    public boolean has(VoiceRange other) {
-        return lowest.compareTo(other.lowest) <= 0 && highest.compareTo(other.highest) >= 0;
-    }
-
-    /** How many semitones lie between its lowest note and its highest. */
-    public int semitones() {
-        return highest.number() - lowest.number();
-    }
-
     @Override
     public String toString() {
         return lowest + "-" + highest;

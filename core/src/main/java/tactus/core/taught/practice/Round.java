@@ -105,6 +105,11 @@ public final class Round {
         return to;
     }
 
+    /** Whether the next one follows without a bar to breathe. */
+    public boolean goesStraightOn() {
+        return !breathes;
+    }
+
     /** How many seconds after it the next one begins. */
     public double next() {
         return next;

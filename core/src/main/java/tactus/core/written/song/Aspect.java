@@ -1,16 +1,11 @@
 package tactus.core.written.song;
 
 import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
-import java.util.function.Predicate;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import tactus.core.ground.refusal.Refusal;
 import tactus.core.music.pitch.ConcertPitch;
 import tactus.core.music.pitch.Guitar;
@@ -20,7 +15,6 @@ import tactus.core.music.pitch.Spelling;
 import tactus.core.music.pitch.Tune;
 import tactus.core.music.pitch.Tuning;
 import tactus.core.music.pitch.VoiceRange;
-import tactus.core.music.time.Length;
 import tactus.core.music.time.Meter;
 import tactus.core.music.time.Tempo;
 import tactus.core.patterns.groove.Groove;
@@ -36,8 +30,6 @@ import tactus.core.written.rule.Company;
  * @param <T> what the fact is
  */
 public final class Aspect<T> {
-
-    private static final Pattern RANGE = Pattern.compile("(\\d{1,3})\\s*[-–]\\s*(\\d{1,3})");
 
     public static final Aspect<String> TITLE =
             new Aspect<>("title", plainText(), Facts::title, Facts::withTitle).always("remedy.named-untitled");
@@ -91,17 +83,7 @@ public final class Aspect<T> {
     public static final Aspect<Meter> METER = new Aspect<>(
                     "meter", FactForm.text(Meter::parse, Meter::toString), Facts::meter, Facts::withMeter)
             .always("remedy.4-4-taken");
-    public static final Aspect<Tempo> TEMPO = new Aspect<>(
-                    "tempo",
-                    FactForm.parts(Aspect::written, (at, _) -> tempo(at))
-                            .typed(
-                                    (text, facts) -> new Tempo(
-                                            FactForm.number("number-wanted.tempo", text),
-                                            facts.tempo().beat()),
-                                    Tempo::perMinuteText)
-                            .found((wanted, _) -> tempi(wanted)),
-                    Facts::tempo,
-                    Facts::withTempo)
+    public static final Aspect<Tempo> TEMPO = new Aspect<>("tempo", PulseForms.TEMPO, Facts::tempo, Facts::withTempo)
             .always("remedy.90-taken")
             .otherInVersions();
     public static final Aspect<Integer> PICKUP =
@@ -135,7 +117,7 @@ public final class Aspect<T> {
             Facts::withRecording);
 
     public static final Aspect<Optional<Groove>> GROOVE =
-            new Aspect<>("groove", FactForm.parts(Aspect::written, Aspect::groove), Facts::groove, Facts::withGroove);
+            new Aspect<>("groove", PulseForms.GROOVE, Facts::groove, Facts::withGroove);
 
     /** What the singer sings well. */
     public static final Aspect<Optional<VoiceRange>> VOICE = new Aspect<>(
@@ -246,48 +228,6 @@ public final class Aspect<T> {
 
     private static String bare(String notes) {
         return notes.replace(" ", "").toLowerCase(Locale.ROOT);
-    }
-
-    private static Map<String, Object> written(Tempo tempo) {
-        var parts = new LinkedHashMap<String, Object>();
-        parts.put("perMinute", tempo.perMinute());
-        parts.put("beat", tempo.beat().toString());
-        return parts;
-    }
-
-    private static Tempo tempo(Written at) {
-        return new Tempo(
-                at.field("perMinute").decimal(), Length.parse(at.field("beat").text()));
-    }
-
-    private static Optional<Predicate<Tempo>> tempi(String wanted) {
-        Matcher range = RANGE.matcher(wanted);
-        if (range.matches()) {
-            int from = Integer.parseInt(range.group(1));
-            int to = Integer.parseInt(range.group(2));
-            return Optional.of(tempo -> tempo.perMinute() >= from && tempo.perMinute() <= to);
-        }
-        if (!wanted.matches("\\d{1,3}")) return Optional.empty();
-        int one = Integer.parseInt(wanted);
-        return Optional.of(tempo -> Math.abs(tempo.perMinute() - one) < 1);
-    }
-
-    private static Map<String, Object> written(Optional<Groove> groove) {
-        var parts = new LinkedHashMap<String, Object>();
-        groove.ifPresent(each -> {
-            parts.put("meter", each.meter().toString());
-            parts.put("beats", each.beats());
-            parts.put("hits", each.line());
-        });
-        return parts;
-    }
-
-    private static Optional<Groove> groove(Written at, Facts facts) {
-        Written meter = at.field("meter");
-        return Optional.of(Groove.ofLine(
-                at.field("hits").text(),
-                meter.isThere() ? Meter.parse(meter.text()) : facts.meter(),
-                at.field("beats").number()));
     }
 
     /** Every fact, in the order in which files have them. */

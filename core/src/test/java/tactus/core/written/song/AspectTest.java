@@ -27,11 +27,11 @@ class AspectTest {
     /** One for each fact that can be other in a version. */
     static Stream<ChangeFact<?>> inVersions() {
         return Stream.of(
-                ChangeFact.to(Aspect.CAPO, 3),
-                ChangeFact.to(Aspect.KEY, Key.parse("Em")),
-                ChangeFact.to(Aspect.TEMPO, new Tempo(70, Length.QUARTER)),
-                ChangeFact.to(Aspect.COMPANY, Company.BAND),
-                ChangeFact.to(Aspect.VOICE, Optional.of(VoiceRange.parse("G3-C5"))));
+                new ChangeFact<>(Aspect.CAPO, 3),
+                new ChangeFact<>(Aspect.KEY, Key.parse("Em")),
+                new ChangeFact<>(Aspect.TEMPO, new Tempo(70, Length.QUARTER)),
+                new ChangeFact<>(Aspect.COMPANY, Company.BAND),
+                new ChangeFact<>(Aspect.VOICE, Optional.of(VoiceRange.parse("G3-C5"))));
     }
 
     @Test
@@ -55,13 +55,14 @@ class AspectTest {
 
     @Test
     void aCapoMovesTheKeyOfItsVersionAndAKeyThatIsSaidStays() {
-        Song capo = InVersion.of(SONG, ChangeFact.to(Aspect.CAPO, 2)::appliedTo).written();
+        Song capo =
+                InVersion.of(SONG, new ChangeFact<>(Aspect.CAPO, 2)::appliedTo).written();
         assertEquals(Key.parse("D"), capo.asShown().facts().key());
-        Song both = InVersion.of(capo, ChangeFact.to(Aspect.KEY, Key.parse("G"))::appliedTo)
+        Song both = InVersion.of(capo, new ChangeFact<>(Aspect.KEY, Key.parse("G"))::appliedTo)
                 .written();
         assertEquals(Key.parse("G"), both.asShown().facts().key());
         assertEquals(2, both.asShown().facts().capo());
-        Song back = InVersion.of(both, ChangeFact.to(Aspect.KEY, Key.parse("D"))::appliedTo)
+        Song back = InVersion.of(both, new ChangeFact<>(Aspect.KEY, Key.parse("D"))::appliedTo)
                 .written();
         assertEquals(capo, back);
     }
@@ -74,7 +75,8 @@ class AspectTest {
     /** The strings are a semitone lower under the same shapes (common practice: half a step down). */
     @Test
     void standardTuningSaidLowerIsStandardTunedDownAndSoundsLower() {
-        Song low = ChangeFact.typed(Aspect.TUNING, "Eb2 Ab2 Db3 Gb3 Bb3 Eb4").appliedTo(SONG);
+        Song low = ChangeFact.typed(Aspect.TUNING, "Eb2 Ab2 Db3 Gb3 Bb3 Eb4", SONG.facts())
+                .appliedTo(SONG);
         assertEquals(Tuning.STANDARD, low.facts().tuning());
         assertEquals(1, low.facts().instrument().tunedDown());
         assertEquals(Key.parse("B"), low.facts().key());
@@ -82,10 +84,11 @@ class AspectTest {
 
     @Test
     void aGuitarBringsItsUsualTuningWhereTheStringsAreTunedAsUsual() {
-        Song twelve = ChangeFact.to(Aspect.GUITAR, Guitar.TWELVE_STRINGS).appliedTo(SONG);
+        Song twelve = new ChangeFact<>(Aspect.GUITAR, Guitar.TWELVE_STRINGS).appliedTo(SONG);
         assertEquals("E2:E3", twelve.facts().tuning().toString().substring(0, 5));
-        Song open = ChangeFact.typed(Aspect.TUNING, "D A D F# A D").appliedTo(SONG);
-        Song nylon = ChangeFact.to(Aspect.GUITAR, Guitar.NYLON_STRINGS).appliedTo(open);
+        Song open =
+                ChangeFact.typed(Aspect.TUNING, "D A D F# A D", SONG.facts()).appliedTo(SONG);
+        Song nylon = new ChangeFact<>(Aspect.GUITAR, Guitar.NYLON_STRINGS).appliedTo(open);
         assertEquals(open.facts().tuning(), nylon.facts().tuning());
     }
 }
