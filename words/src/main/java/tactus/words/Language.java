@@ -1,5 +1,9 @@
 package tactus.words;
 
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.text.Format;
 import java.text.MessageFormat;
 import java.util.LinkedHashMap;
@@ -8,11 +12,13 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.MissingResourceException;
 import java.util.Objects;
-import java.util.ResourceBundle;
+import java.util.Properties;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import tactus.core.ground.language.Lexicon;
 
 /**
@@ -22,6 +28,9 @@ import tactus.core.ground.language.Lexicon;
 public final class Language {
 
     private static final Language ENGLISH = load(Locale.ENGLISH);
+    /** What ships with the program. */
+    private static final List<Locale> SHIPPED = List.of(Locale.ENGLISH, Locale.GERMAN);
+
     private static final Pattern CHOOSING = Pattern.compile("\\{(\\d+),");
 
     private static volatile Language current = ENGLISH;
@@ -51,30 +60,51 @@ public final class Language {
         return ENGLISH;
     }
 
-    /**
-     * Loads a language from the resources {@code screen}, {@code statements} and {@code lexicon} of this package.
-     *
-     * @throws MissingResourceException if there are none
-     */
-    public static Language load(Locale locale) {
+    /** The codes of the languages that ship with the program, English first: {@code en}, {@code de}. */
+    public static List<String> codes() {
+        return SHIPPED.stream().map(Locale::getLanguage).toList();
+    }
+
+    /** The language with {@code code}; for any other code that of {@code machine} if it ships, otherwise English. */
+    public static Language of(String code, Locale machine) {
+        return Stream.of(code, machine.getLanguage())
+                .filter(codes()::contains)
+                .findFirst()
+                .map(Locale::of)
+                .map(Language::load)
+                .orElse(ENGLISH);
+    }
+
+    /** Loads a language from the resources {@code screen}, {@code statements} and {@code lexicon} of this package. */
+    private static Language load(Locale locale) {
         Map<String, String> messages = new LinkedHashMap<>();
         for (String name : List.of("screen", "statements")) {
-            ResourceBundle bundle = bundle(name, locale);
-            bundle.keySet().forEach(key -> {
+            texts(name, locale).forEach((key, text) -> {
                 // Of two messages with one code one would be said in the other's place.
-                if (messages.put(key, bundle.getString(key)) != null)
-                    throw new IllegalStateException("two messages are called " + key);
+                if (messages.put(key, text) != null) throw new IllegalStateException("two messages are called " + key);
             });
         }
-        ResourceBundle words = bundle("lexicon", locale);
         Map<String, List<String>> forms = new LinkedHashMap<>();
-        words.keySet()
-                .forEach(code -> forms.put(code, List.of(words.getString(code).split("\\|"))));
+        texts("lexicon", locale).forEach((code, all) -> forms.put(code, List.of(all.split("\\|"))));
         return new Language(locale, messages, new Lexicon(forms));
     }
 
-    private static ResourceBundle bundle(String name, Locale locale) {
-        return ResourceBundle.getBundle("tactus.words." + name, locale);
+    /** English texts, and those of {@code locale} in their place: whatever the machine speaks has no say in it. */
+    private static Map<String, String> texts(String name, Locale locale) {
+        Map<String, String> texts = new LinkedHashMap<>(read(name + ".properties"));
+        if (!locale.equals(Locale.ENGLISH)) texts.putAll(read(name + "_" + locale.getLanguage() + ".properties"));
+        return texts;
+    }
+
+    private static Map<String, String> read(String resource) {
+        var read = new Properties();
+        try (var in = Objects.requireNonNull(Language.class.getResourceAsStream(resource), resource);
+                var reader = new InputStreamReader(in, StandardCharsets.UTF_8)) {
+            read.load(reader);
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+        return read.stringPropertyNames().stream().collect(Collectors.toMap(key -> key, read::getProperty));
     }
 
     /**
@@ -98,6 +128,21 @@ public final class Language {
 
     public Locale locale() {
         return locale;
+    }
+
+    /** Whether teachers who speak it call B natural H. */
+    public boolean saysH() {
+        return text("language.b-natural").equals("H");
+    }
+
+    /** What it calls itself. */
+    public String name() {
+        return text("language.name");
+    }
+
+    /** What is said, in this language, when it was chosen. */
+    public String whenChosen() {
+        return text("language.chosen");
     }
 
     public Lexicon lexicon() {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import tactus.core.ground.alignment.Alignment;
 import tactus.core.ground.language.Lexicon;
@@ -40,8 +41,6 @@ public record Recap(List<Statement> found, boolean isEmpty) {
     public static final int LONGEST = 10_000;
 
     private static final Pattern CLAUSES = Pattern.compile("[;\\n.]+");
-    private static final Pattern PLACES =
-            Pattern.compile("\\s*(?:,|\\bthen\\b|\\band\\b)\\s*", Pattern.CASE_INSENSITIVE);
 
     public Recap {
         found = List.copyOf(found);
@@ -89,7 +88,17 @@ public record Recap(List<Statement> found, boolean isEmpty) {
                 compare(strokes.get().getFirst().strip(), of.get());
                 return;
             }
-            for (String part : PLACES.split(clause)) if (!part.isBlank()) readPlace(part.strip());
+            for (String part : lexicon.made("recap", Comparing::joining).split(clause))
+                if (!part.isBlank()) readPlace(part.strip());
+        }
+
+        /** What stands between two places: a comma, {@code then}, {@code and}. */
+        private static Pattern joining(Lexicon lexicon) {
+            String words =
+                    lexicon.forms("recap.joining").stream().map(Pattern::quote).collect(Collectors.joining("|"));
+            return Pattern.compile(
+                    "\\s*(?:,|(?<!\\p{L})(?:" + words + ")(?!\\p{L}))\\s*",
+                    Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
         }
 
         private void readPlace(String part) {
@@ -114,8 +123,8 @@ public record Recap(List<Statement> found, boolean isEmpty) {
         private Optional<Integer> times(String text) {
             String plain = text.strip();
             if (plain.isEmpty() || lexicon.is("recap.once", plain)) return Optional.of(1);
-            if (lexicon.is("times.2", plain)) return Optional.of(2);
-            if (lexicon.is("times.3", plain)) return Optional.of(3);
+            Optional<Integer> word = lexicon.find("times", plain).map(Integer::valueOf);
+            if (word.isPresent()) return word;
             String number = lexicon.read("times.n", plain)
                     .map(holes -> holes.getFirst().strip())
                     .orElse(plain.replaceFirst("(?i)^[x×]\\s*", ""));

@@ -27,10 +27,14 @@ import java.util.stream.Stream;
 public final class Lexicon {
 
     private static final Pattern HOLE = Pattern.compile("\\{[#*no]}");
+    /** Where a number ends that may be words of any alphabet, or have a full stop behind it. */
+    private static final String ENDED = "(?![\\p{L}\\d])";
+
     private static final String NO_LETTER = "(?!\\p{L})";
     /** A form that ends with a word that numbers follow is another one where a number follows: {@code a string 5}. */
     private static final String NO_NUMBER = "(?!\\p{L}|\\s+\\d)";
 
+    private static final Pattern CAPTURING = Pattern.compile("\\((?!\\?)");
     private static final String NUMBER = "(\\d{1,5}(?:/\\d{1,3})?)";
 
     private final Map<String, List<String>> forms;
@@ -136,18 +140,21 @@ public final class Lexicon {
     private String hole(String hole, String anything) {
         return switch (hole) {
             case "{#}" -> NUMBER;
-            case "{n}" -> "(\\d{1,5}" + among("number") + ")\\b";
-            case "{o}" -> "(\\d{1,4}(?:" + String.join("|", forms("ordinal-endings")) + ")" + among("ordinal") + ")\\b";
+            case "{n}" -> "(\\d{1,5}" + among("number") + ")" + ENDED;
+            case "{o}" ->
+                "(\\d{1,4}(?:" + quoted(forms("ordinal-endings").stream().distinct()) + ")" + among("ordinal") + ")"
+                        + ENDED;
             default -> anything;
         };
     }
 
     /** The words of a family, each as another way to go on. */
     private String among(String family) {
-        return codes(family).stream()
-                .flatMap(code -> forms(code).stream())
-                .map(form -> "|" + Pattern.quote(form))
-                .collect(Collectors.joining());
+        return "|" + quoted(codes(family).stream().flatMap(code -> forms(code).stream()));
+    }
+
+    private static String quoted(Stream<String> texts) {
+        return texts.map(Pattern::quote).collect(Collectors.joining("|"));
     }
 
     /** The number that {@code text} says in digits or words, as {@code 4}, {@code four} or {@code fourth}; empty if none. */
@@ -191,7 +198,7 @@ public final class Lexicon {
                 .sorted(Comparator.comparingInt((String form) -> form.split(" ").length)
                         .thenComparingInt(String::length)
                         .reversed())
-                .map(form -> expression(form, anything).replace("(", "(?:").replace("(?:?:", "(?:")
+                .map(form -> CAPTURING.matcher(expression(form, anything)).replaceAll("(?:")
                         + (beforeNumbers.contains(form.substring(form.lastIndexOf(' ') + 1)) ? NO_NUMBER : NO_LETTER))
                 .collect(Collectors.joining("|"));
     }

@@ -56,7 +56,7 @@ final class SpokenWords {
     private static final Map<String, String> SYLLABLES = Map.of("and", "&", "e", "e", "a", "a", "ta", "ta");
     private static final Map<String, Integer> NAMED =
             Map.of("lowest", 6, "named-a", 5, "named-d", 4, "named-g", 3, "named-b", 2, "highest", 1);
-    private static final String PINCHED = "[\\w:]+(?:-[\\w:]+)*";
+    private static final String PINCHED = "[\\p{L}\\d:]+(?:-[\\p{L}\\d:]+)*";
 
     private final Lexicon lexicon;
     private final Pattern word;
@@ -92,7 +92,7 @@ final class SpokenWords {
                 .flatMap(code -> lexicon.forms(code).stream())
                 .map(Pattern::quote)
                 .collect(Collectors.joining("|"));
-        return "(?:\\b(?:" + fingers + "|\\d{1,2}(?::\\d{1,2}|\\p{L}{2})?)\\b)";
+        return "(?:\\b(?:" + fingers + "|\\d{1,2}(?::\\d{1,2}|\\p{L}{2}|\\.)?)(?![\\p{L}\\d]))";
     }
 
     /** What divides a text into words; what is said with several words is one. */

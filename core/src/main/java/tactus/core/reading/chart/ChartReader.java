@@ -90,10 +90,7 @@ final class ChartReader {
         String plain = line.strip();
         try {
             if (fact.matches() && lexicon.is("chart.key", fact.group(1).strip())) {
-                key = Optional.of(Key.parse(fact.group(2)
-                        .strip()
-                        .replaceFirst("(?i)\\s*(major|maj)$", "")
-                        .replaceFirst("(?i)\\s*minor$", "m")));
+                key = Optional.of(key(fact.group(2).strip()));
             } else if (fact.matches() && lexicon.is("chart.title", fact.group(1).strip())) {
                 title = Optional.of(fact.group(2).strip());
             } else if (!capo(plain, fact) && !tempo(plain, fact) && !meter(plain, fact)) return false;
@@ -102,6 +99,15 @@ final class ChartReader {
         }
         note(line, ChartLine.Kind.FACT, "chart.fact");
         return true;
+    }
+
+    /** {@code G}, {@code G major}, {@code e-Moll}: the tonality may be said in words, and a minor key with a small letter. */
+    private Key key(String said) {
+        String[] parts = said.split("[\\s-]+", 2);
+        if (parts.length < 2) return Key.parse(said);
+        String root = parts[0].substring(0, 1).toUpperCase(Locale.ROOT) + parts[0].substring(1);
+        if (lexicon.is("chart.major", parts[1])) return Key.parse(root);
+        return Key.parse(lexicon.is("chart.minor", parts[1]) ? root + "m" : said);
     }
 
     private boolean capo(String line, Matcher fact) {

@@ -161,9 +161,13 @@ final class WhereReader {
                 .map(section -> Where.in(section.id()).withUse(UseChoice.LAST));
     }
 
-    /** {@code second Chorus}, whichever of the two words comes first in the language. */
+    /** {@code second Chorus}, as the language writes it, or the number right in front of the section. */
     private Optional<Where> nthUse(String text, int at) {
         var ordinals = new Ordinals(lexicon);
+        Optional<Where> written = lexicon.read("rule-use.nth", text)
+                .flatMap(holes -> section(holes.getLast())
+                        .flatMap(section -> ordinals.number(holes.getFirst()).map(number -> use(section, number, at))));
+        if (written.isPresent()) return written;
         for (int space = text.indexOf(' '); space >= 0; space = text.indexOf(' ', space + 1)) {
             String head = text.substring(0, space);
             String rest = text.substring(space + 1);

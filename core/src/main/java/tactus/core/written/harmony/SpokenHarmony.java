@@ -61,8 +61,9 @@ final class SpokenHarmony {
     }
 
     private boolean isSaid(String word) {
-        return Stream.of("once", "twice", "times", "then", "for", "share", "half")
+        return Stream.of("once", "times", "then", "for", "share", "half")
                         .anyMatch(code -> lexicon.is("harmony." + code, word))
+                || lexicon.find("times", word).isPresent()
                 || lexicon.find("harmony-unit", word).isPresent();
     }
 
@@ -119,7 +120,8 @@ final class SpokenHarmony {
         else if (lexicon.is("harmony.all", word)) isOpen = false;
         else if (lexicon.is("harmony.then", word)) endPhrase();
         else if (lexicon.is("harmony.once", word)) repeat(1, index);
-        else if (lexicon.is("harmony.twice", word)) repeat(2, index);
+        else if (lexicon.find("times", word).isPresent())
+            repeat(Integer.parseInt(lexicon.find("times", word).orElseThrow()), index);
         else if (lexicon.is("harmony.times", word) && number.isPresent()) {
             repeat(number.getAsInt(), index);
             number = OptionalInt.empty();
