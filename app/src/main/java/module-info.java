@@ -1,12 +1,12 @@
 /** The desktop application and the command line: windows, views and the wiring between them. */
 module tactus.app {
+    requires tactus.console;
     requires tactus.core;
     requires tactus.formats;
     requires tactus.records;
     requires tactus.sound;
     requires tactus.words;
     requires atlantafx.base;
-    requires info.picocli;
     requires javafx.controls;
     requires org.kordamp.ikonli.core;
     requires org.kordamp.ikonli.feather;
@@ -15,10 +15,7 @@ module tactus.app {
     requires java.logging;
     requires tools.jackson.databind;
 
-    // The launcher creates TactusApplication reflectively; picocli fills the commands.
+    // The launcher creates TactusApplication reflectively.
     exports tactus.app to
             javafx.graphics;
-
-    opens tactus.app.command to
-            info.picocli;
 }

@@ -12,6 +12,7 @@ module tactus.formats {
     requires org.apache.pdfbox;
     requires tools.jackson.databind;
 
+    exports tactus.formats.demo;
     exports tactus.formats.file;
     exports tactus.formats.font;
     exports tactus.formats.midi;

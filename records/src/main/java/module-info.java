@@ -1,4 +1,4 @@
-/** What is kept beside the songs in databases of the data folder: the index of a teacher's songs, and the logbook. */
+/** What is kept beside the songs in the data folder: the index of a teacher's songs, the logbook, settings. */
 module tactus.records {
     requires transitive tactus.core;
     requires tactus.formats;
@@ -7,6 +7,7 @@ module tactus.records {
     requires org.slf4j;
     requires org.xerial.sqlitejdbc;
 
+    exports tactus.records.folder;
     exports tactus.records.logbook;
     exports tactus.records.shelf;
 }

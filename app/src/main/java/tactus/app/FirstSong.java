@@ -1,9 +1,9 @@
 package tactus.app;
 
 import java.util.concurrent.CompletableFuture;
-import tactus.app.demo.DemoSong;
 import tactus.app.work.Work;
 import tactus.core.written.song.Song;
+import tactus.formats.demo.DemoSong;
 import tactus.words.Words;
 
 /** The song that is there when the window opens; it is made ready while JavaFX starts on another thread. */

@@ -3,8 +3,11 @@ package tactus.app;
 import java.util.List;
 import javafx.application.Application;
 import org.slf4j.LoggerFactory;
-import tactus.app.command.TactusCommand;
-import tactus.app.work.DataFolder;
+import tactus.console.LogFile;
+import tactus.console.TactusCommand;
+import tactus.records.folder.ChosenLanguage;
+import tactus.records.folder.DataFolder;
+import tactus.words.Words;
 
 /** Where the program starts: a command that needs no window is answered without one. */
 public final class Main {
@@ -14,6 +17,7 @@ public final class Main {
     public static void main(String[] arguments) {
         // Opening the log takes a while, and the window need not wait for it.
         Thread.ofPlatform().start(() -> LogFile.start(DataFolder.usual()));
+        ChosenLanguage.speak(DataFolder.usual());
         int status = run(List.of(arguments));
         if (status != TactusCommand.FINE) System.exit(status);
     }
@@ -26,7 +30,7 @@ public final class Main {
             return TactusCommand.FINE;
         } catch (Throwable fault) {
             LoggerFactory.getLogger(Main.class).error("a fault nobody foresaw", fault);
-            System.err.println("tactus: something went wrong that nobody foresaw; the log has the details");
+            System.err.println("tactus: " + Words.of("command.fault"));
             return TactusCommand.FOUND;
         }
     }

@@ -5,7 +5,7 @@ import java.util.Optional;
 import javafx.application.Application;
 import javafx.stage.Stage;
 import tactus.app.window.Opening;
-import tactus.app.work.DataFolder;
+import tactus.records.folder.DataFolder;
 
 /** Opens the main window. */
 public final class TactusApplication extends Application {

@@ -45,17 +45,21 @@ class ArchitectureTest {
             .definedBy("tactus.sound..")
             .layer("records")
             .definedBy("tactus.records..")
+            .layer("console")
+            .definedBy("tactus.console..")
             .layer("app")
             .definedBy("tactus.app..")
             .whereLayer("app")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("words")
-            .mayOnlyBeAccessedByLayers("app", "formats", "records")
+            .mayOnlyBeAccessedByLayers("app", "console", "formats", "records")
             .whereLayer("formats")
-            .mayOnlyBeAccessedByLayers("app", "records")
+            .mayOnlyBeAccessedByLayers("app", "console", "records")
             .whereLayer("records")
-            .mayOnlyBeAccessedByLayers("app")
+            .mayOnlyBeAccessedByLayers("app", "console")
             .whereLayer("sound")
+            .mayOnlyBeAccessedByLayers("app", "console")
+            .whereLayer("console")
             .mayOnlyBeAccessedByLayers("app")
             .ensureAllClassesAreContainedInArchitecture();
 
@@ -191,10 +195,10 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule theCommandLineKnowsNoScreen = noClasses()
             .that()
-            .resideInAPackage("tactus.app.command..")
+            .resideInAPackage("tactus.console..")
             .should()
             .dependOnClassesThat()
-            .resideInAnyPackage("tactus.app.sheet..", "tactus.app.window..", "javafx.scene..");
+            .resideInAnyPackage("tactus.app..", "javafx..");
 
     /** A place is the package of a class that is one, with what lies in it. */
     @ArchTest

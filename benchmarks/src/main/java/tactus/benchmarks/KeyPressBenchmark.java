@@ -26,11 +26,11 @@ import tactus.app.action.Actions;
 import tactus.app.bench.BenchActions;
 import tactus.app.bench.BenchParts;
 import tactus.app.bench.BenchView;
-import tactus.app.demo.DemoSong;
 import tactus.app.player.PlayerModel;
-import tactus.app.work.DataFolder;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.formats.demo.DemoSong;
+import tactus.records.folder.DataFolder;
 import tactus.sound.device.SilentOut;
 import tactus.sound.transport.Transport;
 

@@ -2,9 +2,9 @@ package tactus.benchmarks;
 
 import java.util.Collections;
 import java.util.List;
-import tactus.app.demo.DemoSong;
 import tactus.core.written.section.SectionId;
 import tactus.core.written.song.Song;
+import tactus.formats.demo.DemoSong;
 
 /** The first demo song played as often as a number of bars needs. */
 final class LongSong {

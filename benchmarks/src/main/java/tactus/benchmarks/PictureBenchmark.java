@@ -16,13 +16,13 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.TearDown;
 import org.openjdk.jmh.annotations.Warmup;
-import tactus.app.demo.DemoSong;
 import tactus.app.hand.HandView;
 import tactus.core.laid.picture.Frame;
 import tactus.core.laid.picture.HandPicture;
 import tactus.core.laid.picture.Passage;
 import tactus.core.patterns.pattern.Pattern;
 import tactus.core.patterns.pattern.PatternId;
+import tactus.formats.demo.DemoSong;
 
 /**
  * The large picture of a bar of sixteenths, 960 by 330: laying it out, and the whole way to pixels

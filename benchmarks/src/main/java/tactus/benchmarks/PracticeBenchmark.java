@@ -19,7 +19,6 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 import tactus.app.demo.DemoClass;
-import tactus.app.demo.DemoSong;
 import tactus.core.laid.timeline.Timeline;
 import tactus.core.taught.logbook.Records;
 import tactus.core.taught.logbook.Repertoire;
@@ -35,6 +34,7 @@ import tactus.core.taught.practice.Tap;
 import tactus.core.taught.shelf.ShelvedSong;
 import tactus.core.taught.shelf.SongQuery;
 import tactus.core.written.song.Song;
+import tactus.formats.demo.DemoSong;
 import tactus.records.logbook.Logbook;
 import tactus.words.Words;
 

@@ -26,7 +26,6 @@ import tactus.app.arrangement.bars.SongPage;
 import tactus.app.arrangement.bars.Zoom;
 import tactus.app.arrangement.section.ArrangementModel;
 import tactus.app.player.PlayerModel;
-import tactus.app.work.DataFolder;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.patterns.pattern.PatternId;
@@ -36,6 +35,7 @@ import tactus.core.written.section.Section;
 import tactus.core.written.section.Use;
 import tactus.core.written.song.Assignment;
 import tactus.core.written.song.Song;
+import tactus.records.folder.DataFolder;
 import tactus.sound.device.SilentOut;
 import tactus.sound.transport.Transport;
 

@@ -11,8 +11,8 @@ import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
-import tactus.app.demo.DemoSong;
 import tactus.core.laid.timeline.Timeline;
+import tactus.formats.demo.DemoSong;
 import tactus.sound.score.Score;
 import tactus.sound.wave.WaveRendering;
 

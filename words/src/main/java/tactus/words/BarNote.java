@@ -101,7 +101,7 @@ public final class BarNote {
     private List<String> marks() {
         var parts = new ArrayList<String>();
         for (TimelineCue cue : timeline.margin().cues()) {
-            if (cue.bar() == bar.number()) parts.add("“" + cue.text() + "”");
+            if (cue.bar() == bar.number()) parts.add(Words.of("bar-note.cue", cue.text()));
         }
         addLoudness(parts);
         addPaces(parts);

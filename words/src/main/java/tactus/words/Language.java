@@ -6,14 +6,18 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.text.Format;
 import java.text.MessageFormat;
-import java.util.LinkedHashMap;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.MissingResourceException;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Properties;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -27,7 +31,7 @@ import tactus.core.ground.language.Lexicon;
  */
 public final class Language {
 
-    private static final Language ENGLISH = load(Locale.ENGLISH);
+    private static final Language ENGLISH = shipped(Locale.ENGLISH);
     /** What ships with the program. */
     private static final List<Locale> SHIPPED = List.of(Locale.ENGLISH, Locale.GERMAN);
 
@@ -36,13 +40,15 @@ public final class Language {
     private static volatile Language current = ENGLISH;
 
     private final Locale locale;
-    private final Map<String, String> messages;
-    private final Lexicon lexicon;
+    /** A file each, read when something is looked for that the ones before do not have: a command needs few of them. */
+    private final List<Supplier<Map<String, String>>> messages;
+
+    private final Supplier<Lexicon> lexicon;
     private final Map<String, MessageFormat> formats = new ConcurrentHashMap<>();
 
-    private Language(Locale locale, Map<String, String> messages, Lexicon lexicon) {
+    private Language(Locale locale, List<Supplier<Map<String, String>>> messages, Supplier<Lexicon> lexicon) {
         this.locale = locale;
-        this.messages = Map.copyOf(messages);
+        this.messages = List.copyOf(messages);
         this.lexicon = lexicon;
     }
 
@@ -71,32 +77,32 @@ public final class Language {
                 .filter(codes()::contains)
                 .findFirst()
                 .map(Locale::of)
-                .map(Language::load)
+                .map(Language::shipped)
                 .orElse(ENGLISH);
     }
 
-    /** Loads a language from the resources {@code screen}, {@code statements} and {@code lexicon} of this package. */
-    private static Language load(Locale locale) {
-        Map<String, String> messages = new LinkedHashMap<>();
-        for (String name : List.of("screen", "statements")) {
-            texts(name, locale).forEach((key, text) -> {
-                // Of two messages with one code one would be said in the other's place.
-                if (messages.put(key, text) != null) throw new IllegalStateException("two messages are called " + key);
-            });
-        }
-        Map<String, List<String>> forms = new LinkedHashMap<>();
-        texts("lexicon", locale).forEach((code, all) -> forms.put(code, List.of(all.split("\\|"))));
-        return new Language(locale, messages, new Lexicon(forms));
+    /**
+     * A language of the resources {@code statements}, {@code commands}, {@code screen} and {@code lexicon} of this package. Nothing
+     * else has a say in it, such as what the machine speaks.
+     */
+    private static Language shipped(Locale locale) {
+        return new Language(
+                locale,
+                Stream.of("statements", "commands", "screen")
+                        .map(name -> once(() -> read(name, locale)))
+                        .toList(),
+                once(() -> lexicon(read("lexicon", locale))));
     }
 
-    /** English texts, and those of {@code locale} in their place: whatever the machine speaks has no say in it. */
-    private static Map<String, String> texts(String name, Locale locale) {
-        Map<String, String> texts = new LinkedHashMap<>(read(name + ".properties"));
-        if (!locale.equals(Locale.ENGLISH)) texts.putAll(read(name + "_" + locale.getLanguage() + ".properties"));
-        return texts;
+    private static Lexicon lexicon(Map<String, String> texts) {
+        Map<String, List<String>> forms = new HashMap<>();
+        texts.forEach((code, all) -> forms.put(code, List.of(all.split("\\|"))));
+        return new Lexicon(forms);
     }
 
-    private static Map<String, String> read(String resource) {
+    private static Map<String, String> read(String name, Locale locale) {
+        String ending = locale.equals(Locale.ENGLISH) ? "" : "_" + locale.getLanguage();
+        String resource = name + ending + ".properties";
         var read = new Properties();
         try (var in = Objects.requireNonNull(Language.class.getResourceAsStream(resource), resource);
                 var reader = new InputStreamReader(in, StandardCharsets.UTF_8)) {
@@ -104,7 +110,22 @@ public final class Language {
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
         }
-        return read.stringPropertyNames().stream().collect(Collectors.toMap(key -> key, read::getProperty));
+        Map<String, String> texts = new HashMap<>();
+        read.forEach((key, text) -> texts.put((String) key, (String) text));
+        return texts;
+    }
+
+    /** What {@code making} makes, made when it is first asked for. */
+    private static <T> Supplier<T> once(Supplier<T> making) {
+        return new Supplier<>() {
+            private T made;
+
+            @Override
+            public synchronized T get() {
+                if (made == null) made = making.get();
+                return made;
+            }
+        };
     }
 
     /**
@@ -114,15 +135,15 @@ public final class Language {
      * @param word must leave holes as they are
      */
     public Language changed(UnaryOperator<String> message, UnaryOperator<String> word) {
-        Map<String, String> changed = new LinkedHashMap<>();
-        messages.forEach((key, text) -> changed.put(key, message.apply(text)));
-        return new Language(locale, changed, lexicon.mapped(word));
+        Map<String, String> changed = new HashMap<>();
+        for (String key : keys()) changed.put(key, message.apply(text(key)));
+        return new Language(locale, List.of(() -> changed), () -> lexicon().mapped(word));
     }
 
     /** The same language with more messages, such as those of a place that is plugged in. */
     public Language with(Map<String, String> more) {
-        Map<String, String> all = new LinkedHashMap<>(messages);
-        all.putAll(more);
+        var all = new ArrayList<Supplier<Map<String, String>>>(messages);
+        all.addFirst(() -> more);
         return new Language(locale, all, lexicon);
     }
 
@@ -146,7 +167,7 @@ public final class Language {
     }
 
     public Lexicon lexicon() {
-        return lexicon;
+        return lexicon.get();
     }
 
     /**
@@ -155,18 +176,20 @@ public final class Language {
      * @throws MissingResourceException if there is no such text
      */
     String text(String key) {
-        String text = messages.get(key);
-        if (text == null) throw new MissingResourceException("there is no text " + key, "messages", key);
-        return text;
+        return found(key).orElseThrow(() -> new MissingResourceException("there is no text " + key, "messages", key));
     }
 
-    boolean has(String key) {
-        return messages.containsKey(key);
+    Optional<String> found(String key) {
+        for (Supplier<Map<String, String>> each : messages) {
+            String text = each.get().get(key);
+            if (text != null) return Optional.of(text);
+        }
+        return Optional.empty();
     }
 
     /** The keys of every message. */
-    public Iterable<String> keys() {
-        return messages.keySet();
+    public Set<String> keys() {
+        return messages.stream().flatMap(each -> each.get().keySet().stream()).collect(Collectors.toSet());
     }
 
     /** The text called {@code key} with {@code values} put in; a number stays a number only where it is formatted. */

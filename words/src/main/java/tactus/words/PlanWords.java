@@ -1,9 +1,7 @@
 package tactus.words;
 
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import tactus.core.taught.logbook.DatedPlan;
 import tactus.core.taught.practice.PlanChange;
@@ -11,8 +9,6 @@ import tactus.core.taught.practice.PracticePlan;
 
 /** A plan of days in words, as it is seen, pasted into a message and printed. */
 public final class PlanWords {
-
-    private static final DateTimeFormatter DATE = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
 
     private PlanWords() {}
 
@@ -24,7 +20,7 @@ public final class PlanWords {
                 day.minutes(),
                 PlanChange.rests(day),
                 PlanChange.WITHOUT_REST,
-                DATE.format(plan.date(day)));
+                Words.date("date.weekday", plan.date(day)));
     }
 
     /** {@code 3 min  C – F alone, bars 4-5, 41 to 92}. */

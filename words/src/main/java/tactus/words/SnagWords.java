@@ -54,6 +54,11 @@ public final class SnagWords {
         return Words.of("number." + number.code());
     }
 
+    /** What a number is called in JSON, which is the same in every language. */
+    public static String key(Snag.Number number) {
+        return Language.english().text("number." + number.code());
+    }
+
     private Statement named(Statement statement) {
         return new Statement(
                 statement.code(), statement.values().stream().map(this::named).toList());

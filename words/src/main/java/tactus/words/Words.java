@@ -1,5 +1,7 @@
 package tactus.words;
 
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.TemporalAccessor;
 import java.util.Optional;
 import tactus.core.ground.language.Lexicon;
 import tactus.core.ground.refusal.NotationException;
@@ -24,12 +26,18 @@ public final class Words {
 
     /** The same, where there is such a text. */
     static Optional<String> optional(String key, Object... values) {
-        return Language.current().has(key) ? Optional.of(of(key, values)) : Optional.empty();
+        return Language.current().found(key).map(_ -> of(key, values));
     }
 
     /** The sentence of {@code statement}. */
     public static String say(Statement statement) {
         return new Phrasing(Language.current()).say(statement);
+    }
+
+    /** {@code when}, as the text called {@code code} has it in the JDK's letters for dates: {@code d MMM}. */
+    public static String date(String code, TemporalAccessor when) {
+        return DateTimeFormatter.ofPattern(of(code), Language.current().locale())
+                .format(when);
     }
 
     /** A value in words: a length, a number with its noun, a finger, a list. */

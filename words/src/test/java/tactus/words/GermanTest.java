@@ -66,7 +66,7 @@ class GermanTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"screen", "statements"})
+    @ValueSource(strings = {"screen", "statements", "commands"})
     void everyMessageIsThereWithTheSameValuesInIt(String name) throws IOException {
         Map<String, String> english = texts(name);
         Map<String, String> german = texts(name + "_de");

@@ -92,7 +92,7 @@ public record Action(
 
     /** The key that is shown; empty if there is none. */
     public String keyText() {
-        return keys.isEmpty() ? "" : keys.getFirst().getDisplayText().replace("Back Space", "Backspace");
+        return keys.isEmpty() ? "" : KeyNames.of(keys.getFirst());
     }
 
     /** Does it, if it can be done now. */

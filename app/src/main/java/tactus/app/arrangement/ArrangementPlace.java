@@ -85,7 +85,7 @@ public final class ArrangementPlace implements Place {
             return;
         }
         standing = true;
-        var model = new StandModel(window.work(), player);
+        var model = new StandModel(window.work(), player, window.settings());
         model.open(parts.arrangement().choice());
         window.cover()
                 .accept(Optional.of(new StandView(window.work(), player, window.settings(), model, this::leaveStand)));

@@ -1,2 +1,2 @@
-/** The songs that ship with the program. */
+/** The made-up class that one can look at. */
 package tactus.app.demo;

@@ -11,14 +11,14 @@ import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.function.DoubleConsumer;
 import javafx.concurrent.Task;
-import tactus.app.work.Export;
-import tactus.app.work.FileTrouble;
-import tactus.app.work.MusicChoice;
+import tactus.console.export.Export;
+import tactus.console.export.MusicChoice;
 import tactus.core.ground.refusal.Refusal;
 import tactus.core.laid.timeline.Timeline;
 import tactus.core.written.song.Song;
 import tactus.formats.file.FileName;
 import tactus.formats.song.SongFile;
+import tactus.records.folder.FileTrouble;
 import tactus.words.Words;
 
 /** Writes many files, one after the other; what fails is told at the end and keeps nothing else from being written. */

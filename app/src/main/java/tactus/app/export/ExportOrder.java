@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import tactus.app.work.Export;
-import tactus.app.work.MusicChoice;
+import tactus.console.export.Export;
+import tactus.console.export.MusicChoice;
 import tactus.core.written.song.Song;
 import tactus.formats.sheet.SheetLook;
 

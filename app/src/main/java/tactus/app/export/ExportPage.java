@@ -37,13 +37,13 @@ import tactus.app.field.TitledColumn;
 import tactus.app.field.WholeNumberSpinner;
 import tactus.app.player.MixModel;
 import tactus.app.player.MixPanel;
-import tactus.app.work.Export;
-import tactus.app.work.FileTrouble;
-import tactus.app.work.MusicChoice;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.console.export.Export;
+import tactus.console.export.MusicChoice;
 import tactus.core.ground.refusal.Refusal;
 import tactus.core.written.song.Version;
+import tactus.records.folder.FileTrouble;
 import tactus.sound.score.Playback;
 import tactus.words.Words;
 

@@ -8,14 +8,14 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import tactus.app.demo.DemoSong;
 import tactus.app.start.ShelfModel;
-import tactus.app.work.FileTrouble;
 import tactus.app.work.Work;
 import tactus.core.ground.refusal.Refusal;
 import tactus.core.written.song.Song;
+import tactus.formats.demo.DemoSong;
 import tactus.formats.sheet.FactsText;
 import tactus.formats.song.SongFile;
+import tactus.records.folder.FileTrouble;
 import tactus.words.Words;
 
 /** Other songs, what they have, and its way into the one that is open. */

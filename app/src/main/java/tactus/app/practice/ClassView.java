@@ -3,8 +3,6 @@ package tactus.app.practice;
 import static tactus.app.practice.PageText.button;
 import static tactus.app.practice.PageText.text;
 
-import java.time.format.DateTimeFormatter;
-import java.time.format.FormatStyle;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
@@ -185,8 +183,7 @@ final class ClassView extends BorderPane {
         buttons.getStyleClass().add("class-changes");
         int number = 1;
         for (LogbookCopy copy : model.offeredProperty().get()) {
-            String made = DateTimeFormatter.ofLocalizedDateTime(FormatStyle.MEDIUM, FormatStyle.SHORT)
-                    .format(copy.made());
+            String made = Words.date("date.moment", copy.made());
             var take = button("class.take-copy", "class-copy-" + number++, () -> model.goOn(copy));
             take.setText(Words.of("class.take-copy", made, copy.students(), copy.lessons(), copy.takes()));
             buttons.getChildren().add(take);

@@ -8,17 +8,17 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.concurrent.Task;
 import tactus.app.player.PlayerModel;
-import tactus.app.work.Export;
 import tactus.app.work.ExportTask;
-import tactus.app.work.FileTrouble;
 import tactus.app.work.Settings;
-import tactus.app.work.SoundLook;
 import tactus.app.work.Work;
+import tactus.console.export.Export;
+import tactus.console.export.SoundLook;
 import tactus.core.laid.performance.Heard;
 import tactus.core.laid.performance.MixVoice;
 import tactus.core.laid.timeline.BarRange;
 import tactus.formats.file.FileName;
 import tactus.formats.midi.MidiLook;
+import tactus.records.folder.FileTrouble;
 import tactus.words.Words;
 
 /** Writes what goes round as it is heard: its bars, voices, levels, layer and tempo, to be practised with at home. */

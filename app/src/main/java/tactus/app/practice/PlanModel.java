@@ -17,7 +17,6 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import tactus.app.place.Printed;
 import tactus.app.work.Attempt;
-import tactus.app.work.FileTrouble;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.music.shape.FrettingHand;
@@ -35,6 +34,7 @@ import tactus.formats.file.FileName;
 import tactus.formats.sheet.Paper;
 import tactus.formats.sheet.PlanPages;
 import tactus.formats.table.PlanTable;
+import tactus.records.folder.FileTrouble;
 import tactus.words.PlanWords;
 import tactus.words.Words;
 

@@ -16,7 +16,7 @@ import tactus.app.place.Place;
 import tactus.app.place.PlaceServices;
 import tactus.app.player.MixModel;
 import tactus.app.start.ShelfModel;
-import tactus.app.work.Export;
+import tactus.console.export.Export;
 import tactus.core.counsel.snag.SnagPlace;
 import tactus.core.laid.performance.MixVoice;
 import tactus.core.music.stroke.Direction;

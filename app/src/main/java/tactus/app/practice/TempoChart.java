@@ -1,9 +1,7 @@
 package tactus.app.practice;
 
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Rectangle2D;
@@ -27,7 +25,6 @@ final class TempoChart extends InkCanvas {
     private static final double LEFT = 4;
     private static final double WIDEST = 74;
     private static final String FAMILY = "Open Sans";
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
     private final ObjectProperty<Progress.OfSong> song = new SimpleObjectProperty<>(this, "song", null);
 
@@ -38,7 +35,10 @@ final class TempoChart extends InkCanvas {
         var said = new ArrayList<String>();
         for (Progress.Week week : shown.weeks())
             said.add(Words.of(
-                    "class.week", DAY.format(week.monday()), week.tempo().orElse(0), week.score()));
+                    "class.week",
+                    Words.date("date.day", week.monday()),
+                    week.tempo().orElse(0),
+                    week.score()));
         setAccessibleText(shown.song() + ": " + String.join("; ", said));
     }
 
@@ -72,7 +72,7 @@ final class TempoChart extends InkCanvas {
                     .orElse(8.0);
             paintWeek(brush, week, i == weeks.size() - 1, new Rectangle2D(x, HEIGHT - FOOT - high, wide, high));
             brush.setFill(inks().ink());
-            if (wide > 46 || i % 2 == 0) brush.fillText(DAY.format(week.monday()), x + wide / 2, HEIGHT);
+            if (wide > 46 || i % 2 == 0) brush.fillText(Words.date("date.day", week.monday()), x + wide / 2, HEIGHT);
         }
         brush.setStroke(inks().ink());
         brush.setLineWidth(1);

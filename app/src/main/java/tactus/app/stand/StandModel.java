@@ -7,6 +7,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import tactus.app.arrangement.section.Choice;
 import tactus.app.player.PlayerModel;
+import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.laid.timeline.TimelineBar;
 import tactus.core.laid.timeline.TimelineSpan;
@@ -24,12 +25,14 @@ public final class StandModel {
 
     private final Work work;
     private final PlayerModel player;
+    private final Settings settings;
     private final ReadOnlyObjectWrapper<Optional<Leaf>> leaf =
             new ReadOnlyObjectWrapper<>(this, "leaf", Optional.empty());
 
-    public StandModel(Work work, PlayerModel player) {
+    public StandModel(Work work, PlayerModel player, Settings settings) {
         this.work = work;
         this.player = player;
+        this.settings = settings;
     }
 
     /** Begins with what is chosen in the arrangement, or with the first section. */
@@ -149,7 +152,7 @@ public final class StandModel {
         String chords = work.timeline().spans().stream()
                 .filter(span -> span.use() == next.use() && span.pass() == next.pass())
                 .filter(span -> span.inSection().isPresent() && !span.goesOn())
-                .map(span -> ChordText.of(span.chord()))
+                .map(span -> ChordText.of(span.chord(), settings.noteSchool()))
                 .limit(6)
                 .collect(Collectors.joining(" "));
         int count = count(next.use());

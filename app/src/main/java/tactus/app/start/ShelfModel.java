@@ -12,10 +12,10 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.concurrent.Task;
-import tactus.app.work.FileTrouble;
 import tactus.app.work.Settings;
 import tactus.core.taught.shelf.ShelvedSong;
 import tactus.core.taught.shelf.SongQuery;
+import tactus.records.folder.FileTrouble;
 import tactus.records.shelf.Shelf;
 import tactus.words.Words;
 

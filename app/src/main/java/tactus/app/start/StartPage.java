@@ -17,7 +17,6 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import tactus.app.demo.DemoSong;
 import tactus.app.field.LevelBox;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
@@ -25,6 +24,7 @@ import tactus.app.field.TitledColumn;
 import tactus.app.field.Typing;
 import tactus.core.reading.chart.Chart;
 import tactus.core.written.song.Song;
+import tactus.formats.demo.DemoSong;
 import tactus.words.Words;
 
 /**

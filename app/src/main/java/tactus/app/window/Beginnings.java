@@ -2,7 +2,6 @@ package tactus.app.window;
 
 import java.nio.file.Path;
 import java.util.Optional;
-import tactus.app.demo.DemoSong;
 import tactus.app.start.NewSong;
 import tactus.app.start.ShelfModel;
 import tactus.app.start.StartPage;
@@ -10,6 +9,7 @@ import tactus.app.work.Settings;
 import tactus.core.counsel.edit.Edit;
 import tactus.core.reading.chart.Chart;
 import tactus.core.written.song.Song;
+import tactus.formats.demo.DemoSong;
 import tactus.words.Words;
 
 /** Shows the start page, and begins with what is chosen there. Who sees it was asked about unsaved work before. */

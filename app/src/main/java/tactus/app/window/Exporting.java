@@ -10,10 +10,9 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import tactus.app.field.Images;
 import tactus.app.place.Place;
-import tactus.app.work.Export;
 import tactus.app.work.ExportTask;
-import tactus.app.work.FileTrouble;
 import tactus.app.work.Work;
+import tactus.console.export.Export;
 import tactus.core.patterns.pattern.Pattern;
 import tactus.core.written.section.Section;
 import tactus.core.written.song.Song;
@@ -22,6 +21,7 @@ import tactus.formats.sheet.Picture;
 import tactus.formats.sheet.SheetBook;
 import tactus.formats.sheet.SheetLook;
 import tactus.formats.song.SongFile;
+import tactus.records.folder.FileTrouble;
 import tactus.words.Words;
 
 /** Writes the song out as other files, beside the window. */

@@ -7,10 +7,10 @@ import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import tactus.app.work.Autosave;
-import tactus.app.work.FileTrouble;
 import tactus.app.work.Origin;
 import tactus.core.written.song.Song;
 import tactus.formats.song.SongFile;
+import tactus.records.folder.FileTrouble;
 import tactus.words.Words;
 
 /** Offers work that a program which crashed has left, one after another, the newest first. */

@@ -22,15 +22,15 @@ import tactus.app.player.PlayerBar;
 import tactus.app.player.PlayerModel;
 import tactus.app.start.ShelfModel;
 import tactus.app.work.Autosave;
-import tactus.app.work.Export;
-import tactus.app.work.FileTrouble;
 import tactus.app.work.OfferedShapes;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.console.export.Export;
 import tactus.core.counsel.snag.Snag;
 import tactus.core.counsel.snag.SnagPlace;
 import tactus.core.written.song.Accepted;
 import tactus.core.written.song.Song;
+import tactus.records.folder.FileTrouble;
 import tactus.sound.transport.Transport;
 import tactus.words.Words;
 
@@ -132,7 +132,10 @@ final class MainWindow extends StackPane {
         place.subscribe(shown -> {
             if (shown.showsHandout()) next.sawSheet();
         });
-        frame.setTop(new VBox(new Menus(work, actions, places, desk, settings), header, notices));
+        frame.setTop(new VBox(
+                new Menus(work, actions, places, desk, settings, text -> notices.show(text, List.of())),
+                header,
+                notices));
         frame.setCenter(new StackPane(stage, snags));
         StackPane.setAlignment(snags, Pos.CENTER_RIGHT);
         frame.setBottom(new VBox(new PlayerBar(work, player, actions), status));

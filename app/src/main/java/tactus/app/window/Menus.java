@@ -4,19 +4,20 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import tactus.app.action.Actions;
-import tactus.app.demo.DemoSong;
 import tactus.app.place.MenuColumn;
 import tactus.app.place.Place;
-import tactus.app.work.Export;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.console.export.Export;
 import tactus.core.ground.statement.Statement;
+import tactus.formats.demo.DemoSong;
 import tactus.words.Words;
 
 /** The menu bar, built from the actions. */
@@ -33,13 +34,23 @@ final class Menus extends MenuBar {
 
     private final Actions actions;
     private final SongDesk desk;
+    private final Consumer<String> told;
 
-    Menus(Work work, Actions actions, List<Place> places, SongDesk desk, Settings settings) {
+    /** @param told is given what a person must be told */
+    Menus(Work work, Actions actions, List<Place> places, SongDesk desk, Settings settings, Consumer<String> told) {
+        this.told = told;
         this.actions = actions;
         this.desk = desk;
         getMenus().setAll(menu("song", () -> songItems(settings)), menu("edit", () -> editItems(work)));
         places.forEach(place -> place.menus().forEach(column -> getMenus().add(menu(column))));
-        getMenus().addAll(menu(PLAY), menu(view(places)), menu(HELP));
+        getMenus().addAll(menu(PLAY), menu("view", () -> viewItems(places, settings)), menu(HELP));
+    }
+
+    private List<MenuItem> viewItems(List<Place> places, Settings settings) {
+        List<MenuItem> items = items(view(places));
+        items.add(new SeparatorMenuItem());
+        items.add(new LanguageMenu(settings, told));
+        return items;
     }
 
     private static MenuColumn view(List<Place> places) {

@@ -15,9 +15,9 @@ import org.slf4j.LoggerFactory;
 import tactus.app.place.Place;
 import tactus.app.place.PlaceServices;
 import tactus.app.work.Autosave;
-import tactus.app.work.DataFolder;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.records.folder.DataFolder;
 import tactus.sound.device.AudioOut;
 import tactus.sound.transport.Transport;
 

@@ -5,18 +5,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.concurrent.Task;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import tactus.app.demo.DemoSong;
 import tactus.app.work.Autosave;
-import tactus.app.work.FileTrouble;
 import tactus.app.work.Origin;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
@@ -26,12 +22,14 @@ import tactus.core.ground.statement.Statement;
 import tactus.core.reading.transcription.Transcription;
 import tactus.core.written.song.Song;
 import tactus.core.written.song.SongId;
+import tactus.formats.demo.DemoSong;
 import tactus.formats.file.Checksum;
 import tactus.formats.file.FileName;
 import tactus.formats.song.OpenedSong;
 import tactus.formats.song.Problem;
 import tactus.formats.song.SongFile;
 import tactus.formats.transcription.Import;
+import tactus.records.folder.FileTrouble;
 import tactus.words.Words;
 
 /** New, open and save; asks before anything unsaved would be lost, and says what went wrong. */
@@ -39,8 +37,6 @@ final class SongDesk {
 
     private static final Logger LOG = LoggerFactory.getLogger(SongDesk.class);
     private static final int PROBLEMS_SHOWN = 4;
-    private static final DateTimeFormatter MOMENT =
-            DateTimeFormatter.ofPattern("d MMM yyyy, HH:mm:ss", Locale.ENGLISH).withZone(ZoneId.systemDefault());
 
     private final Work work;
     private final Settings settings;
@@ -256,7 +252,9 @@ final class SongDesk {
 
     /** The file was changed elsewhere since it was opened: says when and what is other there, and offers both. */
     private void askWhichToKeep(Path file) {
-        String when = MOMENT.format(Instant.ofEpochMilli(file.toFile().lastModified()));
+        String when = Words.date(
+                "date.moment",
+                Instant.ofEpochMilli(file.toFile().lastModified()).atZone(ZoneId.systemDefault()));
         overlay.ask(
                 Words.of("elsewhere.title", file.getFileName()),
                 Words.of("elsewhere.text", when, whatIsOther(file)),

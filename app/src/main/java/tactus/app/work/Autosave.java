@@ -18,6 +18,7 @@ import tactus.core.written.song.Song;
 import tactus.formats.file.Checksum;
 import tactus.formats.file.WholeFile;
 import tactus.formats.song.SongFile;
+import tactus.records.folder.DataFolder;
 
 /**
  * Keeps work that is not saved yet, one file for each running program, and finds what one that crashed has left. The

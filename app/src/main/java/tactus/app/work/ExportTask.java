@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.concurrent.Task;
+import tactus.console.export.Export;
 
 /** Writes a song out beside the window; its value is the files written. */
 public final class ExportTask extends Task<List<Path>> {

@@ -11,6 +11,8 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import tactus.core.written.song.Handout;
 import tactus.formats.song.LayoutsFile;
+import tactus.records.folder.DataFolder;
+import tactus.records.folder.SharedFile;
 import tactus.words.Words;
 
 /** Named layouts of the sheet for all songs, kept in the data folder. */

@@ -1,14 +1,10 @@
 package tactus.app.work;
 
-import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
-import java.time.format.FormatStyle;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.Properties;
 import java.util.function.BiConsumer;
 import java.util.function.BiFunction;
@@ -29,6 +25,11 @@ import tactus.core.music.stroke.RoleSchool;
 import tactus.core.music.time.CountSchool;
 import tactus.formats.sheet.Paper;
 import tactus.formats.sheet.SheetLook;
+import tactus.records.folder.ChosenLanguage;
+import tactus.records.folder.DataFolder;
+import tactus.records.folder.SettingsFile;
+import tactus.words.Language;
+import tactus.words.Words;
 
 /** What the user has chosen for all songs, kept in the data folder; each setting is one line. */
 public final class Settings {
@@ -49,7 +50,12 @@ public final class Settings {
     private final BooleanProperty dark = flag("dark", false);
     private final BooleanProperty lowStringOnTop = flag("lowStringOnTop", true);
     private final BooleanProperty leftHanded = flag("leftHanded", false);
-    private final BooleanProperty saysH = flag("saysH", false);
+    private final BooleanProperty saysH = flag("saysH", Language.current().saysH());
+    private final ObjectProperty<String> language = kept(
+            ChosenLanguage.SETTING,
+            "",
+            (kept, usual) -> kept.getProperty(ChosenLanguage.SETTING, usual),
+            (code, kept) -> kept.setProperty(ChosenLanguage.SETTING, code));
     private final ObjectProperty<RoleSchool> roles = choice("roles", RoleSchool.values());
     private final ObjectProperty<CountSchool> counting = choice("counting", CountSchool.values());
     private final ObjectProperty<Paper> paper = choice("paper", Paper.values());
@@ -62,7 +68,7 @@ public final class Settings {
             (length, kept) -> kept.setProperty("scaleLength", length.toString()));
     private final ObjectProperty<Delays> delays =
             kept("delays", Delays.NONE, (kept, _) -> Delays.read(kept), Delays::write);
-    private final ObjectProperty<List<Path>> folders = paths("folders");
+    private final ObjectProperty<List<Path>> folders = paths(SettingsFile.SONG_FOLDERS);
     private final ObjectProperty<List<Path>> recent = paths("recent");
     private final DataFolder folder;
     private final Layouts layouts;
@@ -110,11 +116,7 @@ public final class Settings {
         return kept(
                 key,
                 List.of(),
-                (kept, _) -> kept.getProperty(key, "")
-                        .lines()
-                        .filter(line -> !line.isBlank())
-                        .flatMap(line -> path(line).stream())
-                        .toList(),
+                (kept, _) -> SettingsFile.paths(kept, key),
                 (paths, kept) -> kept.setProperty(
                         key,
                         String.join("\n", paths.stream().map(Path::toString).toList())));
@@ -145,15 +147,6 @@ public final class Settings {
     private static void writeHand(FrettingHand hand, Properties kept) {
         kept.setProperty("handSpan", Integer.toString(hand.span()));
         kept.setProperty("thumb", Boolean.toString(hand.thumb()));
-    }
-
-    private static Optional<Path> path(String line) {
-        try {
-            return Optional.of(Path.of(line));
-        } catch (InvalidPathException none) {
-            LOG.warn("a path of the settings is none and is left out: {}", line);
-            return Optional.empty();
-        }
     }
 
     private static int number(Properties kept, String key, int usual) {
@@ -217,6 +210,11 @@ public final class Settings {
         return saysH;
     }
 
+    /** The code of the language that is spoken from the next start on; empty for that of the machine. */
+    public ObjectProperty<String> languageProperty() {
+        return language;
+    }
+
     public NoteSchool noteSchool() {
         return saysH.get() ? NoteSchool.WITH_H : NoteSchool.INTERNATIONAL;
     }
@@ -248,8 +246,8 @@ public final class Settings {
 
     /** How sheets are drawn, with today's date. */
     public SheetLook sheetLook() {
-        String today = DateTimeFormatter.ofLocalizedDate(FormatStyle.MEDIUM).format(LocalDate.now());
-        return new SheetLook(paper.get(), lowStringOnTop.get(), leftHanded.get(), roles.get(), today);
+        String today = Words.date("date.year", LocalDate.now());
+        return new SheetLook(paper.get(), lowStringOnTop.get(), leftHanded.get(), roles.get(), noteSchool(), today);
     }
 
     /** The length of the strings in millimetres. */

@@ -16,9 +16,7 @@ import tactus.app.arrangement.section.ArrangementModel;
 import tactus.app.arrangement.section.BarsModel;
 import tactus.app.arrangement.section.HarmonyModel;
 import tactus.app.arrangement.section.OrderModel;
-import tactus.app.demo.DemoSong;
 import tactus.app.player.PlayerModel;
-import tactus.app.work.DataFolder;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.music.time.Meter;
@@ -27,6 +25,8 @@ import tactus.core.written.harmony.SpanLength;
 import tactus.core.written.section.SectionId;
 import tactus.core.written.song.Assignment;
 import tactus.core.written.song.Song;
+import tactus.formats.demo.DemoSong;
+import tactus.records.folder.DataFolder;
 import tactus.sound.transport.Transport;
 import tactus.words.Words;
 

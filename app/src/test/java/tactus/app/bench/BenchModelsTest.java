@@ -19,9 +19,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tactus.app.bench.finger.FingerChoice;
-import tactus.app.demo.DemoSong;
 import tactus.app.player.PlayerModel;
-import tactus.app.work.DataFolder;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.music.stroke.Direction;
@@ -34,6 +32,8 @@ import tactus.core.patterns.pattern.Form;
 import tactus.core.patterns.pattern.Pattern;
 import tactus.core.patterns.pattern.PatternId;
 import tactus.core.written.song.Song;
+import tactus.formats.demo.DemoSong;
+import tactus.records.folder.DataFolder;
 import tactus.sound.transport.Transport;
 
 /** What the bench decides, without a window. */

@@ -11,12 +11,12 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import tactus.app.demo.DemoSong;
 import tactus.app.player.PlayerModel;
-import tactus.app.work.DataFolder;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.written.song.Song;
+import tactus.formats.demo.DemoSong;
+import tactus.records.folder.DataFolder;
 import tactus.sound.transport.Transport;
 import tactus.words.Words;
 

@@ -10,9 +10,9 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tactus.app.start.ShelfModel;
-import tactus.app.work.DataFolder;
 import tactus.app.work.Settings;
 import tactus.core.taught.practice.Take;
+import tactus.records.folder.DataFolder;
 import tactus.records.logbook.Logbook;
 
 class ClassModelTest {

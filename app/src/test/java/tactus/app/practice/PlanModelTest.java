@@ -9,12 +9,12 @@ import java.time.LocalDate;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import tactus.app.demo.DemoSong;
 import tactus.app.start.ShelfModel;
-import tactus.app.work.DataFolder;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.taught.practice.PracticePlan;
+import tactus.formats.demo.DemoSong;
+import tactus.records.folder.DataFolder;
 
 /** A plan over the days on which it is looked at. */
 class PlanModelTest {

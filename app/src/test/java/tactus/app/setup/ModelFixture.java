@@ -4,12 +4,12 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
-import tactus.app.demo.DemoSong;
 import tactus.app.work.Aside;
-import tactus.app.work.DataFolder;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.written.song.Song;
+import tactus.formats.demo.DemoSong;
+import tactus.records.folder.DataFolder;
 
 /** A demo song with its models, without a window. */
 final class ModelFixture {

@@ -14,7 +14,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import tactus.app.demo.DemoSong;
 import tactus.app.setup.capo.CapoModel;
 import tactus.app.setup.fact.SetUpModel;
 import tactus.app.setup.shape.ChangesModel;
@@ -27,6 +26,7 @@ import tactus.core.music.pitch.Tune;
 import tactus.core.written.harmony.Chord;
 import tactus.core.written.song.Aspect;
 import tactus.core.written.song.Version;
+import tactus.formats.demo.DemoSong;
 
 /** Facts, guitar, capo plan and changes, without a window. */
 class SetUpModelTest {

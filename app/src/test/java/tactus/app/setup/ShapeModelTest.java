@@ -12,13 +12,13 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import tactus.app.demo.DemoSong;
 import tactus.app.setup.shape.ChosenShape;
 import tactus.app.setup.shape.ShapeModel;
 import tactus.core.music.shape.FrettingHand;
 import tactus.core.music.shape.Shape;
 import tactus.core.music.shape.Voicing;
 import tactus.core.written.harmony.Chord;
+import tactus.formats.demo.DemoSong;
 import tactus.formats.font.ChordText;
 
 class ShapeModelTest {

@@ -37,11 +37,11 @@ import javafx.scene.control.ListView;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
-import tactus.app.demo.DemoSong;
 import tactus.core.counsel.snag.Kind;
 import tactus.core.patterns.pattern.PatternId;
 import tactus.core.written.section.SectionId;
 import tactus.core.written.song.Assignment;
+import tactus.formats.demo.DemoSong;
 
 /** A teacher lays a song out and assigns patterns. */
 class ArrangementFlowTest extends WindowTest {

@@ -20,7 +20,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tactus.app.action.Action;
 import tactus.app.arrangement.bars.PatternPalette;
-import tactus.app.demo.DemoSong;
 import tactus.app.place.Place;
 import tactus.core.patterns.library.Level;
 import tactus.core.patterns.pattern.Pattern;
@@ -29,6 +28,7 @@ import tactus.core.patterns.picking.PickingStyle;
 import tactus.core.patterns.picking.Strike;
 import tactus.core.written.song.Facts;
 import tactus.core.written.song.Song;
+import tactus.formats.demo.DemoSong;
 
 /** Nothing a teacher must read is cut: in every place and panel, every demo song, both sizes and themes. */
 class CutTextTest extends WindowTest {

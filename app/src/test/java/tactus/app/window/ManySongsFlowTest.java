@@ -24,11 +24,11 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ListView;
 import org.junit.jupiter.api.Test;
-import tactus.app.demo.DemoSong;
 import tactus.core.laid.timeline.Timeline;
 import tactus.core.patterns.pattern.Pattern;
 import tactus.core.written.song.Song;
 import tactus.core.written.song.Version;
+import tactus.formats.demo.DemoSong;
 import tactus.formats.song.SongFile;
 import tactus.formats.table.BarTable;
 

@@ -33,7 +33,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.Spinner;
 import org.junit.jupiter.api.Test;
-import tactus.app.demo.DemoSong;
 import tactus.core.counsel.edit.ChangeFact;
 import tactus.core.patterns.library.Level;
 import tactus.core.patterns.picking.FingerSchool;
@@ -41,6 +40,7 @@ import tactus.core.patterns.picking.PickingStyle;
 import tactus.core.patterns.picking.Strike;
 import tactus.core.written.harmony.Chord;
 import tactus.core.written.song.Aspect;
+import tactus.formats.demo.DemoSong;
 
 /** A teacher settles tuning, capo and shapes in the set-up. */
 class SetUpFlowTest extends WindowTest {

@@ -32,11 +32,11 @@ import javafx.event.Event;
 import javafx.stage.WindowEvent;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
-import tactus.app.demo.DemoSong;
 import tactus.core.music.time.Length;
 import tactus.core.music.time.Tempo;
 import tactus.core.patterns.pattern.PatternId;
 import tactus.core.written.song.SongId;
+import tactus.formats.demo.DemoSong;
 import tactus.formats.file.Checksum;
 import tactus.formats.song.SongFile;
 

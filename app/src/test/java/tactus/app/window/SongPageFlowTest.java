@@ -38,10 +38,10 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.input.MouseButton;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import tactus.app.demo.DemoSong;
 import tactus.core.written.rule.Part;
 import tactus.core.written.rule.Rule;
 import tactus.core.written.section.SectionId;
+import tactus.formats.demo.DemoSong;
 
 /** The whole song as one page: seen, chosen in, and changed by mouse and by keys. */
 class SongPageFlowTest extends WindowTest {

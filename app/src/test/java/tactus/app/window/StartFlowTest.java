@@ -28,9 +28,9 @@ import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
-import tactus.app.demo.DemoSong;
 import tactus.core.written.harmony.Chord;
 import tactus.core.written.section.Section;
+import tactus.formats.demo.DemoSong;
 import tactus.formats.song.SongFile;
 
 /** A teacher begins a song: with a few facts, with chords from a mail, with one that is there. */

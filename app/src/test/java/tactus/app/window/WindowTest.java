@@ -28,17 +28,17 @@ import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 import tactus.app.arrangement.ArrangementParts;
 import tactus.app.arrangement.ArrangementPlace;
-import tactus.app.demo.DemoSong;
 import tactus.app.outside.FaultWatch;
 import tactus.app.place.Place;
 import tactus.app.place.PlaceServices;
-import tactus.app.work.DataFolder;
 import tactus.app.work.Work;
 import tactus.core.patterns.pattern.Pattern;
 import tactus.core.patterns.pattern.PatternId;
 import tactus.core.written.section.Section;
 import tactus.core.written.section.SectionId;
 import tactus.core.written.song.Song;
+import tactus.formats.demo.DemoSong;
+import tactus.records.folder.DataFolder;
 import tactus.words.Words;
 
 /** The real window with a demo song, used with real keys and clicks, offscreen. */

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import tactus.console.export.Export;
 import tactus.words.Words;
 
 /** What a song is written out as can be asked for wherever that is. */

@@ -25,6 +25,7 @@ import tactus.core.written.song.Handout;
 import tactus.core.written.song.Song;
 import tactus.formats.file.Checksum;
 import tactus.formats.song.SongFile;
+import tactus.records.folder.DataFolder;
 
 /** What the program keeps in the user's data folder. */
 class KeptFilesTest {

@@ -9,7 +9,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.nio.file.Path;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
-import tactus.app.demo.DemoSong;
 import tactus.core.counsel.edit.ChangeFact;
 import tactus.core.counsel.edit.Consequence;
 import tactus.core.counsel.edit.DeletePattern;
@@ -25,6 +24,7 @@ import tactus.core.written.song.Aspect;
 import tactus.core.written.song.Assignment;
 import tactus.core.written.song.Song;
 import tactus.core.written.song.SongId;
+import tactus.formats.demo.DemoSong;
 import tactus.words.Words;
 
 class WorkTest {

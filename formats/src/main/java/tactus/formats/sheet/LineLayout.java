@@ -16,7 +16,6 @@ import tactus.core.laid.timeline.TimelineSpan;
 import tactus.core.music.time.Length;
 import tactus.core.written.section.Stretch.Bounds;
 import tactus.core.written.song.Song;
-import tactus.formats.font.ChordText;
 import tactus.formats.font.Typeface;
 import tactus.words.BarNote;
 import tactus.words.RibbonWords;
@@ -246,7 +245,7 @@ final class LineLayout {
             Length at = span.start().max(bar.start()).minus(bar.start());
             double offset = at.dividedBy(bar.meter().length()).toDouble() * (width - 6);
             boolean goesOn = span.start().isLessThan(bar.start());
-            String name = ChordText.of(span.chord());
+            String name = pages.chord(span.chord());
             String text = goesOn ? "(" + name + ")" : name;
             pen.text(text, x + 6 + offset, top + 19.5, Typeface.SEMIBOLD, 12.5, goesOn ? Ink.SOFT : Ink.DARK);
         }
@@ -261,9 +260,9 @@ final class LineLayout {
     }
 
     /** How wide the name of a chord is over a bar. */
-    static double nameWidth(Pen pen, String chord, boolean goesOn) {
-        String name = ChordText.of(chord);
-        return pen.width(goesOn ? "(" + name + ")" : name, Typeface.SEMIBOLD, 12.5);
+    static double nameWidth(Pages pages, String chord, boolean goesOn) {
+        String name = pages.chord(chord);
+        return pages.pen().width(goesOn ? "(" + name + ")" : name, Typeface.SEMIBOLD, 12.5);
     }
 
     /** A line under the chords where somebody sings. */

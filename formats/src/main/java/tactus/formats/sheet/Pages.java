@@ -4,6 +4,8 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import tactus.core.laid.picture.Point;
+import tactus.core.music.pitch.NoteSchool;
+import tactus.formats.font.ChordText;
 import tactus.formats.font.MusicText;
 import tactus.formats.font.Typeface;
 import tactus.words.Words;
@@ -25,16 +27,21 @@ final class Pages {
     private final Leaf leaf;
     private final String foot;
     private final Fonts fonts;
+    private final NoteSchool notes;
     private final List<Surface> surfaces = new ArrayList<>();
     private Pen pen;
     private double y;
 
-    /** @param foot what stands at the left of the foot of every page */
-    Pages(Target target, Fonts fonts, Leaf leaf, String foot) throws IOException {
+    /**
+     * @param foot what stands at the left of the foot of every page
+     * @param notes what the letters of notes mean to whoever reads them
+     */
+    Pages(Target target, Fonts fonts, Leaf leaf, String foot, NoteSchool notes) throws IOException {
         this.target = target;
         this.fonts = fonts;
         this.leaf = leaf;
         this.foot = foot;
+        this.notes = notes;
         fonts.begin();
         turn();
     }
@@ -44,6 +51,11 @@ final class Pages {
         surfaces.add(surface);
         pen = new Pen(surface, fonts);
         y = leaf.margin();
+    }
+
+    /** The name of a chord as it stands on them. */
+    String chord(String name) {
+        return ChordText.of(name, notes);
     }
 
     double left() {

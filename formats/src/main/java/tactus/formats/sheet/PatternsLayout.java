@@ -186,7 +186,7 @@ final class PatternsLayout {
                     .map(each ->
                             Passage.of(pattern, played.whole(song), song.facts().held(each), chord))
                     .orElseGet(() -> Passage.of(pattern));
-            chords.computeIfAbsent(passage, _ -> new ArrayList<>()).add(ChordText.of(chord));
+            chords.computeIfAbsent(passage, _ -> new ArrayList<>()).add(ChordText.of(chord, look.notes()));
         }
         var all = new ArrayList<Drawn>();
         chords.forEach((passage, names) -> all.add(new Drawn(

@@ -98,7 +98,7 @@ public final class Picture {
     }
 
     private Pages pages(Fonts fonts, Leaf leaf, Pages.Target target) throws IOException {
-        var pages = new Pages(target, fonts, leaf, "");
+        var pages = new Pages(target, fonts, leaf, "", look.notes());
         switch (subject) {
             case Subject.OfPattern(PatternId id) -> new PatternsLayout(usual(), timeline, pages, look).lay(id);
             case Subject.OfShape(String name) -> layShape(pages, name);

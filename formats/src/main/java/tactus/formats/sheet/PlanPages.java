@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import tactus.core.music.pitch.NoteSchool;
 import tactus.core.taught.logbook.DatedPlan;
 import tactus.core.taught.practice.PracticePlan;
 import tactus.formats.file.WholeFile;
@@ -38,7 +39,12 @@ public final class PlanPages {
             var fonts = new Fonts(document);
             document.getDocumentInformation().setTitle(title);
             document.getDocumentInformation().setCreator("Tactus");
-            var pages = new Pages(leaf -> new PdfPage(document, fonts, leaf), fonts, Leaf.of(paper, false, 100), title);
+            var pages = new Pages(
+                    leaf -> new PdfPage(document, fonts, leaf),
+                    fonts,
+                    Leaf.of(paper, false, 100),
+                    title,
+                    NoteSchool.INTERNATIONAL);
             new PlanPages(pages).lay(title, plan);
             pages.finished();
             var out = new ByteArrayOutputStream();
@@ -53,7 +59,11 @@ public final class PlanPages {
         try (var measuring = Measuring.begin()) {
             Fonts fonts = measuring.fonts();
             var pages = new Pages(
-                    leaf -> new ImagePage(leaf, fonts, dotsPerInch), fonts, Leaf.of(paper, false, 100), title);
+                    leaf -> new ImagePage(leaf, fonts, dotsPerInch),
+                    fonts,
+                    Leaf.of(paper, false, 100),
+                    title,
+                    NoteSchool.INTERNATIONAL);
             new PlanPages(pages).lay(title, plan);
             return pages.finished().stream()
                     .map(page -> ((ImagePage) page).image())

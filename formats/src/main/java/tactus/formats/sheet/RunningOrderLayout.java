@@ -193,8 +193,7 @@ final class RunningOrderLayout {
                     .minus(span.start().max(bar.start()))
                     .dividedBy(bar.meter().length())
                     .toDouble();
-            double name =
-                    LineLayout.nameWidth(pages.pen(), span.chord(), span.start().isLessThan(bar.start()));
+            double name = LineLayout.nameWidth(pages, span.chord(), span.start().isLessThan(bar.start()));
             needed = Math.max(needed, (name + NAME_GAP) / share);
         }
         return needed;

@@ -48,7 +48,7 @@ final class ShapePicture {
         this.look = look;
         this.scale = scale;
         voicing = chord.voicing();
-        name = ChordText.of(chord.name());
+        name = ChordText.of(chord.name(), look.notes());
         grip = chord.grip(Neck.USUAL, FrettingHand.USUAL).or(() -> chord.grip(Neck.USUAL, FrettingHand.LARGEST));
         var held = voicing.frets().stream().mapToInt(Integer::intValue).filter(fret -> fret > 0);
         var range = held.summaryStatistics();

@@ -69,7 +69,8 @@ public final class Sheet {
     }
 
     private List<Surface> lay(Fonts fonts, int size, Pages.Target target) throws IOException {
-        var pages = new Pages(target, fonts, Leaf.of(look.paper(), handout().isLandscape(), size), foot());
+        var pages =
+                new Pages(target, fonts, Leaf.of(look.paper(), handout().isLandscape(), size), foot(), look.notes());
         new SheetLayout(song, timeline, pages, look).lay();
         return pages.finished();
     }

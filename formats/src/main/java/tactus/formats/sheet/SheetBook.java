@@ -117,7 +117,7 @@ public final class SheetBook {
     }
 
     private int lay(Pages.Target target, Fonts fonts, int contents, List<Entry> entries) throws IOException {
-        var pages = new Pages(target, fonts, Leaf.of(look.paper(), false, 100), title);
+        var pages = new Pages(target, fonts, Leaf.of(look.paper(), false, 100), title, look.notes());
         pages.startBlock(HEAD);
         pages.pen()
                 .text(

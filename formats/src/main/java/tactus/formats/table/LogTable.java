@@ -51,11 +51,9 @@ public enum LogTable {
         this.heads = List.of(heads);
     }
 
-    /** The table called {@code name}: {@code students}, {@code lessons}, {@code takes} or {@code changes}. */
-    public static Optional<LogTable> named(String name) {
-        return Arrays.stream(values())
-                .filter(each -> each.name().equalsIgnoreCase(name))
-                .findFirst();
+    /** What it is called in commands. */
+    public String code() {
+        return name().toLowerCase(Locale.ROOT);
     }
 
     /** The table of {@code records} with its first line. */

@@ -61,7 +61,7 @@ class MusicXmlSongTest {
     }
 
     static Stream<Song> songs() throws IOException {
-        Path demos = Path.of("..", "app", "src", "main", "resources", "tactus", "app", "demo");
+        Path demos = Path.of("..", "formats", "src", "main", "resources", "tactus", "formats", "demo");
         var songs = new ArrayList<Song>();
         try (Stream<Path> files = Files.list(demos)) {
             for (Path file : files.filter(each -> each.toString().endsWith(".json"))

@@ -29,6 +29,7 @@ import tactus.core.ground.refusal.Refusal;
 import tactus.core.laid.outline.Block;
 import tactus.core.laid.outline.Outline;
 import tactus.core.laid.timeline.Timeline;
+import tactus.core.music.pitch.NoteSchool;
 import tactus.core.music.stroke.RoleSchool;
 import tactus.core.patterns.pattern.PatternId;
 import tactus.core.written.section.SectionId;
@@ -50,7 +51,15 @@ class ComposedSheetTest {
     private static Song demo(String name) {
         try {
             return SongFile.read(Path.of(
-                            "..", "app", "src", "main", "resources", "tactus", "app", "demo", name + ".tactus.json"))
+                            "..",
+                            "formats",
+                            "src",
+                            "main",
+                            "resources",
+                            "tactus",
+                            "formats",
+                            "demo",
+                            name + ".tactus.json"))
                     .song();
         } catch (IOException unread) {
             throw new java.io.UncheckedIOException(unread);
@@ -240,7 +249,7 @@ class ComposedSheetTest {
         Song song = demo("lantern-walk");
         song = song.withLesson(
                 song.lesson().with(Handout.USUAL.withParts(List.of(Handout.Part.SHAPES, Handout.Part.PATTERNS))));
-        var turned = new SheetLook(Paper.A4, false, true, RoleSchool.LETTERS, "");
+        var turned = new SheetLook(Paper.A4, false, true, RoleSchool.LETTERS, NoteSchool.INTERNATIONAL, "");
         List<WrittenPage.Box> usual = WrittenPage.of(Sheet.of(song, Timeline.of(song), SheetLook.on(Paper.A4)))
                 .getFirst()
                 .boxes;

@@ -120,7 +120,15 @@ class EveryFactTest {
 
     private static Song demo(String name) throws IOException {
         return SongFile.read(Path.of(
-                        "..", "app", "src", "main", "resources", "tactus", "app", "demo", name + ".tactus.json"))
+                        "..",
+                        "formats",
+                        "src",
+                        "main",
+                        "resources",
+                        "tactus",
+                        "formats",
+                        "demo",
+                        name + ".tactus.json"))
                 .song();
     }
 

@@ -33,7 +33,15 @@ class PlanPagesTest {
     /** So quick that the arm would strike too often. */
     private static PracticePlan plan(int days) throws IOException {
         Song song = SongFile.read(Path.of(
-                        "..", "app", "src", "main", "resources", "tactus", "app", "demo", "lantern-walk.tactus.json"))
+                        "..",
+                        "formats",
+                        "src",
+                        "main",
+                        "resources",
+                        "tactus",
+                        "formats",
+                        "demo",
+                        "lantern-walk.tactus.json"))
                 .song();
         song = song.withFacts(song.facts().withTempo(Tempo.of(150, song.facts().meter())))
                 .asShown();

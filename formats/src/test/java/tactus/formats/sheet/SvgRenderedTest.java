@@ -41,7 +41,15 @@ class SvgRenderedTest {
             })
     void everyPageLooksTheSame(String demo) throws IOException {
         Song song = SongFile.read(Path.of(
-                        "..", "app", "src", "main", "resources", "tactus", "app", "demo", demo + ".tactus.json"))
+                        "..",
+                        "formats",
+                        "src",
+                        "main",
+                        "resources",
+                        "tactus",
+                        "formats",
+                        "demo",
+                        demo + ".tactus.json"))
                 .song();
         Sheet sheet = Sheet.of(song, Timeline.of(song), SheetLook.on(Paper.A4));
         List<String> pages = sheet.svg();

@@ -25,7 +25,7 @@ import tactus.words.Words;
 /** The demo songs in a folder, found by what a teacher would type, and an index that follows what happens to them. */
 class ShelfTest {
 
-    private static final Path DEMOS = Path.of("..", "app", "src", "main", "resources", "tactus", "app", "demo");
+    private static final Path DEMOS = Path.of("..", "formats", "src", "main", "resources", "tactus", "formats", "demo");
 
     @TempDir
     private Path root;

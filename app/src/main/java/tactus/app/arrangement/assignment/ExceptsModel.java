@@ -5,10 +5,12 @@ import java.util.List;
 import java.util.Optional;
 import tactus.app.arrangement.section.ArrangementModel;
 import tactus.app.work.Attempt;
+import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.counsel.edit.Edit;
 import tactus.core.ground.name.Slug;
 import tactus.core.ground.refusal.Refusal;
+import tactus.core.music.chord.ChordLetters;
 import tactus.core.music.time.Length;
 import tactus.core.written.harmony.HarmonyLine;
 import tactus.core.written.harmony.SpanLength;
@@ -32,9 +34,11 @@ public final class ExceptsModel {
 
     private final Work work;
     private final ArrangementModel arrangement;
+    private final Settings settings;
 
-    public ExceptsModel(Work work, ArrangementModel arrangement) {
+    public ExceptsModel(Work work, ArrangementModel arrangement, Settings settings) {
         this.work = work;
+        this.settings = settings;
         this.arrangement = arrangement;
     }
 
@@ -130,7 +134,11 @@ public final class ExceptsModel {
     }
 
     private HarmonyLine read(String line, Optional<Length> round) {
-        return HarmonyLine.parse(line, work.song().facts().meter(), round, Words.lexicon());
+        return HarmonyLine.parse(
+                ChordLetters.international(line, settings.noteSchool()),
+                work.song().facts().meter(),
+                round,
+                Words.lexicon());
     }
 
     /** Chords without lengths share the one bar that they replace, otherwise each has a bar. */

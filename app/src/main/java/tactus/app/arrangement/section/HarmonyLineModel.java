@@ -6,8 +6,11 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import java.util.regex.Pattern;
+import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.ground.refusal.NotationException;
+import tactus.core.music.chord.ChordLetters;
+import tactus.core.music.pitch.NoteSchool;
 import tactus.core.music.time.Length;
 import tactus.core.music.time.Meter;
 import tactus.core.written.harmony.HarmonyLine;
@@ -27,9 +30,11 @@ public final class HarmonyLineModel {
 
     private final Work work;
     private final ArrangementModel arrangement;
+    private final Settings settings;
 
-    public HarmonyLineModel(Work work, ArrangementModel arrangement) {
+    public HarmonyLineModel(Work work, ArrangementModel arrangement, Settings settings) {
         this.work = work;
+        this.settings = settings;
         this.arrangement = arrangement;
     }
 
@@ -47,6 +52,7 @@ public final class HarmonyLineModel {
                                 marks(section),
                                 section.harmony().loops())
                         .text(work.song().facts().meter(), round(section)))
+                .map(line -> ChordLetters.written(line, settings.noteSchool()))
                 .orElse("");
     }
 
@@ -112,10 +118,12 @@ public final class HarmonyLineModel {
         Section section = arrangement.section().orElseThrow();
         Optional<Length> round = Assignment.of(work.song(), section.id()).map(_ -> round(section));
         Meter usual = work.song().facts().meter();
+        NoteSchool school = settings.noteSchool();
         return () -> {
             try {
                 // Lines that were pasted are bars after each other.
-                String line = BREAK.matcher(text.strip()).replaceAll(" | ");
+                String line =
+                        ChordLetters.international(BREAK.matcher(text.strip()).replaceAll(" | "), school);
                 then.accept(HarmonyLine.parse(line, usual, round, Words.lexicon()));
                 return Optional.empty();
             } catch (NotationException wrong) {

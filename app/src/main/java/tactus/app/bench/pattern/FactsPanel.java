@@ -183,7 +183,10 @@ public final class FactsPanel extends ScrollPane {
                 !sayings.isEmpty() && shown.form().isEmpty() && !BorneOut.by(shown, sayings.getLast(), Words.lexicon());
         String said = sayings.isEmpty()
                 ? ""
-                : " " + Words.of(isOther ? "facts.said-otherwise" : "facts.said", String.join("” · “", sayings));
+                : " "
+                        + Words.of(
+                                isOther ? "facts.said-otherwise" : "facts.said",
+                                String.join(Words.of("facts.said-between"), sayings));
         return (form + said).strip();
     }
 

@@ -34,6 +34,7 @@ public final class Lexicon {
     /** A form that ends with a word that numbers follow is another one where a number follows: {@code a string 5}. */
     private static final String NO_NUMBER = "(?!\\p{L}|\\s+\\d)";
 
+    private static final Pattern WIDE = Pattern.compile("\\s{2,}|[\\s&&[^ ]]");
     private static final Pattern CAPTURING = Pattern.compile("\\((?!\\?)");
     private static final String NUMBER = "(\\d{1,5}(?:/\\d{1,3})?)";
 
@@ -51,13 +52,15 @@ public final class Lexicon {
         copied.forEach((code, all) -> {
             String family = code.substring(0, code.lastIndexOf('.') + 1);
             all.stream()
-                    .filter(form -> !HOLE.matcher(form).find())
+                    .filter(form -> form.indexOf('{') < 0)
                     .forEach(form -> words.putIfAbsent(family + plain(form), code.substring(family.length())));
         });
     }
 
+    /** Most texts are plain already, and every word of the language is asked when it is loaded. */
     private static String plain(String text) {
-        return text.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
+        String small = text.strip().toLowerCase(Locale.ROOT);
+        return WIDE.matcher(small).find() ? WIDE.matcher(small).replaceAll(" ") : small;
     }
 
     /**

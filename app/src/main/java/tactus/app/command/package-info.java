@@ -1,2 +1,0 @@
-/** The command line. Read {@link tactus.app.command.TactusCommand} first. */
-package tactus.app.command;
