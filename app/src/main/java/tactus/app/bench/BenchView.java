@@ -73,6 +73,7 @@ public final class BenchView extends BorderPane {
         list.lowStringOnTopProperty().bind(parts.settings().lowStringOnTopProperty());
         picture.lowStringOnTopProperty().bind(parts.settings().lowStringOnTopProperty());
         picture.rolesProperty().bind(parts.settings().rolesProperty());
+        picture.saysHProperty().bind(parts.settings().saysHProperty());
         listenToPicture();
         bound.follow(bench.patternProperty(), this::show);
         bound.follow(work.stateProperty(), _ -> showWork());

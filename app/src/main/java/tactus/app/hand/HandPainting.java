@@ -2,6 +2,7 @@ package tactus.app.hand;
 
 import java.util.DoubleSummaryStatistics;
 import java.util.List;
+import java.util.function.IntFunction;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
@@ -14,7 +15,6 @@ import tactus.core.laid.picture.Frame;
 import tactus.core.laid.picture.HandPicture;
 import tactus.core.laid.picture.Mark;
 import tactus.core.laid.picture.Point;
-import tactus.core.music.pitch.Tuning;
 import tactus.formats.font.MusicText;
 import tactus.words.Words;
 
@@ -26,14 +26,15 @@ final class HandPainting {
 
     private final GraphicsContext brush;
     private final HandPicture picture;
-    private final Tuning tuning;
+    private final IntFunction<String> names;
     private final Inks inks;
     private final boolean large;
 
-    HandPainting(GraphicsContext brush, HandPicture picture, Tuning tuning, Inks inks) {
+    /** @param names what a string is called, by its number; empty where there is none */
+    HandPainting(GraphicsContext brush, HandPicture picture, IntFunction<String> names, Inks inks) {
         this.brush = brush;
         this.picture = picture;
-        this.tuning = tuning;
+        this.names = names;
         this.inks = inks;
         this.large = picture.frame().size() == Frame.Size.LARGE;
     }
@@ -313,13 +314,15 @@ final class HandPainting {
     }
 
     private void paintName(Mark.StringName name) {
-        if (name.number() > tuning.strings()) return;
+        String note = names.apply(name.number());
+        if (note.isEmpty()) return;
         brush.setFont(Font.font(FAMILY, FontWeight.NORMAL, Math.max(13, name.size())));
         brush.setFill(inks.soft());
         brush.setTextAlign(TextAlignment.RIGHT);
         brush.setTextBaseline(VPos.CENTER);
-        String note = MusicText.signs(tuning.note(name.number()));
         brush.fillText(
-                name.number() + " " + note, name.right().x(), name.right().y());
+                name.number() + " " + MusicText.signs(note),
+                name.right().x(),
+                name.right().y());
     }
 }

@@ -18,6 +18,7 @@ import javafx.scene.transform.Transform;
 import tactus.core.laid.picture.Frame;
 import tactus.core.laid.picture.HandPicture;
 import tactus.core.laid.picture.Passage;
+import tactus.core.music.pitch.NoteSchool;
 import tactus.core.music.pitch.Tuning;
 import tactus.core.music.stroke.RoleSchool;
 
@@ -33,6 +34,7 @@ public final class HandView extends InkCanvas {
     private final ObjectProperty<Tuning> tuning = new SimpleObjectProperty<>(this, "tuning", Tuning.STANDARD);
     private final BooleanProperty lowStringOnTop = new SimpleBooleanProperty(this, "lowStringOnTop", true);
     private final ObjectProperty<RoleSchool> roles = new SimpleObjectProperty<>(this, "roles", RoleSchool.LETTERS);
+    private final BooleanProperty saysH = new SimpleBooleanProperty(this, "saysH");
     private final ObjectProperty<OptionalInt> writing =
             new SimpleObjectProperty<>(this, "writing", OptionalInt.empty());
     private final DoubleProperty playing = new SimpleDoubleProperty(this, "playing", Double.NaN);
@@ -51,7 +53,7 @@ public final class HandView extends InkCanvas {
     public record Fallen(int slot, double late, double spread, boolean isMissed) {}
 
     /** What a still image was painted from; another ink means another theme. */
-    private record Still(HandPicture picture, Tuning tuning, Inks inks, double scale) {}
+    private record Still(HandPicture picture, Tuning tuning, boolean saysH, Inks inks, double scale) {}
 
     public HandView(Frame.Size size) {
         this.size = size;
@@ -59,7 +61,7 @@ public final class HandView extends InkCanvas {
         passage.subscribe(_ -> draw());
         lowStringOnTop.subscribe(_ -> draw());
         roles.subscribe(_ -> draw());
-        repaintOn(List.of(tuning, writing, playing, fallen, focusedProperty()));
+        repaintOn(List.of(tuning, saysH, writing, playing, fallen, focusedProperty()));
         widthProperty().subscribe(_ -> forget());
         heightProperty().subscribe(_ -> forget());
     }
@@ -98,7 +100,8 @@ public final class HandView extends InkCanvas {
     }
 
     private HandPainting painting(GraphicsContext brush, HandPicture shown) {
-        return new HandPainting(brush, shown, tuning.get(), inks());
+        NoteSchool notes = saysH.get() ? NoteSchool.WITH_H : NoteSchool.INTERNATIONAL;
+        return new HandPainting(brush, shown, string -> tuning.get().note(string, notes), inks());
     }
 
     /** Dot for dot: an image that is stretched by part of a dot takes twice as long. */
@@ -112,7 +115,7 @@ public final class HandView extends InkCanvas {
         double scale = getScene() == null || getScene().getWindow() == null
                 ? 1
                 : getScene().getWindow().getRenderScaleX();
-        var wanted = new Still(shown, tuning.get(), inks(), scale);
+        var wanted = new Still(shown, tuning.get(), saysH.get(), inks(), scale);
         if (!wanted.equals(stillOf)) {
             stillOf = wanted;
             still = paintedOnce(shown, scale);
@@ -145,6 +148,11 @@ public final class HandView extends InkCanvas {
 
     public BooleanProperty lowStringOnTopProperty() {
         return lowStringOnTop;
+    }
+
+    /** Whether a string that sounds B natural is called H. */
+    public BooleanProperty saysHProperty() {
+        return saysH;
     }
 
     /** How the fingers of the picking hand are called. */

@@ -75,6 +75,7 @@ final class PracticeView extends BorderPane {
         setRight(mix(settings, player));
         picture.lowStringOnTopProperty().bind(settings.lowStringOnTopProperty());
         picture.rolesProperty().bind(settings.rolesProperty());
+        picture.saysHProperty().bind(settings.saysHProperty());
         Scope.PRACTICE.markOn(this);
         // An instrument is heard while the practice is in sight.
         sceneProperty()

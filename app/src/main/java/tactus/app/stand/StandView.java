@@ -120,6 +120,7 @@ public final class StandView extends BorderPane {
         pictured = Optional.empty();
         hand.lowStringOnTopProperty().set(settings.lowStringOnTopProperty().get());
         hand.rolesProperty().set(settings.rolesProperty().get());
+        hand.saysHProperty().set(settings.saysHProperty().get());
         showPlaying();
     }
 

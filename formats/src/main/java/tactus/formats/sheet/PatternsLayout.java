@@ -161,7 +161,7 @@ final class PatternsLayout {
         }
         var picture = HandPicture.of(
                 drawn.passage(), new Frame(Frame.Size.PRINT, width, height, look.lowStringOnTop(), look.roles()));
-        new PrintedPicture(pen, song.facts().tuning(), left, top + 16 + facts).print(picture);
+        new PrintedPicture(pen, song.facts().tuning(), look.notes(), left, top + 16 + facts).print(picture);
     }
 
     /** More sections than these are counted. */

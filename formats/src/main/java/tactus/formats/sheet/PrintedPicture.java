@@ -6,6 +6,7 @@ import java.util.List;
 import tactus.core.laid.picture.HandPicture;
 import tactus.core.laid.picture.Mark;
 import tactus.core.laid.picture.Point;
+import tactus.core.music.pitch.NoteSchool;
 import tactus.core.music.pitch.Tuning;
 import tactus.formats.font.Typeface;
 
@@ -17,12 +18,14 @@ final class PrintedPicture {
 
     private final Pen pen;
     private final Tuning tuning;
+    private final NoteSchool notes;
     private final double left;
     private final double top;
 
-    PrintedPicture(Pen pen, Tuning tuning, double left, double top) {
+    PrintedPicture(Pen pen, Tuning tuning, NoteSchool notes, double left, double top) {
         this.pen = pen;
         this.tuning = tuning;
+        this.notes = notes;
         this.left = left;
         this.top = top;
     }
@@ -142,8 +145,9 @@ final class PrintedPicture {
     }
 
     private void printName(Mark.StringName name) throws IOException {
-        if (name.number() > tuning.strings()) return;
-        String text = name.number() + " " + tuning.note(name.number());
+        String note = tuning.note(name.number(), notes);
+        if (note.isEmpty()) return;
+        String text = name.number() + " " + note;
         Point right = at(name.right());
         double width = pen.width(text, Typeface.REGULAR, name.size());
         pen.text(text, right.x() - width, right.y() + name.size() * 0.35, Typeface.REGULAR, name.size(), Ink.SOFT);

@@ -60,7 +60,7 @@ final class RibbonPictures {
         if (pattern.isEmpty() || room < emblem + text) return 0;
         double width = emblem - GAP;
         HandPicture picture = picture(Passage.of(pattern.get()), Frame.Size.TINY, width, height);
-        new PrintedPicture(pen, song.facts().tuning(), left, top).printStrokes(picture, width, height);
+        new PrintedPicture(pen, song.facts().tuning(), look.notes(), left, top).printStrokes(picture, width, height);
         return emblem;
     }
 
@@ -80,7 +80,7 @@ final class RibbonPictures {
             if (widths.get(i) < NARROWEST) continue;
             Passage passage = Passage.of(timeline, bars.get(i), strings);
             HandPicture picture = picture(passage, Frame.Size.SMALL, widths.get(i) - 2, BAR - GAP);
-            new PrintedPicture(pen, song.facts().tuning(), lefts.get(i) + 1, top).print(picture);
+            new PrintedPicture(pen, song.facts().tuning(), look.notes(), lefts.get(i) + 1, top).print(picture);
         }
     }
 

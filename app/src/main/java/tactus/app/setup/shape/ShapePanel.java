@@ -191,14 +191,14 @@ public final class ShapePanel extends HBox {
         field.setUserData(text);
     }
 
-    private static List<NeckView.StringLabel> labels(ChosenShape shape) {
+    private List<NeckView.StringLabel> labels(ChosenShape shape) {
         if (!shape.fits()) return List.of();
         int strings = shape.chord().voicing().strings();
         return IntStream.iterate(strings, string -> string >= 1, string -> string - 1)
                 .mapToObj(string -> {
                     var sounding = shape.sounding(string);
                     return new NeckView.StringLabel(
-                            shape.facts().tuning().note(string),
+                            shape.facts().tuning().note(string, settings.noteSchool()),
                             sounding.map(SoundingString::note).orElse(""),
                             sounding.map(SoundingString::degree).orElse(""));
                 })

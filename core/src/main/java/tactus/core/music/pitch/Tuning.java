@@ -155,6 +155,11 @@ public record Tuning(List<Pitch> open, List<Pitch> partners) {
         return spelling().name(string(string).pitchClass(), C).toString();
     }
 
+    /** The same in the letters of {@code school}; empty where there is no such string. */
+    public String note(int string, NoteSchool school) {
+        return string > strings() ? "" : school.written(NoteName.parse(note(string)));
+    }
+
     /** Sharps or flats for all, whichever lie closer together on the line of fifths: E B E G# B E, but Eb Ab Db. */
     private Spelling spelling() {
         return spread(Spelling.SHARPS) < spread(Spelling.FLATS) ? Spelling.SHARPS : Spelling.FLATS;
