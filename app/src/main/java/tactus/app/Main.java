@@ -3,10 +3,8 @@ package tactus.app;
 import java.util.List;
 import javafx.application.Application;
 import org.slf4j.LoggerFactory;
-import tactus.console.LogFile;
+import tactus.console.Console;
 import tactus.console.TactusCommand;
-import tactus.records.folder.ChosenLanguage;
-import tactus.records.folder.DataFolder;
 import tactus.words.Words;
 
 /** Where the program starts: a command that needs no window is answered without one. */
@@ -15,9 +13,7 @@ public final class Main {
     private Main() {}
 
     public static void main(String[] arguments) {
-        // Opening the log takes a while, and the window need not wait for it.
-        Thread.ofPlatform().start(() -> LogFile.start(DataFolder.usual()));
-        ChosenLanguage.speak(DataFolder.usual());
+        Console.begin();
         int status = run(List.of(arguments));
         if (status != TactusCommand.FINE) System.exit(status);
     }

@@ -9,10 +9,15 @@ public final class Console {
 
     private Console() {}
 
-    public static void main(String[] arguments) {
-        // Opening the log takes a while, and a command need not wait for it.
+    /** What comes first, with a window as without: the log, and the language that was chosen. */
+    public static void begin() {
+        // Opening the log takes a while, and nobody need wait for it.
         Thread.ofPlatform().start(() -> LogFile.start(DataFolder.usual()));
         ChosenLanguage.speak(DataFolder.usual());
+    }
+
+    public static void main(String[] arguments) {
+        begin();
         int status = TactusCommand.run(List.of(arguments), _ -> {
             throw CommandFailure.usage("command.no-window");
         });

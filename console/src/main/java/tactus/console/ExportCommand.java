@@ -34,6 +34,9 @@ import tools.jackson.databind.node.ObjectNode;
 @Command(name = "export")
 final class ExportCommand implements Callable<Integer> {
 
+    private static final String KINDS =
+            Stream.of(Export.values()).map(Export::code).collect(Collectors.joining(", "));
+
     @Parameters(paramLabel = "SONG", arity = "1..*")
     private List<Path> files;
 
@@ -86,9 +89,6 @@ final class ExportCommand implements Callable<Integer> {
         print(written);
         return TactusCommand.FINE;
     }
-
-    private static final String KINDS =
-            Stream.of(Export.values()).map(Export::code).collect(Collectors.joining(", "));
 
     private static Export kind(String name) {
         return Export.named(name.strip()).orElseThrow(() -> CommandFailure.usage("command.one-kind", name, KINDS));

@@ -43,9 +43,7 @@ final class LogCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        spec.commandLine()
-                .setResourceBundle(new CommandTexts())
-                .usage(spec.commandLine().getErr());
+        spec.commandLine().usage(spec.commandLine().getErr());
         return TactusCommand.USAGE;
     }
 

@@ -9,7 +9,7 @@ import java.util.logging.SimpleFormatter;
 import tactus.records.folder.DataFolder;
 
 /** Sends everything that is logged to three files of at most a megabyte in the user's data folder, in turn. */
-public final class LogFile {
+final class LogFile {
 
     private static final int LARGEST = 1 << 20;
     private static final int FILES = 3;
@@ -17,7 +17,7 @@ public final class LogFile {
     private LogFile() {}
 
     /** Starts it; where the folder cannot be written nothing is logged, and the program works all the same. */
-    public static void start(DataFolder folder) {
+    static void start(DataFolder folder) {
         Logger root = Logger.getLogger("");
         for (Handler handler : root.getHandlers()) root.removeHandler(handler);
         root.setLevel(Level.INFO);

@@ -82,7 +82,7 @@ public final class TactusCommand implements Callable<Integer> {
 
     /** The command that is named is made ready alone, since looking through all of them takes half of the time. */
     static int run(List<String> arguments, Consumer<List<String>> window, PrintWriter out, PrintWriter err) {
-        boolean isNamed = !arguments.isEmpty()
+        boolean isNamed = arguments.size() > 1
                 && COMMANDS.containsKey(arguments.getFirst())
                 && Collections.disjoint(arguments, HELP);
         CommandLine line = isNamed ? named(arguments.getFirst()) : all(window);
@@ -143,7 +143,7 @@ public final class TactusCommand implements Callable<Integer> {
                     case ParameterException other
                     when other.getArgSpec() != null && other.getValue() != null ->
                         Words.of("command.value", called(other.getArgSpec()), other.getValue(), name);
-                    default -> wrong.getMessage();
+                    default -> Words.of("command.misread", name);
                 },
                 USAGE);
     }

@@ -5,11 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -27,14 +24,11 @@ import tactus.formats.song.SongFile;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-class CommandTest {
+class CommandTest extends CommandRun {
 
     @TempDir
     private Path folder;
 
-    private final StringWriter out = new StringWriter();
-    private final StringWriter err = new StringWriter();
-    private final List<String> windows = new ArrayList<>();
     private String song;
 
     @BeforeEach
@@ -42,13 +36,6 @@ class CommandTest {
         Path file = folder.resolve("waltz.tactus.json");
         SongFile.write(DemoSong.LAST_CHAIR_WALTZ.song(), file);
         song = file.toString();
-    }
-
-    private int run(String... arguments) {
-        int status = TactusCommand.run(
-                List.of(arguments), windows::addAll, new PrintWriter(out, true), new PrintWriter(err, true));
-        assertFalse((out.toString() + err).contains("\tat "), "no stack trace");
-        return status;
     }
 
     @Test
@@ -141,6 +128,10 @@ class CommandTest {
         assertEquals(2, run("check"));
         assertEquals(2, run("check", song, "--colour"));
         assertTrue(err.toString().contains("tactus check: \"--colour\" is not understood"), err::toString);
+        assertEquals(2, run("take", song));
+        assertTrue(err.toString().contains("tactus take: --taps, --audio is missing"), err::toString);
+        assertEquals(2, run("take", song, "--taps", "a", "--audio", "b"));
+        assertTrue(err.toString().contains("tactus take: these options do not go together"), err::toString);
     }
 
     @Test
@@ -185,7 +176,9 @@ class CommandTest {
     @Test
     void helpListsTheCommands() {
         assertEquals(0, run("--help"));
-        assertTrue(out.toString().contains("export") && out.toString().contains("check"));
+        assertTrue(out.toString().contains("Print the snags of a song"), out::toString);
+        assertEquals(2, run("log"));
+        assertTrue(err.toString().contains("Take in a table that log printed."), err::toString);
     }
 
     /** A version with fewer bars, another order and another capo than the song. */

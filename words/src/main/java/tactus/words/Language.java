@@ -161,9 +161,9 @@ public final class Language {
         return text("language.name");
     }
 
-    /** What is said, in this language, when it was chosen. */
+    /** What is said, in this language, when it was chosen: it comes with the next start, unless it is spoken already. */
     public String whenChosen() {
-        return text("language.chosen");
+        return text(locale.equals(current.locale) ? "language.stays" : "language.chosen");
     }
 
     public Lexicon lexicon() {

@@ -25,7 +25,7 @@ public final class Words {
     }
 
     /** The same, where there is such a text. */
-    static Optional<String> optional(String key, Object... values) {
+    public static Optional<String> optional(String key, Object... values) {
         return Language.current().found(key).map(_ -> of(key, values));
     }
 

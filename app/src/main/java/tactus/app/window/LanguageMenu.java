@@ -39,12 +39,9 @@ final class LanguageMenu extends Menu {
         getItems().add(item);
     }
 
-    /** Who speaks a language names its notes as it does. */
     private void choose(String code) {
         if (code.equals(settings.languageProperty().get())) return;
-        Language chosen = language(code);
         settings.languageProperty().set(code);
-        settings.saysHProperty().set(chosen.saysH());
-        told.accept(chosen.whenChosen());
+        told.accept(settings.areKept() ? language(code).whenChosen() : Words.of("language.unkept"));
     }
 }

@@ -85,6 +85,11 @@ public final class Settings {
         all.forEach(setting -> setting.value().subscribe((_, _) -> file.write(asProperties())));
     }
 
+    /** Whether the file says what is chosen; where it cannot be read or written, it holds until the program ends. */
+    public boolean areKept() {
+        return file.says(asProperties());
+    }
+
     private Properties asProperties() {
         var kept = new Properties();
         all.forEach(setting -> setting.write().accept(kept));

@@ -7,6 +7,7 @@ import static javafx.scene.input.KeyCode.DIGIT3;
 import static javafx.scene.input.KeyCode.ENTER;
 import static javafx.scene.input.KeyCode.U;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
@@ -17,9 +18,11 @@ import javafx.scene.control.RadioMenuItem;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import tactus.app.work.Settings;
 import tactus.core.reading.sentence.RuleSentence;
 import tactus.formats.demo.DemoSong;
 import tactus.formats.sheet.Sheet;
+import tactus.records.folder.DataFolder;
 import tactus.words.Language;
 
 /** A teacher works in German: the window speaks it, reads what is typed in it, and so does the sheet that goes home. */
@@ -87,13 +90,27 @@ class GermanFlowTest extends WindowTest {
     }
 
     @Test
-    void whoChoosesEnglishIsToldSoInEnglishAndItsNotesAreThoseOfEnglish() {
-        assertTrue(window.settings().saysHProperty().get(), "German says H of itself");
+    void whoChoosesEnglishIsToldSoInEnglishAndItComesWithTheNextStart() {
         robot.interact(() -> language("language-en").fire());
         assertEquals("From the next start on, Tactus speaks English.", text("#notice"));
         assertEquals("en", window.settings().languageProperty().get());
-        assertTrue(!window.settings().saysHProperty().get());
-        assertTrue(language("language-en").isSelected()
-                && !language("language-machine").isSelected());
+        assertTrue(language("language-en").isSelected());
+        assertFalse(language("language-machine").isSelected());
+        assertTrue(window.settings().saysHProperty().get(), "until then nothing changes");
+        robot.interact(() -> language("language-de").fire());
+        assertEquals("Tactus spricht weiter Deutsch.", text("#notice"));
+        var data = new DataFolder(folder.resolve("data"));
+        assertTrue(new Settings(data).saysHProperty().get());
+        Language.use(Language.english());
+        assertFalse(new Settings(data).saysHProperty().get(), "what nobody chose is as the language has it");
+    }
+
+    @Test
+    void aLanguageThatCannotBeKeptIsNotPromised() throws Exception {
+        Path settings = folder.resolve("data").resolve("settings.properties");
+        Files.deleteIfExists(settings);
+        Files.createDirectories(settings.resolve("in the way"));
+        robot.interact(() -> language("language-en").fire());
+        assertTrue(text("#notice").startsWith("Die Sprache kann nicht behalten werden"), text("#notice"));
     }
 }

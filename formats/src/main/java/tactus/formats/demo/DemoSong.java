@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
+import java.util.stream.Stream;
 import tactus.core.written.song.Song;
 import tactus.formats.song.SongFile;
 
@@ -21,6 +22,18 @@ public enum DemoSong {
     DemoSong(String file, String title) {
         this.file = file;
         this.title = title;
+    }
+
+    /**
+     * The one in the file called {@code name}, without its ending: {@code lantern-walk}.
+     *
+     * @throws IllegalArgumentException if there is none
+     */
+    public static DemoSong named(String name) {
+        return Stream.of(values())
+                .filter(demo -> demo.file.equals(name))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("no demo song is called " + name));
     }
 
     public String title() {

@@ -1,5 +1,6 @@
 package tactus.formats.font;
 
+import tactus.core.music.chord.ChordLetters;
 import tactus.core.music.chord.ChordName;
 import tactus.core.music.pitch.NoteSchool;
 import tactus.core.written.harmony.Chord;
@@ -14,10 +15,7 @@ public final class ChordText {
      * stays as it is.
      */
     public static String of(String name, NoteSchool school) {
-        String plain = Chord.plainName(name);
-        String written = school == NoteSchool.INTERNATIONAL
-                ? MusicText.signs(plain)
-                : Chord.meaning(plain).map(meaning -> of(meaning, school)).orElse(plain);
+        String written = MusicText.signs(ChordLetters.written(Chord.plainName(name), school));
         return Chord.label(name)
                 .map(label -> written + " (" + label.replace('-', ' ') + ")")
                 .orElse(written);
@@ -30,13 +28,5 @@ public final class ChordText {
 
     public static String of(ChordName name, NoteSchool school) {
         return MusicText.signs(name.written(school));
-    }
-
-    /** {@code name} as it stands in a field that is typed in: plain signs, and the letters of {@code school}. */
-    public static String typed(String name, NoteSchool school) {
-        if (school == NoteSchool.INTERNATIONAL) return name;
-        return Chord.meaning(name)
-                .map(meaning -> Chord.labelledAs(name, meaning.written(school)))
-                .orElse(name);
     }
 }

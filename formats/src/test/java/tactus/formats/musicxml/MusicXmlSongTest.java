@@ -37,7 +37,7 @@ import tactus.core.music.time.Length;
 import tactus.core.written.song.Song;
 import tactus.formats.SampleSong;
 import tactus.formats.SongsByChance;
-import tactus.formats.song.SongFile;
+import tactus.formats.demo.DemoSong;
 
 /**
  * What is written against the schema that proxymusic ships (the one of W3C MusicXML 4.0, loosened in eight places for its binding,
@@ -61,15 +61,8 @@ class MusicXmlSongTest {
     }
 
     static Stream<Song> songs() throws IOException {
-        Path demos = Path.of("..", "formats", "src", "main", "resources", "tactus", "formats", "demo");
         var songs = new ArrayList<Song>();
-        try (Stream<Path> files = Files.list(demos)) {
-            for (Path file : files.filter(each -> each.toString().endsWith(".json"))
-                    .sorted()
-                    .toList()) {
-                songs.add(SongFile.read(file).song());
-            }
-        }
+        for (DemoSong demo : DemoSong.values()) songs.add(demo.song());
         Song sample = SampleSong.song();
         songs.add(sample.withVersions(sample.versions().withShown(Optional.empty())));
         return Stream.concat(songs.stream(), SongsByChance.of(songs, 25));

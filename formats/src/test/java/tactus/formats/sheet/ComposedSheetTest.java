@@ -36,6 +36,7 @@ import tactus.core.written.section.SectionId;
 import tactus.core.written.song.Handout;
 import tactus.core.written.song.Song;
 import tactus.formats.SampleSong;
+import tactus.formats.demo.DemoSong;
 import tactus.formats.song.SongFile;
 
 /** A sheet as a teacher composes it. */
@@ -49,21 +50,7 @@ class ComposedSheetTest {
             "seven-steps-to-the-pond");
 
     private static Song demo(String name) {
-        try {
-            return SongFile.read(Path.of(
-                            "..",
-                            "formats",
-                            "src",
-                            "main",
-                            "resources",
-                            "tactus",
-                            "formats",
-                            "demo",
-                            name + ".tactus.json"))
-                    .song();
-        } catch (IOException unread) {
-            throw new java.io.UncheckedIOException(unread);
-        }
+        return DemoSong.named(name).song();
     }
 
     private static Sheet sheet(Song song, UnaryOperator<Handout> composed) throws IOException {

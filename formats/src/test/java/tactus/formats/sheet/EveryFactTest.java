@@ -24,6 +24,7 @@ import tactus.core.written.section.Use;
 import tactus.core.written.song.Song;
 import tactus.formats.OtherSongs;
 import tactus.formats.SampleSong;
+import tactus.formats.demo.DemoSong;
 import tactus.formats.midi.MidiSong;
 import tactus.formats.musicxml.MusicXmlSong;
 import tactus.formats.song.SongFile;
@@ -118,18 +119,8 @@ class EveryFactTest {
                         .toList());
     }
 
-    private static Song demo(String name) throws IOException {
-        return SongFile.read(Path.of(
-                        "..",
-                        "formats",
-                        "src",
-                        "main",
-                        "resources",
-                        "tactus",
-                        "formats",
-                        "demo",
-                        name + ".tactus.json"))
-                .song();
+    private static Song demo(String name) {
+        return DemoSong.named(name).song();
     }
 
     private List<String> outside(Song song) throws IOException {

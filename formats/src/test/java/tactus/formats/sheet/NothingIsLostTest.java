@@ -44,7 +44,7 @@ import tactus.core.written.song.Hint;
 import tactus.core.written.song.Song;
 import tactus.formats.SampleSong;
 import tactus.formats.SongsByChance;
-import tactus.formats.song.SongFile;
+import tactus.formats.demo.DemoSong;
 import tactus.formats.table.TextChart;
 import tactus.words.SongWords;
 import tactus.words.Words;
@@ -58,19 +58,14 @@ class NothingIsLostTest {
     private Path folder;
 
     static Stream<Song> songs() throws IOException {
-        Path demos = Path.of("..", "formats", "src", "main", "resources", "tactus", "formats", "demo");
         var songs = new ArrayList<Song>();
-        try (Stream<Path> files = Files.list(demos)) {
-            for (Path file : files.filter(each -> each.toString().endsWith(".json"))
-                    .sorted()
-                    .toList()) {
-                Song demo = SongFile.read(file).song();
-                songs.add(demo);
-                demo.versions()
-                        .all()
-                        .forEach(version ->
-                                songs.add(demo.withVersions(demo.versions().withShown(Optional.of(version.name())))));
-            }
+        for (DemoSong each : DemoSong.values()) {
+            Song demo = each.song();
+            songs.add(demo);
+            demo.versions()
+                    .all()
+                    .forEach(version ->
+                            songs.add(demo.withVersions(demo.versions().withShown(Optional.of(version.name())))));
         }
         songs.add(SampleSong.song());
         songs.add(everythingMeant(SampleSong.song()));

@@ -21,7 +21,7 @@ import tactus.core.taught.practice.Ladder;
 import tactus.core.taught.practice.PracticeCare;
 import tactus.core.taught.practice.PracticePlan;
 import tactus.core.written.song.Song;
-import tactus.formats.song.SongFile;
+import tactus.formats.demo.DemoSong;
 import tactus.words.PlanWords;
 
 /** The days on paper, as PDF and as pictures for a printer. */
@@ -32,17 +32,7 @@ class PlanPagesTest {
 
     /** So quick that the arm would strike too often. */
     private static PracticePlan plan(int days) throws IOException {
-        Song song = SongFile.read(Path.of(
-                        "..",
-                        "formats",
-                        "src",
-                        "main",
-                        "resources",
-                        "tactus",
-                        "formats",
-                        "demo",
-                        "lantern-walk.tactus.json"))
-                .song();
+        Song song = DemoSong.LANTERN_WALK.song();
         song = song.withFacts(song.facts().withTempo(Tempo.of(150, song.facts().meter())))
                 .asShown();
         Timeline timeline = Timeline.of(song);

@@ -14,14 +14,13 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Objects;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tactus.core.laid.timeline.Timeline;
 import tactus.core.written.song.Song;
-import tactus.formats.song.SongFile;
+import tactus.formats.demo.DemoSong;
 
 /** Pages as SVG, drawn by a renderer that is not ours (JSVG), against the same pages as pictures. */
 class SvgRenderedTest {
@@ -40,17 +39,7 @@ class SvgRenderedTest {
                 "seven-steps-to-the-pond"
             })
     void everyPageLooksTheSame(String demo) throws IOException {
-        Song song = SongFile.read(Path.of(
-                        "..",
-                        "formats",
-                        "src",
-                        "main",
-                        "resources",
-                        "tactus",
-                        "formats",
-                        "demo",
-                        demo + ".tactus.json"))
-                .song();
+        Song song = DemoSong.named(demo).song();
         Sheet sheet = Sheet.of(song, Timeline.of(song), SheetLook.on(Paper.A4));
         List<String> pages = sheet.svg();
         List<BufferedImage> pictures = sheet.images(100);

@@ -40,11 +40,11 @@ import tactus.core.written.rule.Rule;
 import tactus.core.written.rule.Where;
 import tactus.core.written.section.Section;
 import tactus.core.written.song.Song;
+import tactus.formats.demo.DemoSong;
 import tactus.formats.file.FormatException;
 import tactus.formats.midi.MidiLook;
 import tactus.formats.midi.MidiSong;
 import tactus.formats.musicxml.MusicXmlSong;
-import tactus.formats.song.SongFile;
 import tactus.words.Words;
 
 /** MusicXML that comes back as the same bars, chords and strokes, and files that are none. */
@@ -53,18 +53,8 @@ class ImportTest {
     @TempDir
     private Path folder;
 
-    private static Song demo(String name) throws IOException {
-        return SongFile.read(Path.of(
-                        "..",
-                        "formats",
-                        "src",
-                        "main",
-                        "resources",
-                        "tactus",
-                        "formats",
-                        "demo",
-                        name + ".tactus.json"))
-                .song();
+    private static Song demo(String name) {
+        return DemoSong.named(name).song();
     }
 
     /** Meter, chords with their places, strokes that are struck with their places and ways. */

@@ -63,9 +63,14 @@ public final class SettingsFile {
         written = kept;
     }
 
+    /** Whether {@code now} is what it says, as far as this program knows. */
+    public boolean says(Properties now) {
+        return now.equals(written);
+    }
+
     /** Writes what is other in {@code now} than it was written last; what other programs have changed meanwhile stays. */
     public void write(Properties now) {
-        if (!isReadable || now.equals(written)) return;
+        if (!isReadable || says(now)) return;
         try {
             SharedFile.change(folder, () -> {
                 Properties there = read();

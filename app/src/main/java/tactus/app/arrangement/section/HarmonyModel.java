@@ -7,8 +7,8 @@ import tactus.app.work.OfferedShapes;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.ground.refusal.Refusal;
+import tactus.core.music.chord.ChordLetters;
 import tactus.core.music.chord.ChordName;
-import tactus.core.music.pitch.NoteSchool;
 import tactus.core.music.time.BarLines;
 import tactus.core.music.time.Length;
 import tactus.core.written.harmony.Chord;
@@ -17,7 +17,6 @@ import tactus.core.written.harmony.SpanLength;
 import tactus.core.written.section.Section;
 import tactus.core.written.song.Assignment;
 import tactus.core.written.song.Song;
-import tactus.formats.font.ChordText;
 import tactus.words.Words;
 
 /** What can be done with the bars and chords of the chosen section. */
@@ -56,14 +55,11 @@ public final class HarmonyModel {
 
     /** A name that the song knows, or that says no chord, stays as it is; in another school's letters it is translated. */
     private String read(String chord) {
-        String plain = chord.strip();
-        boolean known = settings.noteSchool() == NoteSchool.INTERNATIONAL
-                && work.song().chord(plain).isPresent();
-        if (known || ChordName.isNoChord(plain)) return plain;
-        ChordName name = ChordName.parse(Chord.plainName(plain), settings.noteSchool());
-        return settings.noteSchool() == NoteSchool.INTERNATIONAL
-                ? Chord.checkedName(plain)
-                : Chord.checkedName(Chord.labelledAs(plain, name.toString()));
+        String typed = chord.strip();
+        String name = ChordLetters.international(typed, settings.noteSchool());
+        if (work.song().chord(name).isPresent() || ChordName.isNoChord(name)) return name;
+        ChordName.parse(Chord.plainName(typed), settings.noteSchool());
+        return Chord.checkedName(name);
     }
 
     /** Writes the chosen chord in the house form once it has been typed: {@code Am7} for {@code A-7}. */
@@ -71,7 +67,7 @@ public final class HarmonyModel {
         span().filter(span -> work.song().chord(span.chord()).isEmpty())
                 .ifPresent(span -> Chord.meaning(span.chord())
                         .map(name -> Chord.labelledAs(span.chord(), name.toString()))
-                        .ifPresent(name -> rename(ChordText.typed(name, settings.noteSchool()))));
+                        .ifPresent(name -> rename(ChordLetters.written(name, settings.noteSchool()))));
     }
 
     /**
@@ -115,7 +111,7 @@ public final class HarmonyModel {
 
     /** The chosen chord as this user types it; empty where there is none. */
     public String typedName() {
-        return span().map(span -> ChordText.typed(span.chord(), settings.noteSchool()))
+        return span().map(span -> ChordLetters.written(span.chord(), settings.noteSchool()))
                 .orElse("");
     }
 

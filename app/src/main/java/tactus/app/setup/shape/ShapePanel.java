@@ -25,6 +25,7 @@ import tactus.app.neck.HeldShape;
 import tactus.app.neck.NeckView;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.music.chord.ChordLetters;
 import tactus.core.music.chord.ChordName;
 import tactus.core.music.chord.NameGuess;
 import tactus.core.music.search.ShapeFault;
@@ -173,7 +174,7 @@ public final class ShapePanel extends HBox {
     private void show(ChosenShape shape) {
         Chord chord = shape.chord();
         keep.setVisible(chord.isOffered());
-        put(name, ChordText.typed(chord.name(), settings.noteSchool()));
+        put(name, ChordLetters.written(chord.name(), settings.noteSchool()));
         put(frets, chord.voicing().toString());
         put(fingers, chord.fingering().map(each -> each.toText(chord.voicing())).orElse(""));
         put(moves, ChordMove.line(chord.moves()));
