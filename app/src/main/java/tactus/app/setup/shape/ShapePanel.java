@@ -200,7 +200,9 @@ public final class ShapePanel extends HBox {
                     var sounding = shape.sounding(string);
                     return new NeckView.StringLabel(
                             shape.facts().tuning().note(string, settings.noteSchool()),
-                            sounding.map(SoundingString::note).orElse(""),
+                            sounding.map(SoundingString::note)
+                                    .map(note -> ChordLetters.written(note, settings.noteSchool()))
+                                    .orElse(""),
                             sounding.map(SoundingString::degree).orElse(""));
                 })
                 .toList();
