@@ -28,6 +28,7 @@ import tactus.app.bench.pattern.PatternFrameBar;
 import tactus.app.bench.pattern.PatternList;
 import tactus.app.bench.pattern.StrokeLineField;
 import tactus.app.field.Bound;
+import tactus.app.field.ProblemLabel;
 import tactus.app.field.SnagLine;
 import tactus.app.hand.HandView;
 import tactus.app.place.Deck;
@@ -57,7 +58,7 @@ public final class BenchView extends BorderPane {
     private final DictationField dictation;
     private final Deck<BenchPanel> panels;
     private final VBox snags = new VBox();
-    private final Label problem = new Label();
+    private final ProblemLabel problem = new ProblemLabel();
 
     public BenchView(BenchParts parts, Actions actions) {
         this.parts = parts;
@@ -111,7 +112,6 @@ public final class BenchView extends BorderPane {
     }
 
     private VBox table() {
-        problem.getStyleClass().add("problem");
         picture.setId("hand-picture");
         picture.setFocusTraversable(true);
         Scope.PICTURE.markOn(picture);
@@ -125,7 +125,6 @@ public final class BenchView extends BorderPane {
         panels.node().getStyleClass().add("bench-stage");
         var table = new VBox(
                 new PatternFrameBar(bench, problem), problem, lines, picture, snags, switches(), panels.node());
-        problem.managedProperty().bind(problem.textProperty().isNotEmpty());
         snags.managedProperty().bind(Bindings.isNotEmpty(snags.getChildren()));
         table.getStyleClass().add("bench-table");
         return table;

@@ -2,7 +2,6 @@ package tactus.app.field;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Supplier;
@@ -10,6 +9,7 @@ import javafx.beans.value.ObservableValue;
 import javafx.scene.Node;
 import javafx.scene.control.ListView;
 import javafx.util.Subscription;
+import tactus.core.ground.refusal.Outcome;
 
 /**
  * Binds the controls of one view to values. What is shown is never taken for what a person did, whichever way a control
@@ -79,8 +79,7 @@ public final class Bound {
     }
 
     /** The same, and says what is wrong with it. */
-    public <T> void take(
-            ObservableValue<T> value, Function<T, Optional<String>> taker, Consumer<Optional<String>> say) {
+    public <T> void take(ObservableValue<T> value, Function<T, Outcome> taker, Consumer<Outcome> say) {
         take(value, now -> say.accept(taker.apply(now)));
     }
 

@@ -1,7 +1,8 @@
 package tactus.app.field;
 
-import java.util.Optional;
 import javafx.scene.control.Label;
+import tactus.core.ground.refusal.Outcome;
+import tactus.words.Words;
 
 /** What is wrong with what was typed; takes no room while nothing is. Style class {@code problem}. */
 public final class ProblemLabel extends Label {
@@ -13,8 +14,14 @@ public final class ProblemLabel extends Label {
         managedProperty().bind(textProperty().isNotEmpty());
     }
 
-    /** Says {@code problem}, or nothing. */
-    public void say(Optional<String> problem) {
-        setText(problem.orElse(""));
+    /** Says why something cannot be, nothing if it is done; answers whether it is. */
+    public boolean say(Outcome outcome) {
+        setText(outcome.refusal().map(Words::why).orElse(""));
+        return outcome.isDone();
+    }
+
+    /** Says nothing any longer. */
+    public void clear() {
+        setText("");
     }
 }

@@ -1,13 +1,13 @@
 package tactus.app.field;
 
 import java.util.Objects;
-import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.scene.TraversalDirection;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyEvent;
+import tactus.core.ground.refusal.Outcome;
 
 /**
  * A text that may be long: it wraps, and the field grows with it. It is taken with Enter or when the field is left; what
@@ -20,7 +20,7 @@ public final class TakenArea extends TextArea {
     private static final double ROW = 19.5;
     private static final double AROUND = 20;
 
-    private final Function<String, Optional<String>> take;
+    private final Function<String, Outcome> take;
     private final ProblemLabel problem;
     private Object subject = "";
     private String shown = "";
@@ -29,7 +29,7 @@ public final class TakenArea extends TextArea {
      * @param take takes the text and returns what is wrong with it, if anything
      * @param problem where that is said
      */
-    public TakenArea(String id, Function<String, Optional<String>> take, ProblemLabel problem) {
+    public TakenArea(String id, Function<String, Outcome> take, ProblemLabel problem) {
         this.take = take;
         this.problem = problem;
         setId(id);
@@ -81,8 +81,8 @@ public final class TakenArea extends TextArea {
     }
 
     /** Says what is wrong while one types; nothing is taken yet. */
-    public void watch(Function<String, Supplier<Optional<String>>> check) {
-        var typing = new Typing<>(check, problem::say, () -> problem.say(Optional.empty()));
+    public void watch(Function<String, Supplier<Outcome>> check) {
+        var typing = new Typing<>(check, problem::say, () -> problem.say(Outcome.DONE));
         textProperty().subscribe((_, text) -> {
             if (isFocused()) typing.read(text);
         });

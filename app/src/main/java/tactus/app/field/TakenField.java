@@ -1,13 +1,13 @@
 package tactus.app.field;
 
-import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.control.TextField;
+import tactus.core.ground.refusal.Outcome;
 
 /** A text that is taken with Enter or when the field is left; what is wrong with it is said beside it, and it stays. */
 public final class TakenField extends TextField {
 
-    private final Function<String, Optional<String>> take;
+    private final Function<String, Outcome> take;
     private final ProblemLabel problem;
     private String shown = "";
 
@@ -15,7 +15,7 @@ public final class TakenField extends TextField {
      * @param take takes the text and returns what is wrong with it, if anything
      * @param problem where that is said
      */
-    public TakenField(String id, Function<String, Optional<String>> take, ProblemLabel problem) {
+    public TakenField(String id, Function<String, Outcome> take, ProblemLabel problem) {
         this.take = take;
         this.problem = problem;
         setId(id);

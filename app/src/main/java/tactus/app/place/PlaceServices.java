@@ -14,6 +14,7 @@ import tactus.app.player.PlayerModel;
 import tactus.app.work.Aside;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.ground.refusal.Outcome;
 
 /**
  * What the window has for every place.
@@ -34,7 +35,7 @@ public record PlaceServices(
         Consumer<Task<?>> background,
         Supplier<Optional<Path>> midiFile,
         BiFunction<String, String, Optional<Path>> target,
-        Function<Printed, Optional<String>> printer,
+        Function<Printed, Outcome> printer,
         Consumer<Optional<Node>> cover) {
 
     public PlaceServices {

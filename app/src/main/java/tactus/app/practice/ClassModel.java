@@ -19,6 +19,7 @@ import javafx.beans.property.SimpleObjectProperty;
 import tactus.app.demo.DemoClass;
 import tactus.app.start.ShelfModel;
 import tactus.app.work.Work;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.ground.refusal.Refusal;
 import tactus.core.ground.statement.Statement;
 import tactus.core.taught.logbook.ChangeEntry;
@@ -50,7 +51,8 @@ final class ClassModel {
     private Asked lastAsked;
     private Optional<Repertoire> lastAnswer = Optional.empty();
     private final ReadOnlyObjectWrapper<Records> records = new ReadOnlyObjectWrapper<>(this, "records", Records.NONE);
-    private final ReadOnlyObjectWrapper<String> problem = new ReadOnlyObjectWrapper<>(this, "problem", "");
+    private final ReadOnlyObjectWrapper<Optional<Statement>> problem =
+            new ReadOnlyObjectWrapper<>(this, "problem", Optional.empty());
     private final ObjectProperty<Optional<String>> chosen =
             new SimpleObjectProperty<>(this, "chosen", Optional.empty());
     private Optional<Logbook> book = Optional.empty();
@@ -101,13 +103,13 @@ final class ClassModel {
     }
 
     /** Keeps how often the student who is chosen changed between two chords in a minute; answers why it is not kept. */
-    Optional<String> count(String from, String to, int perMinute) {
-        if (chosen.get().isEmpty()) return Optional.empty();
+    Outcome count(String from, String to, int perMinute) {
+        if (chosen.get().isEmpty()) return Outcome.DONE;
         try {
             var entry = new ChangeEntry(chosen.get().get(), LocalDate.now(), from, to, perMinute);
             return add(Records.of(entry));
         } catch (Refusal wrong) {
-            return Optional.of(Words.why(wrong));
+            return new Outcome.Refused(wrong);
         }
     }
 
@@ -118,19 +120,26 @@ final class ClassModel {
         try {
             Logbook opened = Logbook.open(folder, LocalDateTime.now());
             book = Optional.of(opened);
-            problem.set(opened.uncopied()
-                    .map(why -> Words.of("class.uncopied", why.getMessage()))
-                    .orElse(""));
+            problem.set(opened.uncopied().map(why -> Statement.of("class.uncopied", why.getMessage())));
             refresh();
             if (records.get().students().isEmpty()) offer(Logbook.copies(folder), "class.empty");
         } catch (DamagedLogbook damaged) {
             isDamaged = true;
             offered.set(damaged.copies());
-            problem.set(
-                    Words.of("class.damaged", damaged.aside(), damaged.copies().size()));
+            say("class.damaged", damaged.aside(), damaged.copies().size());
         } catch (IOException failed) {
-            problem.set(Words.of("class.failed", FileTrouble.said(failed, folder)));
+            fail(failed);
         }
+    }
+
+    private void say(String code, Object... values) {
+        problem.set(Optional.of(Statement.of(code, values)));
+    }
+
+    private Statement fail(IOException failed) {
+        Statement why = Statement.of("class.failed", FileTrouble.said(failed, folder));
+        problem.set(Optional.of(why));
+        return why;
     }
 
     /** Copies with somebody in them, where the logbook has nobody. */
@@ -138,7 +147,7 @@ final class ClassModel {
         List<LogbookCopy> peopled =
                 copies.stream().filter(copy -> copy.students() > 0).toList();
         offered.set(peopled);
-        if (!peopled.isEmpty()) problem.set(Words.of(why, peopled.size()));
+        if (!peopled.isEmpty()) say(why, peopled.size());
     }
 
     /** Tells the logbook of the song in {@code work}, so that what is written down of it follows a new title. */
@@ -152,13 +161,12 @@ final class ClassModel {
                 case Logbook.Meeting.Known _ -> {}
                 case Logbook.Meeting.Renamed renamed -> {
                     refresh();
-                    problem.set(Words.of("class.renamed", renamed.before(), title));
+                    say("class.renamed", renamed.before(), title);
                 }
-                case Logbook.Meeting.Copy copy ->
-                    problem.set(Words.of("class.copy", title, copy.title(), copy.place()));
+                case Logbook.Meeting.Copy copy -> say("class.copy", title, copy.title(), copy.place());
             }
         } catch (IOException failed) {
-            problem.set(Words.of("class.failed", FileTrouble.said(failed, folder)));
+            fail(failed);
         }
     }
 
@@ -177,11 +185,11 @@ final class ClassModel {
         try {
             Logbook.restore(folder, copy, LocalDateTime.now());
         } catch (IOException failed) {
-            problem.set(Words.of("class.failed", FileTrouble.said(failed, folder)));
+            fail(failed);
             return;
         } catch (Refusal there) {
             goOn();
-            problem.set(Words.why(there));
+            problem.set(Optional.of(Words.reason(there)));
             return;
         }
         goOn();
@@ -191,7 +199,7 @@ final class ClassModel {
     void goOn() {
         offered.set(List.of());
         isDamaged = false;
-        problem.set("");
+        problem.set(Optional.empty());
         open();
     }
 
@@ -221,12 +229,12 @@ final class ClassModel {
         book = Optional.of(Logbook.forNow());
         isDamaged = false;
         offered.set(List.of());
-        problem.set("");
+        problem.set(Optional.empty());
         add(DemoClass.records(LocalDate.now()));
         chosen.set(records.get().students().stream().map(Student::name).findFirst());
     }
 
-    private Optional<String> add(Records more) {
+    private Outcome add(Records more) {
         return inBook(open -> {
             open.add(more);
             // What was written is known; all of it is read again only where another program has written too.
@@ -244,41 +252,43 @@ final class ClassModel {
     }
 
     /** Adds a student; answers why not. */
-    Optional<String> enrol(String name) {
+    Outcome enrol(String name) {
         try {
             var student = new Student(name, LocalDate.now(), Optional.empty(), "");
             Optional<String> there = records.get().students().stream()
                     .map(Student::name)
                     .filter(each -> Student.isSame(each, student.name()))
                     .findFirst();
-            if (there.isPresent()) return Optional.of(Words.of("class.there", there.get()));
-            Optional<String> wrong = add(Records.of(student));
-            if (wrong.isEmpty()) chosen.set(Optional.of(student.name()));
-            return wrong;
+            if (there.isPresent()) return Outcome.refused("class.there", there.get());
+            Outcome outcome = add(Records.of(student));
+            if (outcome.isDone()) chosen.set(Optional.of(student.name()));
+            return outcome;
         } catch (Refusal wrong) {
-            return Optional.of(Words.why(wrong));
+            return new Outcome.Refused(wrong);
         }
     }
 
     /** Writes down what the student who is chosen is given today; answers why it is not kept. */
-    Optional<String> give(String song, String version, int tempo, String homework) {
-        if (chosen.get().isEmpty()) return Optional.empty();
+    Outcome give(String song, String version, int tempo, String homework) {
+        if (chosen.get().isEmpty()) return Outcome.DONE;
         try {
             var lesson = new Lesson(chosen.get().get(), LocalDate.now(), song, version, "", tempo, homework);
             return add(Records.of(lesson));
         } catch (Refusal wrong) {
-            return Optional.of(Words.why(wrong));
+            return new Outcome.Refused(wrong);
         }
     }
 
     /** Keeps a round that the student who is chosen played; answers why it is not kept. It is tried again with the next one. */
-    Optional<String> keep(String song, String version, String bars, int tempo, Take take) {
-        if (chosen.get().isEmpty()) return Optional.empty();
+    Outcome keep(String song, String version, String bars, int tempo, Take take) {
+        if (chosen.get().isEmpty()) return Outcome.DONE;
         LocalDateTime now = LocalDateTime.now().truncatedTo(ChronoUnit.SECONDS);
         unwritten.add(TakeEntry.of(chosen.get().get(), now, song, version, bars, tempo, take));
-        Optional<String> wrong = add(Records.of(unwritten));
-        if (wrong.isEmpty()) unwritten.clear();
-        return wrong.map(why -> Words.of("class.unkept", why));
+        Outcome outcome = add(Records.of(unwritten));
+        if (outcome.isDone()) unwritten.clear();
+        return outcome.refusal()
+                .map(why -> Outcome.refused("class.unkept", why.reason()))
+                .orElse(Outcome.DONE);
     }
 
     /** The plan that is kept for a song and the student who is chosen, or for nobody. */
@@ -287,7 +297,7 @@ final class ClassModel {
         try {
             return book.get().plan(chosen.get(), song, version);
         } catch (IOException failed) {
-            problem.set(Words.of("class.failed", FileTrouble.said(failed, folder)));
+            fail(failed);
             return Optional.empty();
         }
     }
@@ -295,7 +305,7 @@ final class ClassModel {
     /** Keeps a plan for the student who is chosen, or for nobody; answers whether it could be kept. */
     boolean keepPlan(String song, String version, LocalDate begins, int minutes, PracticePlan plan) {
         return inBook(open -> open.keep(KeptPlan.of(chosen.get(), song, version, begins, minutes, plan)))
-                .isEmpty();
+                .isDone();
     }
 
     /** Keeps none any longer. */
@@ -309,18 +319,17 @@ final class ClassModel {
     }
 
     /** Writes, and answers why it is not kept; where the logbook could not be opened before it is tried again. */
-    private Optional<String> inBook(Writing writing) {
+    private Outcome inBook(Writing writing) {
         if (book.isEmpty()) open();
-        if (book.isEmpty()) return Optional.of(problem.get().isEmpty() ? Words.of("class.closed") : problem.get());
+        if (book.isEmpty()) return new Outcome.Refused(new Refusal(problem.get().orElse(Statement.of("class.closed"))));
         try {
             writing.write(book.get());
-            if (isFailing) problem.set("");
+            if (isFailing) problem.set(Optional.empty());
             isFailing = false;
-            return Optional.empty();
+            return Outcome.DONE;
         } catch (IOException failed) {
             isFailing = true;
-            problem.set(Words.of("class.failed", FileTrouble.said(failed, folder)));
-            return Optional.of(problem.get());
+            return new Outcome.Refused(new Refusal(fail(failed)));
         }
     }
 
@@ -335,14 +344,14 @@ final class ClassModel {
     void forget(String name) {
         var left = new ArrayList<Statement>();
         boolean[] was = new boolean[1];
-        Optional<String> wrong = inBook(open -> {
+        Outcome outcome = inBook(open -> {
             open.forget(name, folder, LocalDateTime.now()).ifPresent(remains -> {
                 was[0] = true;
                 left.addAll(remains);
             });
             refresh();
         });
-        if (wrong.isPresent() || !was[0]) return;
+        if (!outcome.isDone() || !was[0]) return;
         unwritten.removeIf(each -> Student.isSame(each.student(), name));
         drafts.remove(name);
         forgotten.set(new Forgotten(name, Words.of("class.looking"), said(left)));
@@ -392,7 +401,7 @@ final class ClassModel {
     }
 
     /** What is wrong with the logbook; empty if nothing is. */
-    ReadOnlyObjectProperty<String> problemProperty() {
+    ReadOnlyObjectProperty<Optional<Statement>> problemProperty() {
         return problem.getReadOnlyProperty();
     }
 

@@ -24,6 +24,8 @@ import tactus.app.field.ProblemLabel;
 import tactus.app.field.WrappedCell;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.ground.refusal.Outcome;
+import tactus.core.ground.statement.Statement;
 import tactus.core.taught.logbook.ChangeEntry;
 import tactus.core.taught.logbook.Lesson;
 import tactus.core.taught.logbook.Progress;
@@ -128,20 +130,17 @@ final class ClassView extends BorderPane {
     }
 
     private void enrol() {
-        Optional<String> wrong = model.enrol(name.getText());
-        problem.setText(wrong.orElse(""));
-        if (wrong.isEmpty()) name.clear();
+        if (problem.say(model.enrol(name.getText()))) name.clear();
     }
 
     private void give() {
         var song = work.song();
-        Optional<String> wrong = model.give(
+        Outcome outcome = model.give(
                 song.facts().title(),
                 song.versions().shown().orElse(""),
                 (int) Math.round(song.facts().tempo().perMinute()),
                 homework.getText());
-        problem.setText(wrong.orElse(""));
-        if (wrong.isEmpty()) homework.clear();
+        if (problem.say(outcome)) homework.clear();
     }
 
     /** What had the focus has it again; where it is gone, the students have it, so that keys go on working. */
@@ -168,8 +167,8 @@ final class ClassView extends BorderPane {
         else students.refresh();
         model.chosenProperty().get().ifPresent(students.getSelectionModel()::select);
         page.getChildren().clear();
-        String wrong = model.problemProperty().get();
-        if (!wrong.isEmpty()) showProblem(wrong);
+        Optional<Statement> wrong = model.problemProperty().get();
+        wrong.map(Words::say).ifPresent(this::showProblem);
         Optional<Progress> progress = model.chosenProperty().get().flatMap(model::progress);
         ClassModel.Forgotten forgotten = model.forgottenProperty().get();
         if (progress.isEmpty() && !forgotten.name().isEmpty()) showForgotten(forgotten);

@@ -1,7 +1,6 @@
 package tactus.app.practice;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.geometry.VPos;
 import javafx.scene.control.CheckBox;
@@ -86,9 +85,7 @@ final class LoopPanel extends VBox {
     }
 
     private void takeBars() {
-        Optional<String> wrong = model.loopBars(bars.getText());
-        problem.say(wrong);
-        if (wrong.isEmpty())
+        if (problem.say(model.loopBars(bars.getText())))
             bars.setText(model.ownBarsProperty().get().map(BarRange::toString).orElse(""));
     }
 }

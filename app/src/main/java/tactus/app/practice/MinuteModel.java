@@ -9,6 +9,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.taught.practice.ChangeMinute;
 import tactus.core.taught.practice.ChangeWork;
 import tactus.formats.font.MusicText;
@@ -118,8 +119,11 @@ final class MinuteModel {
             said.set(Words.of("minute.short"));
             return;
         }
-        Optional<String> wrong = students.count(of.from(), of.to(), perMinute.getAsInt());
-        said.set(wrong.orElse(MusicText.signs(Words.of("progress.change", of.from(), of.to(), perMinute.getAsInt()))));
+        Outcome kept = students.count(of.from(), of.to(), perMinute.getAsInt());
+        said.set(kept.refusal()
+                .map(Words::why)
+                .orElseGet(
+                        () -> MusicText.signs(Words.of("progress.change", of.from(), of.to(), perMinute.getAsInt()))));
     }
 
     /** Forgets a minute that was begun and what was said of the last one. */

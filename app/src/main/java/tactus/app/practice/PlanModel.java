@@ -16,9 +16,9 @@ import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import tactus.app.place.Printed;
-import tactus.app.work.Attempt;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.music.shape.FrettingHand;
 import tactus.core.taught.logbook.DatedPlan;
 import tactus.core.taught.logbook.KeptPlan;
@@ -51,7 +51,7 @@ final class PlanModel {
     private final Settings settings;
     private final ClassModel students;
     private final BiFunction<String, String, Optional<Path>> target;
-    private final Function<Printed, Optional<String>> printer;
+    private final Function<Printed, Outcome> printer;
     private final ReadOnlyObjectWrapper<PracticePlan> plan = new ReadOnlyObjectWrapper<>(this, "plan");
     private int minutes = USUAL_MINUTES;
     private final Deque<Before> before = new ArrayDeque<>();
@@ -72,7 +72,7 @@ final class PlanModel {
             Settings settings,
             ClassModel students,
             BiFunction<String, String, Optional<Path>> target,
-            Function<Printed, Optional<String>> printer,
+            Function<Printed, Outcome> printer,
             Supplier<LocalDate> today) {
         this.printer = printer;
         this.today = today;
@@ -110,8 +110,8 @@ final class PlanModel {
     }
 
     /** Plans anew in place of what was changed by hand, which can be taken back. Answers why not. */
-    Optional<String> compute(int minutesADay, int howMany) {
-        return Attempt.of(() -> {
+    Outcome compute(int minutesADay, int howMany) {
+        return Outcome.of(() -> {
             PracticePlan computed = care().eased(PracticePlan.of(ladder(), minutesADay, howMany));
             remember();
             minutes = minutesADay;
@@ -121,17 +121,17 @@ final class PlanModel {
     }
 
     /** Plans anew up to the day that {@code text} says, {@code 2026-12-20}. Answers why not. */
-    Optional<String> computeUntil(String text) {
+    Outcome computeUntil(String text) {
         try {
             long wanted = ChronoUnit.DAYS.between(today.get(), LocalDate.parse(text.strip())) + 1;
-            return wanted < 1 ? Optional.of(past(text)) : compute(minutes, (int) Math.min(wanted, Integer.MAX_VALUE));
+            return wanted < 1 ? past(text) : compute(minutes, (int) Math.min(wanted, Integer.MAX_VALUE));
         } catch (DateTimeParseException noDate) {
-            return Optional.of(past(text));
+            return past(text);
         }
     }
 
-    private String past(String text) {
-        return Words.of("plan.date", text.strip(), today.get().plusDays(USUAL_DAYS));
+    private Outcome past(String text) {
+        return Outcome.refused("plan.date", text.strip(), today.get().plusDays(USUAL_DAYS));
     }
 
     /** Forgets what was kept, and plans as if nothing had been; that cannot be taken back. */
@@ -267,7 +267,7 @@ final class PlanModel {
     }
 
     /** Prints it; answers why not. */
-    Optional<String> print() {
+    Outcome print() {
         String title = title();
         DatedPlan shown = dated();
         Paper paper = settings.sheetLook().paper();

@@ -28,6 +28,7 @@ import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
 import tactus.app.field.TakenField;
 import tactus.app.field.WholeNumberSpinner;
+import tactus.core.ground.statement.Statement;
 import tactus.core.taught.practice.PracticePlan;
 import tactus.words.PlanWords;
 import tactus.words.Words;
@@ -43,7 +44,7 @@ final class PlanView extends BorderPane {
     private final WholeNumberSpinner days = new WholeNumberSpinner(1, 365);
     private final ProblemLabel problem = new ProblemLabel();
     private final TakenField until;
-    private final ReadOnlyObjectProperty<String> trouble;
+    private final ReadOnlyObjectProperty<Optional<Statement>> trouble;
     private final Label done = new Label();
     private final Label kept = new Label();
     private final Button back;
@@ -54,7 +55,7 @@ final class PlanView extends BorderPane {
      * @param trouble what is wrong with the logbook
      * @param leave puts the page away
      */
-    PlanView(PlanModel model, ReadOnlyObjectProperty<String> trouble, Runnable leave) {
+    PlanView(PlanModel model, ReadOnlyObjectProperty<Optional<Statement>> trouble, Runnable leave) {
         this.model = model;
         this.trouble = trouble;
         until = new TakenField("plan-until", model::computeUntil, problem);
@@ -98,9 +99,9 @@ final class PlanView extends BorderPane {
                 new NamedField(Words.of("plan.how-many"), days),
                 new NamedField(Words.of("plan.until"), until),
                 problem,
-                button("plan.print", "plan-print", () -> say(model.print())),
-                button("plan.pdf", "plan-pdf", () -> say(model.export(false))),
-                button("plan.table", "plan-table", () -> say(model.export(true))),
+                button("plan.print", "plan-print", () -> problem.say(model.print())),
+                button("plan.pdf", "plan-pdf", () -> model.export(false).ifPresent(done::setText)),
+                button("plan.table", "plan-table", () -> model.export(true).ifPresent(done::setText)),
                 button("plan.copy", "plan-copy", this::copy),
                 back,
                 anew,
@@ -112,11 +113,7 @@ final class PlanView extends BorderPane {
     }
 
     private void sayTrouble() {
-        problem.say(Optional.of(trouble.get()).filter(text -> !text.isEmpty()));
-    }
-
-    private void say(Optional<String> what) {
-        what.ifPresent(done::setText);
+        problem.setText(trouble.get().map(Words::say).orElse(""));
     }
 
     private void copy() {

@@ -14,9 +14,9 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleIntegerProperty;
 import tactus.app.hand.HandView;
 import tactus.app.player.PlayerModel;
-import tactus.app.work.Attempt;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.laid.performance.Heard;
 import tactus.core.laid.timeline.BarRange;
 import tactus.core.laid.timeline.PlayedForm;
@@ -33,6 +33,7 @@ import tactus.core.taught.practice.Ladder;
 import tactus.core.taught.practice.LadderStep;
 import tactus.core.taught.practice.Take;
 import tactus.sound.score.Playback;
+import tactus.words.Words;
 
 /** The ladder to the song, the step that is practised, and what was played along with it, round by round. */
 public final class PracticeModel {
@@ -205,8 +206,8 @@ public final class PracticeModel {
      *
      * @return what is wrong with it
      */
-    Optional<String> loopBars(String text) {
-        return Attempt.of(() -> {
+    Outcome loopBars(String text) {
+        return Outcome.of(() -> {
             Optional<BarRange> wanted =
                     text.isBlank() ? Optional.empty() : Optional.of(BarRange.parse(text, lastBar()));
             if (wanted.equals(ownBars.get())) return;
@@ -310,13 +311,13 @@ public final class PracticeModel {
     }
 
     private void keep(BarRange bars, Take judged) {
-        Optional<String> wrong = students.keep(
+        Outcome kept = students.keep(
                 work.song().facts().title(),
                 work.song().versions().shown().orElse(""),
                 bars.toString(),
                 (int) Math.round(work.song().facts().tempo().perMinute() * speed()),
                 judged);
-        unkept.set(wrong.orElse(""));
+        unkept.set(kept.refusal().map(Words::why).orElse(""));
     }
 
     /** Why the last round is not in the logbook; empty if it is, or belongs to nobody. */

@@ -3,7 +3,6 @@ package tactus.app.setup;
 import java.util.List;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.BorderPane;
@@ -11,6 +10,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
 import tactus.app.field.Bound;
+import tactus.app.field.ProblemLabel;
 import tactus.app.place.Deck;
 import tactus.app.place.Panel;
 import tactus.app.place.PanelSwitch;
@@ -38,7 +38,7 @@ public final class SetUpView extends BorderPane {
     private final ShapeModel shapes;
     private final CapoModel capo;
     private final Actions actions;
-    private final Label problem = new Label();
+    private final ProblemLabel problem = new ProblemLabel();
     private final ChordStrip strip;
     private final Deck<SetUpPanel> panels;
 
@@ -59,11 +59,7 @@ public final class SetUpView extends BorderPane {
         strip = new ChordStrip(work, settings, model, shapes, problem);
         var form = new FactsForm(model, settings, problem);
         getStyleClass().add("set-up-view");
-        problem.getStyleClass().add("problem");
         problem.setId("set-up-problem");
-        problem.setWrapText(true);
-        problem.setMinHeight(USE_PREF_SIZE);
-        problem.managedProperty().bind(problem.textProperty().isNotEmpty());
         var left = new ScrollPane(form);
         left.setFitToWidth(true);
         left.getStyleClass().add("facts-column");
@@ -72,7 +68,7 @@ public final class SetUpView extends BorderPane {
         setCenter(column());
         var bound = new Bound(this);
         bound.follow(work.stateProperty(), state -> form.show(state.song().facts()));
-        bound.follow(panel, _ -> problem.setText(""));
+        bound.follow(panel, _ -> problem.clear());
     }
 
     private VBox column() {

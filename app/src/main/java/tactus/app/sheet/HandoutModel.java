@@ -1,15 +1,13 @@
 package tactus.app.sheet;
 
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.UnaryOperator;
-import tactus.app.work.Attempt;
 import tactus.app.work.Layouts;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.counsel.edit.Edit;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.written.song.Handout;
-import tactus.words.Words;
 
 /** How the sheet of the song is composed. */
 public final class HandoutModel {
@@ -27,8 +25,8 @@ public final class HandoutModel {
     }
 
     /** Composes it otherwise. Returns what is wrong with that, if anything. */
-    Optional<String> change(String what, UnaryOperator<Handout> change) {
-        return Attempt.of(() -> {
+    Outcome change(String what, UnaryOperator<Handout> change) {
+        return Outcome.of(() -> {
             Handout other = change.apply(handout());
             if (other.equals(handout())) return;
             work.type(
@@ -37,19 +35,19 @@ public final class HandoutModel {
         });
     }
 
-    private Optional<String> read(String what, UnaryOperator<Handout.Reader> change) {
+    private Outcome read(String what, UnaryOperator<Handout.Reader> change) {
         return change(what, handout -> handout.with(change.apply(handout.reader())));
     }
 
-    Optional<String> takeName(String text) {
+    Outcome takeName(String text) {
         return read("name", reader -> reader.withName(text));
     }
 
-    Optional<String> takeDate(String text) {
+    Outcome takeDate(String text) {
         return read("date", reader -> reader.withDate(text));
     }
 
-    Optional<String> takeHomework(String text) {
+    Outcome takeHomework(String text) {
         return read("homework", reader -> reader.withHomework(text));
     }
 
@@ -59,20 +57,20 @@ public final class HandoutModel {
     }
 
     /** Keeps how this sheet is composed under {@code name}. */
-    Optional<String> keep(String name) {
+    Outcome keep(String name) {
         return layouts.keep(name, handout());
     }
 
     /** Forgets the layout called {@code name}. */
-    Optional<String> forget(String name) {
+    Outcome forget(String name) {
         return layouts.forget(name);
     }
 
     /** Composes it as the layout called {@code name}. */
-    Optional<String> take(String name) {
+    Outcome take(String name) {
         Handout layout = layouts().get(name);
         return layout == null
-                ? Optional.of(Words.of("layouts.none", name))
+                ? Outcome.refused("layouts.none", name)
                 : change("layout", handout -> handout.like(layout));
     }
 }

@@ -1,6 +1,5 @@
 package tactus.app.sheet;
 
-import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -188,9 +187,7 @@ final class HandoutPanel extends VBox {
     }
 
     private void keepLayout() {
-        Optional<String> wrong = model.keep(layoutName.getText());
-        problem.say(wrong);
-        if (wrong.isEmpty()) layoutName.clear();
+        if (problem.say(model.keep(layoutName.getText()))) layoutName.clear();
         fillLayouts();
     }
 

@@ -2,7 +2,6 @@ package tactus.app.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -15,6 +14,7 @@ import javafx.scene.layout.VBox;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 import tactus.core.ground.language.Lexicon;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.written.song.Handout;
 import tactus.words.Words;
 
@@ -22,9 +22,9 @@ import tactus.words.Words;
 final class PartsList extends VBox {
 
     private final HandoutModel model;
-    private final Consumer<Optional<String>> say;
+    private final Consumer<Outcome> say;
 
-    PartsList(HandoutModel model, Consumer<Optional<String>> say) {
+    PartsList(HandoutModel model, Consumer<Outcome> say) {
         this.model = model;
         this.say = say;
         getStyleClass().add("parts-list");

@@ -3,6 +3,7 @@ package tactus.app.start;
 import java.util.Objects;
 import java.util.Optional;
 import tactus.core.ground.refusal.NotationException;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.ground.refusal.Refusal;
 import tactus.core.music.pitch.Key;
 import tactus.core.music.time.Meter;
@@ -79,12 +80,7 @@ public record NewSong(String title, String key, String tempo, String meter, Opti
     }
 
     /** What is wrong with the facts, if anything. */
-    public Optional<String> problem() {
-        try {
-            song();
-            return Optional.empty();
-        } catch (Refusal wrong) {
-            return Optional.of(Words.why(wrong));
-        }
+    public Outcome problem() {
+        return Outcome.of(this::song);
     }
 }

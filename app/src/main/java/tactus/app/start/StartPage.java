@@ -211,9 +211,7 @@ public final class StartPage extends VBox {
 
     private void begin() {
         NewSong facts = typed();
-        Optional<String> wrong = facts.problem();
-        problem.say(wrong);
-        if (wrong.isEmpty()) beginning.with(facts);
+        if (problem.say(facts.problem())) beginning.with(facts);
     }
 
     /** Shows what is understood of the text. */
@@ -232,9 +230,7 @@ public final class StartPage extends VBox {
 
     private void take() {
         NewSong facts = typed();
-        Optional<String> wrong = facts.problem();
-        problem.say(wrong);
-        if (wrong.isEmpty()) chart.ifPresent(each -> beginning.with(facts, each));
+        if (problem.say(facts.problem())) chart.ifPresent(each -> beginning.with(facts, each));
     }
 
     /** Where one begins to type. */

@@ -21,6 +21,7 @@ import org.slf4j.LoggerFactory;
 import tactus.app.field.Images;
 import tactus.app.place.Printed;
 import tactus.app.work.Work;
+import tactus.core.ground.refusal.Outcome;
 import tactus.formats.sheet.Sheet;
 import tactus.formats.sheet.SheetLook;
 import tactus.words.Words;
@@ -75,20 +76,21 @@ final class Printing {
     void print(Node owner) {
         Work.State state = work.stateProperty().get();
         SheetLook now = look.get();
-        Optional<String> without = print(
+        Outcome outcome = print(
                 owner, dots -> Sheet.of(state.song(), state.timeline(), now).images(dots));
-        without.ifPresent(
-                why -> notices.show(why, List.of(new Card.Answer("print-pdf", Words.of("print.pdf"), toPdf))));
+        outcome.refusal()
+                .ifPresent(why -> notices.show(
+                        Words.why(why), List.of(new Card.Answer("print-pdf", Words.of("print.pdf"), toPdf))));
     }
 
     /** Asks for printer, pages and copies, and prints {@code what}; answers why that cannot be. */
-    Optional<String> print(Node owner, Printed what) {
+    Outcome print(Node owner, Printed what) {
         Optional<PrinterJob> job = jobs.get();
-        if (job.isEmpty()) return Optional.of(Words.of("print.none"));
+        if (job.isEmpty()) return Outcome.refused("print.none");
         boolean isWanted = job.get().showPrintDialog(owner.getScene().getWindow());
         if (isWanted) start(job.get(), what);
         else job.get().cancelJob();
-        return Optional.empty();
+        return Outcome.DONE;
     }
 
     private void start(PrinterJob job, Printed what) {

@@ -5,15 +5,14 @@ import java.nio.file.Path;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.Optional;
 import java.util.function.Consumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.written.song.Handout;
 import tactus.formats.song.LayoutsFile;
 import tactus.records.folder.DataFolder;
 import tactus.records.folder.SharedFile;
-import tactus.words.Words;
 
 /** Named layouts of the sheet for all songs, kept in the data folder. */
 public final class Layouts {
@@ -43,21 +42,21 @@ public final class Layouts {
     }
 
     /** Keeps {@code layout}; one of that name is replaced. Returns what is wrong, if anything. */
-    public Optional<String> keep(String name, Handout layout) {
+    public Outcome keep(String name, Handout layout) {
         String plain = name.strip();
-        if (plain.isEmpty() || plain.length() > LONGEST_NAME) return Optional.of(Words.of("layouts.name"));
+        if (plain.isEmpty() || plain.length() > LONGEST_NAME) return Outcome.refused("layouts.name");
         return change(all -> all.put(plain, layout.with(Handout.Reader.ANYBODY)));
     }
 
     /** Forgets the layout called {@code name}. */
-    public Optional<String> forget(String name) {
+    public Outcome forget(String name) {
         return change(all -> all.remove(name));
     }
 
     /** Makes a change in what the file holds now, which another program may have changed. */
-    private Optional<String> change(Consumer<Map<String, Handout>> change) {
+    private Outcome change(Consumer<Map<String, Handout>> change) {
         Path file = folder.file(FILE);
-        if (!isReadable) return Optional.of(Words.of("layouts.unreadable", file));
+        if (!isReadable) return Outcome.refused("layouts.unreadable", file);
         try {
             SharedFile.change(folder, () -> {
                 var now = new LinkedHashMap<>(LayoutsFile.read(file));
@@ -66,10 +65,10 @@ public final class Layouts {
                 all.clear();
                 all.putAll(now);
             });
-            return Optional.empty();
+            return Outcome.DONE;
         } catch (IOException full) {
             LOG.warn("the layouts cannot be kept", full);
-            return Optional.of(Words.of("layouts.unwritten", file));
+            return Outcome.refused("layouts.unwritten", file);
         }
     }
 }

@@ -23,6 +23,7 @@ import tactus.app.bench.BenchParts;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.written.rule.Company;
 import tactus.core.written.rule.What;
 import tactus.core.written.section.PassChoice;
@@ -242,10 +243,10 @@ class AnyCommandTest {
         work = new Work(DemoSong.LANTERN_WALK.song());
         parts = ArrangementParts.of(
                 work, new PlayerModel(work, mock(Transport.class)), new Settings(new DataFolder(folder)));
-        Optional<String> last = Optional.empty();
+        Outcome last = Outcome.DONE;
         for (int length = 1; length <= line.length(); length++) {
             last = parts.line().problem(line.substring(0, length)).get();
         }
-        assertTrue(last.orElse("nothing").contains(reason), last.toString());
+        assertTrue(last.refusal().map(Words::why).orElse("nothing").contains(reason), last.toString());
     }
 }

@@ -19,6 +19,7 @@ import tactus.app.arrangement.section.OrderModel;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.music.time.Meter;
 import tactus.core.patterns.pattern.PatternId;
 import tactus.core.written.harmony.SpanLength;
@@ -158,11 +159,15 @@ class ArrangementModelTest {
 
     @Test
     void anImpossibleNameLengthOrCountIsExplained() {
-        assertEquals(Optional.of("\"\" is empty: write a chord such as Am7"), harmony.rename(" "));
+        assertEquals(
+                Optional.of("\"\" is empty: write a chord such as Am7"),
+                harmony.rename(" ").refusal().map(Words::why));
         assertEquals(
                 Optional.of("a section goes round 1 to 99 times, not 0"),
-                model.change("edit.section-passes", section -> section.withPasses(0)));
-        assertEquals(Optional.empty(), harmony.lengthen(SpanLength.beats(3)));
+                model.change("edit.section-passes", section -> section.withPasses(0))
+                        .refusal()
+                        .map(Words::why));
+        assertEquals(Outcome.DONE, harmony.lengthen(SpanLength.beats(3)));
         assertEquals("C 3 beats, G/B 1 bar, Am 1 bar, F 1 bar", spans());
     }
 
@@ -192,18 +197,18 @@ class ArrangementModelTest {
 
     @Test
     void aChordThatCannotBeReadIsRefusedWithTheNearestNames() {
-        String wrong = harmony.rename("Cmja7").orElseThrow();
+        String wrong = harmony.rename("Cmja7").refusal().map(Words::why).orElseThrow();
         assertTrue(wrong.contains("Cmaj7"), wrong);
         assertEquals("C", harmony.span().orElseThrow().chord());
     }
 
     @Test
     void aNewChordIsWrittenInTheHouseFormOnceItIsTyped() {
-        assertTrue(harmony.rename("A-7").isEmpty());
+        assertTrue(harmony.rename("A-7").isDone());
         assertEquals("A-7", harmony.span().orElseThrow().chord());
         harmony.settleName();
         assertEquals("Am7", harmony.span().orElseThrow().chord());
-        assertTrue(harmony.rename("N.C.").isEmpty());
+        assertTrue(harmony.rename("N.C.").isDone());
         assertEquals("N.C.", harmony.span().orElseThrow().chord());
     }
 }

@@ -22,6 +22,7 @@ import tactus.app.bench.finger.FingerChoice;
 import tactus.app.player.PlayerModel;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.music.stroke.Direction;
 import tactus.core.music.stroke.Hand;
 import tactus.core.music.stroke.Pick;
@@ -181,9 +182,9 @@ class BenchModelsTest {
     @Test
     void aMoveOfTheFrettingHandIsWrittenAtTheCursorAndAFaultKeepsWhatIsThere() {
         parts.bench().slotProperty().set(2);
-        assertEquals(Optional.empty(), parts.fingers().moveFingers("2h3 1/5"));
+        assertEquals(Outcome.DONE, parts.fingers().moveFingers("2h3 1/5"));
         assertEquals("2h3 1/5", parts.fingers().movesHere());
-        assertTrue(parts.fingers().moveFingers("2h").isPresent());
+        assertFalse(parts.fingers().moveFingers("2h").isDone());
         assertEquals("2h3 1/5", parts.fingers().movesHere());
         parts.bench().move(1);
         assertEquals("", parts.fingers().movesHere());

@@ -1,6 +1,7 @@
 package tactus.app.practice;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
@@ -11,9 +12,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tactus.app.start.ShelfModel;
 import tactus.app.work.Settings;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.taught.practice.Take;
 import tactus.records.folder.DataFolder;
 import tactus.records.logbook.Logbook;
+import tactus.words.Words;
 
 class ClassModelTest {
 
@@ -33,22 +36,24 @@ class ClassModelTest {
         Path inItsPlace = Files.createDirectories(folder.resolve("logbook.sqlite"));
         ClassModel students = open();
         students.chosenProperty().set(Optional.of("Mirel"));
-        Optional<String> wrong = students.keep("Walk", "", "1-4", 60, Take.of(List.of(), List.of()));
-        assertTrue(wrong.orElse("").startsWith("Not kept yet"), wrong.toString());
-        assertTrue(students.give("Walk", "", 60, "slowly").isPresent());
-        assertTrue(students.count("C", "G", 30).isPresent());
-        assertTrue(students.enrol("Pavo").isPresent());
-        assertTrue(students.problemProperty().get().contains("nothing was changed or moved"));
+        Outcome kept = students.keep("Walk", "", "1-4", 60, Take.of(List.of(), List.of()));
+        String said = kept.refusal().map(Words::why).orElse("");
+        assertTrue(said.startsWith("Not kept yet"), said);
+        assertFalse(students.give("Walk", "", 60, "slowly").isDone());
+        assertFalse(students.count("C", "G", 30).isDone());
+        assertFalse(students.enrol("Pavo").isDone());
+        assertTrue(
+                students.problemProperty().get().map(Words::say).orElse("").contains("nothing was changed or moved"));
         Files.delete(inItsPlace);
         students.open();
         students.chosenProperty().set(Optional.of("Mirel"));
-        assertEquals(Optional.empty(), students.keep("Walk", "", "5-8", 60, Take.of(List.of(), List.of())));
+        assertEquals(Outcome.DONE, students.keep("Walk", "", "5-8", 60, Take.of(List.of(), List.of())));
         assertEquals(
                 List.of("1-4", "5-8"),
                 students.recordsProperty().get().takes().stream()
                         .map(take -> take.bars())
                         .toList());
-        assertEquals("", students.problemProperty().get());
+        assertEquals(Optional.empty(), students.problemProperty().get());
         assertEquals(1, students.recordsProperty().get().students().size());
         assertTrue(Files.exists(folder.resolve("logbook.sqlite")));
     }
@@ -62,8 +67,8 @@ class ClassModelTest {
         students.enrol("Mirel");
         students.goOn(Logbook.copies(folder).getFirst());
         assertTrue(
-                students.problemProperty().get().contains("a copy is not put over it"),
-                students.problemProperty()::get);
+                students.problemProperty().get().map(Words::say).orElse("").contains("a copy is not put over it"),
+                students.problemProperty().get().toString());
         assertEquals(2, students.recordsProperty().get().students().size());
     }
 }

@@ -12,9 +12,11 @@ import org.junit.jupiter.api.io.TempDir;
 import tactus.app.start.ShelfModel;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.taught.practice.PracticePlan;
 import tactus.formats.demo.DemoSong;
 import tactus.records.folder.DataFolder;
+import tactus.words.Words;
 
 /** A plan over the days on which it is looked at. */
 class PlanModelTest {
@@ -31,7 +33,7 @@ class PlanModelTest {
         var settings = new Settings(new DataFolder(folder));
         var students = new ClassModel(folder, new ShelfModel(settings, _ -> {}));
         students.open();
-        return new PlanModel(work, settings, students, (_, _) -> Optional.empty(), _ -> Optional.empty(), () -> today);
+        return new PlanModel(work, settings, students, (_, _) -> Optional.empty(), _ -> Outcome.DONE, () -> today);
     }
 
     @Test
@@ -71,10 +73,22 @@ class PlanModelTest {
         assertTrue(
                 changed.saidProperty().get().startsWith("The song has changed"),
                 changed.saidProperty().get());
-        assertTrue(changed.computeUntil("2026-11-29").orElseThrow().contains("no day to come"));
-        assertTrue(changed.computeUntil("29.11.").orElseThrow().contains("no day to come"));
-        assertTrue(changed.computeUntil("2999-01-01").orElseThrow().contains("1 to 365 days"));
-        assertTrue(changed.computeUntil(" 2026-12-02 ").isEmpty());
+        assertTrue(changed.computeUntil("2026-11-29")
+                .refusal()
+                .map(Words::why)
+                .orElseThrow()
+                .contains("no day to come"));
+        assertTrue(changed.computeUntil("29.11.")
+                .refusal()
+                .map(Words::why)
+                .orElseThrow()
+                .contains("no day to come"));
+        assertTrue(changed.computeUntil("2999-01-01")
+                .refusal()
+                .map(Words::why)
+                .orElseThrow()
+                .contains("1 to 365 days"));
+        assertTrue(changed.computeUntil(" 2026-12-02 ").isDone());
         assertEquals(3, changed.days());
         changed.beginAnew();
         assertEquals(7, changed.days());

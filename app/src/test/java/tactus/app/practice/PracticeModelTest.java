@@ -19,6 +19,7 @@ import tactus.app.player.PlayerModel;
 import tactus.app.start.ShelfModel;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.laid.timeline.BarRange;
 import tactus.core.laid.timeline.TimelineBar;
 import tactus.core.music.time.SongSeconds;
@@ -314,7 +315,7 @@ class PracticeModelTest {
 
     @Test
     void barsThatTheSongNoLongerHasDoNotGoRound() {
-        assertEquals(Optional.empty(), model.loopBars("97-100"));
+        assertEquals(Outcome.DONE, model.loopBars("97-100"));
         assertEquals(new BarRange(97, 100), model.looped().orElseThrow().range());
         work.change("edit.order", song -> song.withOrder(song.order().subList(0, 2)));
         model.refresh();
@@ -323,6 +324,6 @@ class PracticeModelTest {
         assertTrue(player.isPlaying());
         work.change("edit.order", song -> song.withOrder(List.of()));
         model.refresh();
-        assertTrue(model.loopBars("1").isPresent(), "a song without bars has none to go round");
+        assertFalse(model.loopBars("1").isDone(), "a song without bars has none to go round");
     }
 }

@@ -27,6 +27,7 @@ import tactus.core.written.harmony.Chord;
 import tactus.core.written.song.Aspect;
 import tactus.core.written.song.Version;
 import tactus.formats.demo.DemoSong;
+import tactus.words.Words;
 
 /** Facts, guitar, capo plan and changes, without a window. */
 class SetUpModelTest {
@@ -48,9 +49,9 @@ class SetUpModelTest {
 
     @Test
     void theCapoMovesUnderTheSameShapes() {
-        assertTrue(model.set(Aspect.CAPO, 4).isEmpty());
+        assertTrue(model.set(Aspect.CAPO, 4).isDone());
         assertEquals("E C", keys());
-        assertTrue(model.set(Aspect.TUNED_DOWN, 1).isEmpty());
+        assertTrue(model.set(Aspect.TUNED_DOWN, 1).isDone());
         assertEquals("Eb C", keys());
     }
 
@@ -62,7 +63,7 @@ class SetUpModelTest {
         "B E A D G B E, B E A D G B E, 0"
     })
     void theStandardTuningSaidLowerIsTheStandardTunedDown(String typed, String called, int down) {
-        assertTrue(model.type(Aspect.TUNING, typed).isEmpty());
+        assertTrue(model.type(Aspect.TUNING, typed).isDone());
         assertEquals(called, guitar().tuning().notes());
         assertEquals(down, guitar().tunedDown());
     }
@@ -73,15 +74,27 @@ class SetUpModelTest {
             value = {"''|names no string", "E A D Q B E|\"Q\"", "E2 A2 D3 G3 B3 E9|sounds C0 to E6"})
     void aTuningThatCannotBeLeavesTheGuitarAsItWas(String typed, String reason) {
         Instrument before = guitar();
-        assertTrue(model.type(Aspect.TUNING, typed).orElseThrow().contains(reason));
+        assertTrue(model.type(Aspect.TUNING, typed)
+                .refusal()
+                .map(Words::why)
+                .orElseThrow()
+                .contains(reason));
         assertSame(before, guitar());
     }
 
     @Test
     void numbersThatAreNoneAreExplained() {
-        assertTrue(model.type(Aspect.CONCERT_PITCH, "high").orElseThrow().contains("A4 must be a number"));
-        assertTrue(model.type(Aspect.TEMPO, "fast").orElseThrow().contains("the tempo must be a number"));
-        assertTrue(model.type(Aspect.CONCERT_PITCH, "442,5").isEmpty());
+        assertTrue(model.type(Aspect.CONCERT_PITCH, "high")
+                .refusal()
+                .map(Words::why)
+                .orElseThrow()
+                .contains("A4 must be a number"));
+        assertTrue(model.type(Aspect.TEMPO, "fast")
+                .refusal()
+                .map(Words::why)
+                .orElseThrow()
+                .contains("the tempo must be a number"));
+        assertTrue(model.type(Aspect.CONCERT_PITCH, "442,5").isDone());
         assertEquals(442.5, guitar().concert().hertz());
     }
 
@@ -173,8 +186,8 @@ class SetUpModelTest {
         capo.tunedDownProperty().set(OptionalInt.empty());
         assertEquals(12, capo.choices().size());
         assertTrue(capo.choices().stream().anyMatch(choice -> choice.tunedDown() > 0));
-        assertTrue(capo.soundLower(4).isEmpty());
-        assertTrue(capo.soundLower(1).orElseThrow().contains("tuned down by 0 to 4"));
+        assertTrue(capo.soundLower(4).isDone());
+        assertTrue(capo.soundLower(1).refusal().map(Words::why).orElseThrow().contains("tuned down by 0 to 4"));
     }
 
     @Test
@@ -184,13 +197,17 @@ class SetUpModelTest {
         for (int i = 1; i < before.size(); i++)
             assertTrue(before.get(i - 1).work() >= before.get(i).work());
         ChangesModel.Change last = before.getLast();
-        assertTrue(changes.count(last, "1").isEmpty());
+        assertTrue(changes.count(last, "1").isDone());
         ChangesModel.Change first = changes.changes().getFirst();
         assertEquals(names(last), names(first));
         assertEquals(60, first.seconds());
-        assertTrue(changes.count(first, "").isEmpty());
+        assertTrue(changes.count(first, "").isDone());
         assertEquals(names(last), names(changes.changes().getLast()));
-        assertTrue(changes.count(first, "0").orElseThrow().contains("1 to 200"));
+        assertTrue(changes.count(first, "0")
+                .refusal()
+                .map(Words::why)
+                .orElseThrow()
+                .contains("1 to 200"));
     }
 
     private static List<String> names(ChangesModel.Change change) {
@@ -208,11 +225,19 @@ class SetUpModelTest {
                         .withShown(Optional.of("High"))));
         var seen = fixture.work.song().facts().key();
         assertNotEquals(seen, fixture.work.written().facts().key());
-        assertTrue(model.type(Aspect.TUNE, "E4-C5").isEmpty());
+        assertTrue(model.type(Aspect.TUNE, "E4-C5").isDone());
         assertEquals(
                 Optional.of(seen),
                 fixture.work.written().facts().singing().tune().map(Tune::key));
-        assertTrue(model.type(Aspect.TUNE, "C5-E4").orElseThrow().contains("from its lowest note to its highest"));
-        assertTrue(model.type(Aspect.VOICE, "high").orElseThrow().contains("is no range such as A3-E5"));
+        assertTrue(model.type(Aspect.TUNE, "C5-E4")
+                .refusal()
+                .map(Words::why)
+                .orElseThrow()
+                .contains("from its lowest note to its highest"));
+        assertTrue(model.type(Aspect.VOICE, "high")
+                .refusal()
+                .map(Words::why)
+                .orElseThrow()
+                .contains("is no range such as A3-E5"));
     }
 }

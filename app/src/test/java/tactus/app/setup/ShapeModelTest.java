@@ -20,6 +20,7 @@ import tactus.core.music.shape.Voicing;
 import tactus.core.written.harmony.Chord;
 import tactus.formats.demo.DemoSong;
 import tactus.formats.font.ChordText;
+import tactus.words.Words;
 
 class ShapeModelTest {
 
@@ -82,18 +83,18 @@ class ShapeModelTest {
 
     @Test
     void aNameThatIsThereGetsAnotherShapeUnderALabelThatCanBeChanged() {
-        assertTrue(model.add("C").isEmpty());
+        assertTrue(model.add("C").isDone());
         Chord second = model.chosenProperty().get().orElseThrow();
         assertEquals("C@2", second.name());
         assertFalse(second.voicing().toString().equals("x32010"));
-        assertTrue(model.rename(" C @ up the neck ").isEmpty());
+        assertTrue(model.rename(" C @ up the neck ").isDone());
         assertEquals("C@up-the-neck", model.chosenProperty().get().orElseThrow().name());
         assertEquals("C (up the neck)", ChordText.of("C@up-the-neck"));
-        assertTrue(model.rename("C@?").orElseThrow().contains("letters, digits and hyphens"));
-        assertTrue(model.add("x35553").isEmpty());
+        assertTrue(model.rename("C@?").refusal().map(Words::why).orElseThrow().contains("letters, digits and hyphens"));
+        assertTrue(model.add("x35553").isDone());
         assertEquals("C@2", model.chosenProperty().get().orElseThrow().name(), "a third one, held as it was typed");
         assertEquals("x35553", shape());
-        assertTrue(model.add("x35553").isEmpty());
+        assertTrue(model.add("x35553").isDone());
         assertEquals(
                 3,
                 fixture.work.song().chords().stream()
@@ -104,9 +105,9 @@ class ShapeModelTest {
     @Test
     void severalChordsAreAddedAtOnceOrNoneOfThem() {
         int before = fixture.work.song().chords().size();
-        assertTrue(model.add("Dm7 | A7, no-chord-at-all").isPresent());
+        assertFalse(model.add("Dm7 | A7, no-chord-at-all").isDone());
         assertEquals(before, fixture.work.song().chords().size());
-        assertTrue(model.add(" Dm7 | A7, C ;").isEmpty());
+        assertTrue(model.add(" Dm7 | A7, C ;").isDone());
         assertEquals(before + 2, fixture.work.song().chords().size());
         assertEquals("C", model.chosenProperty().get().orElseThrow().name());
         fixture.work.undo();
@@ -116,7 +117,7 @@ class ShapeModelTest {
     @ParameterizedTest
     @ValueSource(strings = {"", " ", ",", " | | ", ";,"})
     void aTextWithoutAnyChordIsAnsweredAndAddsNone(String text) {
-        assertTrue(model.add(text).isPresent());
+        assertFalse(model.add(text).isDone());
         assertFalse(fixture.work.canUndoProperty().get());
     }
 
@@ -147,7 +148,7 @@ class ShapeModelTest {
 
     @Test
     void anotherShapeForgetsTheFingersThatWereAskedFor() {
-        assertTrue(model.setFingers("x32010").isEmpty());
+        assertTrue(model.setFingers("x32010").isDone());
         model.take(Voicing.parse("x35553"));
         assertTrue(model.chosenProperty().get().orElseThrow().fingering().isEmpty());
     }
@@ -161,7 +162,7 @@ class ShapeModelTest {
                 "x-99-0-0-0-0|a fret must be 0 to 24"
             })
     void fretsThatCannotBeAreRefusedAndTheShapeStays(String frets, String reason) {
-        assertTrue(model.setFrets(frets).orElseThrow().contains(reason));
+        assertTrue(model.setFrets(frets).refusal().map(Words::why).orElseThrow().contains(reason));
         assertEquals("x32010", shape());
     }
 
@@ -169,14 +170,14 @@ class ShapeModelTest {
     @CsvSource({"G, G is in the song already", "Cmja7, nearest names are Cmaj7", "'', is empty"})
     void aNameThatIsTakenOrUnreadableIsRefused(String name, String reason) {
         assertTrue(
-                model.rename(name).orElseThrow().contains(reason),
+                model.rename(name).refusal().map(Words::why).orElseThrow().contains(reason),
                 model.rename(name).toString());
         assertEquals("C", model.chosenProperty().get().orElseThrow().name());
     }
 
     @Test
     void anotherNameReachesEverySectionAndStaysChosen() {
-        assertTrue(model.rename("C(9)").isEmpty());
+        assertTrue(model.rename("C(9)").isDone());
         assertEquals("Cadd9", model.chosenProperty().get().orElseThrow().name());
         assertTrue(fixture.song().sections().stream()
                 .flatMap(section -> section.spans().stream())

@@ -10,6 +10,8 @@ public final class FormatException extends IOException {
 
     private static final long serialVersionUID = 1;
 
+    private final transient Statement reason;
+
     /**
      * @param file the file
      * @param place where in it: {@code line 3, column 12}; empty if it is the file as a whole
@@ -17,10 +19,20 @@ public final class FormatException extends IOException {
      * @param values what the sentence speaks of
      */
     public FormatException(Path file, String place, String code, Object... values) {
-        super(Words.of(
+        this(Statement.of(
                 place.isEmpty() ? "file.wrong" : "file.wrong-at",
-                file.getFileName(),
-                Words.say(Statement.of(code, values)),
+                file.getFileName().toString(),
+                Statement.of(code, values),
                 place));
+    }
+
+    private FormatException(Statement reason) {
+        super(Words.say(reason));
+        this.reason = reason;
+    }
+
+    /** Which file, where in it, and why, as a statement. */
+    public Statement reason() {
+        return reason;
     }
 }

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import tactus.app.arrangement.section.ArrangementModel;
-import tactus.app.work.Attempt;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.counsel.edit.Edit;
 import tactus.core.ground.name.Slug;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.ground.refusal.Refusal;
 import tactus.core.music.chord.ChordLetters;
 import tactus.core.music.time.Length;
@@ -77,8 +77,8 @@ public final class ExceptsModel {
     }
 
     /** Lets the entry go round {@code passes} times; as often as the section if that is the same. */
-    public Optional<String> run(int passes) {
-        return Attempt.of(() -> arrangement.use().ifPresent(use -> {
+    public Outcome run(int passes) {
+        return Outcome.of(() -> arrangement.use().ifPresent(use -> {
             int usual = arrangement.section().map(Section::passes).orElse(1);
             var others = new ArrayList<>(use.excepts());
             others.removeIf(except -> except.change() instanceof Except.Runs);
@@ -94,8 +94,8 @@ public final class ExceptsModel {
      * @param where the bars that are replaced; blank to add bars at the end
      * @param line the chords there, as a harmony line; blank to leave the bars out
      */
-    public Optional<String> add(String where, String line, PassChoice passes) {
-        return Attempt.of(() -> arrangement.use().ifPresent(use -> {
+    public Outcome add(String where, String line, PassChoice passes) {
+        return Outcome.of(() -> arrangement.use().ifPresent(use -> {
             Except except = new Except(passes, change(where, line));
             work.change("edit.except", song -> song.withUse(use.plus(except)));
         }));
@@ -197,9 +197,9 @@ public final class ExceptsModel {
     }
 
     /** Gives the chosen entry a name of its own, or takes it back where {@code name} is blank. */
-    public Optional<String> rename(String name) {
+    public Outcome rename(String name) {
         Optional<String> own = Optional.of(name.strip()).filter(text -> !text.isEmpty());
-        return Attempt.of(() -> arrangement
+        return Outcome.of(() -> arrangement
                 .use()
                 .ifPresent(use -> work.type(
                         "use-name " + use.id(),

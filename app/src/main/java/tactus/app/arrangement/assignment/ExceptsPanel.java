@@ -106,9 +106,7 @@ public final class ExceptsPanel extends PanelBox {
     }
 
     private void add() {
-        Optional<String> wrong = excepts.add(where.getText(), line.getText(), passes.getValue());
-        problem.say(wrong);
-        if (wrong.isPresent()) return;
+        if (!problem.say(excepts.add(where.getText(), line.getText(), passes.getValue()))) return;
         where.clear();
         line.clear();
     }

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import tactus.app.arrangement.section.ArrangementModel;
-import tactus.app.work.Attempt;
 import tactus.app.work.Work;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.reading.sentence.HintSentence;
 import tactus.core.written.section.Section;
 import tactus.core.written.song.Hint;
@@ -40,16 +40,16 @@ public final class HintsModel {
     }
 
     /** Adds a hint, {@code F: keep the first finger down}. Returns what is wrong, if anything. */
-    public Optional<String> add(String text) {
-        return Attempt.of(() -> {
+    public Outcome add(String text) {
+        return Outcome.of(() -> {
             Hint hint = read(text);
             change(hints -> hints.add(hint), sentences().place(hint.about()));
         });
     }
 
     /** Puts {@code text} in the place of the hint {@code index}. Returns what is wrong, if anything. */
-    public Optional<String> replace(int index, String text) {
-        return Attempt.of(() -> {
+    public Outcome replace(int index, String text) {
+        return Outcome.of(() -> {
             Hint hint = read(text);
             change(hints -> hints.set(index, hint), sentences().place(hint.about()));
         });

@@ -1,7 +1,6 @@
 package tactus.app.arrangement.assignment;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import javafx.scene.Node;
@@ -11,6 +10,7 @@ import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
 import tactus.app.place.PanelBox;
 import tactus.app.place.SentenceRow;
+import tactus.core.ground.refusal.Outcome;
 import tactus.words.Words;
 
 /** Hints: one line says a new one or changes one that is pressed. */
@@ -38,10 +38,9 @@ public final class HintsPanel extends PanelBox {
     }
 
     private void take() {
-        Optional<String> wrong =
+        Outcome outcome =
                 changed.isPresent() ? model.replace(changed.getAsInt(), hint.getText()) : model.add(hint.getText());
-        problem.say(wrong);
-        if (wrong.isPresent()) return;
+        if (!problem.say(outcome)) return;
         changed = OptionalInt.empty();
         hint.clear();
     }

@@ -8,9 +8,9 @@ import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import tactus.app.arrangement.section.ArrangementModel;
 import tactus.app.arrangement.section.Choice;
-import tactus.app.work.Attempt;
 import tactus.app.work.Work;
 import tactus.core.counsel.suggestion.BassWalk;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.ground.refusal.Refusal;
 import tactus.core.music.pitch.Key;
 import tactus.core.music.time.BarLines;
@@ -58,8 +58,8 @@ public final class MarksModel {
     }
 
     /** Takes bars such as {@code 1-4, 6.3-8} as those where somebody sings. Returns what is wrong, if anything. */
-    public Optional<String> takeVoice(String text) {
-        return Attempt.of(() -> {
+    public Outcome takeVoice(String text) {
+        return Outcome.of(() -> {
             List<Stretch> voice = VoiceText.read(text, section().orElseThrow(), arrangement);
             if (!section().map(Section::voice).equals(Optional.of(voice))) {
                 arrangement.change("edit.voice", section -> section.withVoice(voice));
@@ -111,8 +111,8 @@ public final class MarksModel {
     }
 
     /** Adds a cue such as {@code 3.2 light the lamps}; bar 0 stands in front. Returns what is wrong, if anything. */
-    public Optional<String> addCue(String text) {
-        return Attempt.of(() -> {
+    public Outcome addCue(String text) {
+        return Outcome.of(() -> {
             var cue = java.util.regex.Pattern.compile("(\\d{1,5})(?:\\.(\\d{1,2}))?\\s+(.+)")
                     .matcher(text.strip());
             if (!cue.matches()) throw new Refusal("marks.cueForm");
@@ -140,9 +140,9 @@ public final class MarksModel {
         return String.join(", ", section().map(Section::aliases).orElse(List.of()));
     }
 
-    public Optional<String> takeAliases(String text) {
+    public Outcome takeAliases(String text) {
         List<String> aliases = parts(text);
-        if (section().map(Section::aliases).equals(Optional.of(aliases))) return Optional.empty();
+        if (section().map(Section::aliases).equals(Optional.of(aliases))) return Outcome.DONE;
         return arrangement.change("edit.aliases", section -> section.withAliases(aliases));
     }
 
@@ -164,8 +164,8 @@ public final class MarksModel {
         return section().flatMap(Section::tag).flatMap(work.song()::section);
     }
 
-    public Optional<String> takeTag(Optional<SectionId> tag) {
-        if (section().map(Section::tag).equals(Optional.of(tag))) return Optional.empty();
+    public Outcome takeTag(Optional<SectionId> tag) {
+        if (section().map(Section::tag).equals(Optional.of(tag))) return Outcome.DONE;
         return arrangement.change("edit.tag", section -> section.withTag(tag));
     }
 
@@ -177,8 +177,8 @@ public final class MarksModel {
                 .collect(Collectors.joining(", "));
     }
 
-    public Optional<String> takeSecond(String text) {
-        return Attempt.of(() -> {
+    public Outcome takeSecond(String text) {
+        return Outcome.of(() -> {
             List<PatternId> figures = parts(text).stream().map(this::figure).toList();
             if (!section().map(Section::second).equals(Optional.of(figures))) {
                 arrangement.change("edit.second", section -> section.withSecond(figures));
@@ -192,8 +192,8 @@ public final class MarksModel {
     }
 
     /** Takes a key such as {@code G} or {@code Em} as that of the section, or that of the song where it is blank. */
-    public Optional<String> takeKey(String text) {
-        return Attempt.of(() -> {
+    public Outcome takeKey(String text) {
+        return Outcome.of(() -> {
             Optional<Key> key = text.isBlank() ? Optional.empty() : Optional.of(Key.parse(text.strip()));
             if (!section().map(Section::key).equals(Optional.of(key)))
                 arrangement.change("edit.section-key", section -> section.withKey(key));

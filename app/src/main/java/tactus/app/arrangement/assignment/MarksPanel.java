@@ -71,9 +71,7 @@ public final class MarksPanel extends PanelBox {
     }
 
     private void addCue() {
-        Optional<String> wrong = marks.addCue(cue.getText());
-        cueProblem.say(wrong);
-        if (wrong.isEmpty()) cue.clear();
+        if (cueProblem.say(marks.addCue(cue.getText()))) cue.clear();
     }
 
     @Override

@@ -14,6 +14,7 @@ import tactus.app.work.Work;
 import tactus.core.counsel.suggestion.Suggestion;
 import tactus.core.counsel.suggestion.Suggestions;
 import tactus.core.ground.refusal.NotationException;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.laid.timeline.TimelineSpan;
 import tactus.core.patterns.pattern.PatternId;
 import tactus.core.written.rule.Dynamic;
@@ -109,9 +110,9 @@ public final class RulesModel {
      * @param said it in our words; empty while it cannot be read
      * @param problem what is wrong with it, if anything
      */
-    public record Reading(Optional<String> said, Optional<String> problem) {
+    public record Reading(Optional<String> said, Outcome outcome) {
 
-        static final Reading NOTHING = new Reading(Optional.empty(), Optional.empty());
+        static final Reading NOTHING = new Reading(Optional.empty(), Outcome.DONE);
     }
 
     /** Reads a sentence that is being typed, in any thread. */
@@ -120,9 +121,9 @@ public final class RulesModel {
         return () -> {
             try {
                 if (text.isBlank()) return Reading.NOTHING;
-                return new Reading(Optional.of(words.of(words.rules().parse(text))), Optional.empty());
+                return new Reading(Optional.of(words.of(words.rules().parse(text))), Outcome.DONE);
             } catch (NotationException wrong) {
-                return new Reading(Optional.empty(), Optional.of(Words.why(wrong)));
+                return new Reading(Optional.empty(), new Outcome.Refused(wrong));
             }
         };
     }
@@ -162,9 +163,9 @@ public final class RulesModel {
             });
             edited.set(OptionalInt.empty());
             took(work.song().rules().contains(rule) ? rule : inShown(rule));
-            return new Reading(Optional.of(words().of(rule)), Optional.empty());
+            return new Reading(Optional.of(words().of(rule)), Outcome.DONE);
         } catch (NotationException wrong) {
-            return new Reading(Optional.empty(), Optional.of(Words.why(wrong)));
+            return new Reading(Optional.empty(), new Outcome.Refused(wrong));
         }
     }
 

@@ -116,8 +116,7 @@ public final class RulesPanel extends PanelBox {
     private void take() {
         if (sentence.getText().isBlank()) return;
         RulesModel.Reading taken = rules.take(sentence.getText());
-        problem.say(taken.problem());
-        if (taken.problem().isPresent()) return;
+        if (!problem.say(taken.outcome())) return;
         sentence.clear();
         read("rules.taken", taken.said());
         saysTaken = true;
@@ -154,7 +153,7 @@ public final class RulesPanel extends PanelBox {
     private void show(RulesModel.Reading typed) {
         saysTaken = false;
         notThere.setVisible(false);
-        problem.say(typed.problem());
+        problem.say(typed.outcome());
         read("rules.reading", typed.said());
     }
 

@@ -6,10 +6,10 @@ import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import tactus.app.arrangement.section.ArrangementModel;
-import tactus.app.work.Attempt;
 import tactus.app.work.Work;
 import tactus.core.counsel.edit.Edit;
 import tactus.core.ground.refusal.NotationException;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.reading.sentence.SungText;
 import tactus.core.written.section.Except;
 import tactus.core.written.section.Expansion;
@@ -88,8 +88,8 @@ public final class WordsModel {
     }
 
     /** Takes words while they are typed. Returns what is wrong with them, if anything. */
-    public Optional<String> take(String typed) {
-        return Attempt.of(() -> section().ifPresent(section -> {
+    public Outcome take(String typed) {
+        return Outcome.of(() -> section().ifPresent(section -> {
             List<WordLine> words = text(section).parse(typed);
             if (!words.equals(section.words())) put(words);
         }));
@@ -142,8 +142,8 @@ public final class WordsModel {
     }
 
     /** Takes bars such as {@code 1-4, 6.3-8} as those where somebody sings there. Returns what is wrong, if anything. */
-    public Optional<String> takeVoice(String typed) {
-        return Attempt.of(() -> section().ifPresent(section -> {
+    public Outcome takeVoice(String typed) {
+        return Outcome.of(() -> section().ifPresent(section -> {
             List<Stretch> voice = VoiceText.read(typed, section, arrangement);
             if (voice.equals(section.voice())) return;
             work.change("edit.voice", song -> sung(song, section.id(), voice), section.name());

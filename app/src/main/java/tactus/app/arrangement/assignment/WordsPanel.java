@@ -1,7 +1,6 @@
 package tactus.app.arrangement.assignment;
 
 import java.util.List;
-import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -102,7 +101,7 @@ public final class WordsPanel extends PanelBox {
             boolean stays = isKept() || isTyped && model.isSaid(words.getText());
             if (!stays) {
                 words.setText(model.text());
-                problem.say(Optional.empty());
+                problem.clear();
             }
             voiceField.setVisible(!model.isVoiceSaid());
             voice.show(model.voice());

@@ -5,9 +5,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import tactus.app.work.Attempt;
 import tactus.app.work.Work;
 import tactus.core.counsel.edit.ChangeFact;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.ground.refusal.Refusal;
 import tactus.core.laid.sum.Moment;
 import tactus.core.laid.sum.Recording;
@@ -42,8 +42,8 @@ public final class SumsModel {
         return work.song().facts().recording().map(Recording::clock).orElse("");
     }
 
-    public Optional<String> takeRecording(String text) {
-        return Attempt.of(() -> {
+    public Outcome takeRecording(String text) {
+        return Outcome.of(() -> {
             Optional<Double> seconds = text.isBlank() ? Optional.empty() : Optional.of(Recording.parse(text));
             if (text.strip().equals(recording())) return;
             work.change(new ChangeFact<>(Aspect.RECORDING, seconds));
@@ -119,8 +119,8 @@ public final class SumsModel {
         return String.join(", ", work.song().lesson().planned());
     }
 
-    public Optional<String> takePlanned(String text) {
-        return Attempt.of(() -> {
+    public Outcome takePlanned(String text) {
+        return Outcome.of(() -> {
             List<String> parts =
                     Arrays.stream(text.split(",")).map(String::strip).toList();
             var lesson = work.song().lesson().withPlanned(parts);

@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import tactus.app.work.Attempt;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.counsel.edit.ChangeFact;
 import tactus.core.counsel.suggestion.EasierVersion;
 import tactus.core.counsel.suggestion.Replacements;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.ground.refusal.Refusal;
 import tactus.core.written.rule.Company;
 import tactus.core.written.song.Aspect;
@@ -68,8 +68,8 @@ public final class VersionsModel {
     }
 
     /** Adds a version that changes nothing yet, and shows it. Returns what is wrong with its name, if anything. */
-    public Optional<String> add(String name) {
-        return Attempt.of(() -> {
+    public Outcome add(String name) {
+        return Outcome.of(() -> {
             Version version = Version.of(name);
             if (names().stream().anyMatch(version.name()::equalsIgnoreCase)) {
                 throw new Refusal("versions.taken", version.name());
@@ -82,8 +82,8 @@ public final class VersionsModel {
     }
 
     /** Makes an easier version by rule, or makes it anew, and shows it. */
-    public Optional<String> makeEasier(String name) {
-        return Attempt.of(() -> {
+    public Outcome makeEasier(String name) {
+        return Outcome.of(() -> {
             EasierVersion made = easier(name);
             work.change("edit.easier", _ -> made.song(), name);
         });
@@ -138,8 +138,8 @@ public final class VersionsModel {
         change(_ -> item.without());
     }
 
-    private Optional<String> change(UnaryOperator<Version> change) {
-        return Attempt.of(() -> version().ifPresent(version -> {
+    private Outcome change(UnaryOperator<Version> change) {
+        return Outcome.of(() -> version().ifPresent(version -> {
             Version changed = change.apply(version);
             if (!changed.equals(version))
                 work.change(
@@ -149,15 +149,15 @@ public final class VersionsModel {
         }));
     }
 
-    public Optional<String> takePlain(boolean plain) {
+    public Outcome takePlain(boolean plain) {
         return change(version -> version.withPlain(plain));
     }
 
-    public Optional<String> takeMostStrokes(Optional<Integer> most) {
+    public Outcome takeMostStrokes(Optional<Integer> most) {
         return change(version -> version.withMostStrokes(most));
     }
 
-    public Optional<String> takeCapo(Optional<Integer> fret) {
+    public Outcome takeCapo(Optional<Integer> fret) {
         return change(version -> version.with(Aspect.CAPO, fret));
     }
 

@@ -17,6 +17,7 @@ import tactus.app.field.ProblemLabel;
 import tactus.app.field.TakenField;
 import tactus.app.place.PanelBox;
 import tactus.app.place.SentenceRow;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.written.rule.Company;
 import tactus.core.written.song.Aspect;
 import tactus.core.written.song.Version;
@@ -102,16 +103,14 @@ public final class VersionsPanel extends PanelBox {
         return makers;
     }
 
-    private void make(Function<String, Optional<String>> maker) {
+    private void make(Function<String, Outcome> maker) {
         String wanted = name.getText().isBlank() ? Words.of("versions.usualName") : name.getText();
-        Optional<String> wrong = maker.apply(wanted);
-        problem.say(wrong);
-        if (wrong.isEmpty()) name.clear();
+        if (problem.say(maker.apply(wanted))) name.clear();
     }
 
-    private static Optional<String> number(String text, Function<Optional<Integer>, Optional<String>> take) {
+    private static Outcome number(String text, Function<Optional<Integer>, Outcome> take) {
         if (text.isBlank()) return take.apply(Optional.empty());
-        if (!text.strip().matches("\\d{1,3}")) return Optional.of(Words.of("versions.noNumber", text));
+        if (!text.strip().matches("\\d{1,3}")) return Outcome.refused("versions.noNumber", text);
         return take.apply(Optional.of(Integer.valueOf(text.strip())));
     }
 

@@ -8,9 +8,9 @@ import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import tactus.app.player.PlayerModel;
-import tactus.app.work.Attempt;
 import tactus.app.work.Work;
 import tactus.core.counsel.edit.Edit;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.laid.timeline.Timeline;
 import tactus.core.laid.timeline.TimelineBar;
 import tactus.core.laid.timeline.TimelineSpan;
@@ -282,8 +282,8 @@ public final class ArrangementModel {
      *
      * @param code of the label, which speaks of the section's name
      */
-    public Optional<String> change(String code, UnaryOperator<Section> change) {
-        return Attempt.of(() -> section().ifPresent(section -> work.change(edit(code, section, change))));
+    public Outcome change(String code, UnaryOperator<Section> change) {
+        return Outcome.of(() -> section().ifPresent(section -> work.change(edit(code, section, change))));
     }
 
     private static Edit edit(String code, Section section, UnaryOperator<Section> change) {
@@ -291,8 +291,8 @@ public final class ArrangementModel {
     }
 
     /** Changes the chosen section as one types in {@code field}. Returns what is wrong with the change, if anything. */
-    public Optional<String> type(String field, String code, UnaryOperator<Section> change) {
-        return Attempt.of(() ->
+    public Outcome type(String field, String code, UnaryOperator<Section> change) {
+        return Outcome.of(() ->
                 section().ifPresent(section -> work.type(field + " " + section.id(), edit(code, section, change))));
     }
 

@@ -9,6 +9,7 @@ import java.util.regex.Pattern;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.ground.refusal.NotationException;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.music.chord.ChordLetters;
 import tactus.core.music.pitch.NoteSchool;
 import tactus.core.music.time.Length;
@@ -83,8 +84,8 @@ public final class HarmonyLineModel {
     }
 
     /** Takes what is typed as the chords of the section. Returns what is wrong with it, if anything. */
-    public Optional<String> takeLine(String text) {
-        if (arrangement.section().isEmpty() || text.strip().equals(line())) return Optional.empty();
+    public Outcome takeLine(String text) {
+        if (arrangement.section().isEmpty() || text.strip().equals(line())) return Outcome.DONE;
         Section section = arrangement.section().get();
         return checked(
                         text,
@@ -110,11 +111,11 @@ public final class HarmonyLineModel {
     }
 
     /** Finds out what is wrong with a line that is being typed, if anything, in any thread. */
-    public Supplier<Optional<String>> problem(String text) {
-        return text.isBlank() ? Optional::empty : checked(text, _ -> {});
+    public Supplier<Outcome> problem(String text) {
+        return text.isBlank() ? () -> Outcome.DONE : checked(text, _ -> {});
     }
 
-    private Supplier<Optional<String>> checked(String text, Consumer<HarmonyLine> then) {
+    private Supplier<Outcome> checked(String text, Consumer<HarmonyLine> then) {
         Section section = arrangement.section().orElseThrow();
         Optional<Length> round = Assignment.of(work.song(), section.id()).map(_ -> round(section));
         Meter usual = work.song().facts().meter();
@@ -125,9 +126,9 @@ public final class HarmonyLineModel {
                 String line =
                         ChordLetters.international(BREAK.matcher(text.strip()).replaceAll(" | "), school);
                 then.accept(HarmonyLine.parse(line, usual, round, Words.lexicon()));
-                return Optional.empty();
+                return Outcome.DONE;
             } catch (NotationException wrong) {
-                return Optional.of(Words.why(wrong));
+                return new Outcome.Refused(wrong);
             }
         };
     }

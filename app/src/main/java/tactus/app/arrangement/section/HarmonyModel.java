@@ -6,6 +6,7 @@ import java.util.Optional;
 import tactus.app.work.OfferedShapes;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.ground.refusal.Refusal;
 import tactus.core.music.chord.ChordLetters;
 import tactus.core.music.chord.ChordName;
@@ -17,7 +18,6 @@ import tactus.core.written.harmony.SpanLength;
 import tactus.core.written.section.Section;
 import tactus.core.written.song.Assignment;
 import tactus.core.written.song.Song;
-import tactus.words.Words;
 
 /** What can be done with the bars and chords of the chosen section. */
 public final class HarmonyModel {
@@ -41,15 +41,16 @@ public final class HarmonyModel {
     }
 
     /** Names the chosen chord as it is typed. Returns what is wrong with the name, if anything. */
-    public Optional<String> rename(String chord) {
+    public Outcome rename(String chord) {
         try {
             String name = read(chord);
-            return span().flatMap(span -> arrangement.type(
-                    "chord " + index(),
-                    "edit.chord",
-                    section -> section.withSpan(index(), new Span(name, span.length()))));
+            return span().map(span -> arrangement.type(
+                            "chord " + index(),
+                            "edit.chord",
+                            section -> section.withSpan(index(), new Span(name, span.length()))))
+                    .orElse(Outcome.DONE);
         } catch (Refusal unreadable) {
-            return Optional.of(Words.why(unreadable));
+            return new Outcome.Refused(unreadable);
         }
     }
 
@@ -125,9 +126,10 @@ public final class HarmonyModel {
     }
 
     /** Gives the chosen chord another length. Returns what is wrong with it, if anything. */
-    public Optional<String> lengthen(SpanLength length) {
-        return span().flatMap(span -> arrangement.change(
-                "edit.chord-length", section -> section.withSpan(index(), new Span(span.chord(), length))));
+    public Outcome lengthen(SpanLength length) {
+        return span().map(span -> arrangement.change(
+                        "edit.chord-length", section -> section.withSpan(index(), new Span(span.chord(), length))))
+                .orElse(Outcome.DONE);
     }
 
     /** Makes the chosen chord {@code beats} felt beats longer, or shorter if negative; one beat is the least. */

@@ -9,10 +9,10 @@ import java.util.function.Supplier;
 import java.util.stream.IntStream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import tactus.app.work.Attempt;
 import tactus.app.work.Work;
 import tactus.core.counsel.edit.DeleteSection;
 import tactus.core.ground.name.Slug;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.patterns.pattern.PatternId;
 import tactus.core.reading.sentence.OrderLine;
 import tactus.core.written.rule.Where;
@@ -151,17 +151,17 @@ public final class OrderModel {
     }
 
     /** Takes what is typed as the running order. Returns what is wrong with it, if anything. */
-    public Optional<String> takeLine(String text) {
-        return Attempt.of(() -> {
+    public Outcome takeLine(String text) {
+        return Outcome.of(() -> {
             OrderLine.of(work.song(), text);
             work.change("edit.order", song -> OrderLine.of(song, text));
         });
     }
 
     /** Finds out what is wrong with a running order that is being typed, if anything, in any thread. */
-    public Supplier<Optional<String>> problem(String text) {
+    public Supplier<Outcome> problem(String text) {
         Song song = work.song();
-        return () -> Attempt.of(() -> OrderLine.of(song, text));
+        return () -> Outcome.of(() -> OrderLine.of(song, text));
     }
 
     /** Takes the chosen section out of the song, wherever it is played. */

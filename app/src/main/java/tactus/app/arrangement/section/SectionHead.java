@@ -20,8 +20,8 @@ import tactus.app.field.KeptRow;
 import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
 import tactus.app.field.WholeNumberSpinner;
-import tactus.app.work.Attempt;
 import tactus.core.ground.language.Lexicon;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.ground.refusal.Refusal;
 import tactus.core.music.time.Meter;
 import tactus.core.reading.sentence.LengthWords;
@@ -112,20 +112,20 @@ public final class SectionHead extends VBox {
         bound.take(meter.valueProperty(), this::setMeter, problem::say);
     }
 
-    private Optional<String> lengthen() {
+    private Outcome lengthen() {
         try {
             SpanLength wanted = new LengthWords(Words.lexicon()).parse(length.getText());
             boolean same =
                     harmony.span().map(Span::length).filter(wanted::equals).isPresent();
-            return same ? Optional.empty() : harmony.lengthen(wanted);
+            return same ? Outcome.DONE : harmony.lengthen(wanted);
         } catch (Refusal wrong) {
-            return harmony.span().isEmpty() ? Optional.empty() : Optional.of(Words.why(wrong));
+            return harmony.span().isEmpty() ? Outcome.DONE : new Outcome.Refused(wrong);
         }
     }
 
-    private Optional<String> setMeter(String text) {
-        if (bars.meter().map(Meter::toString).filter(text::equals).isPresent()) return Optional.empty();
-        return Attempt.of(() -> bars.setMeter(Meter.parse(text)));
+    private Outcome setMeter(String text) {
+        if (bars.meter().map(Meter::toString).filter(text::equals).isPresent()) return Outcome.DONE;
+        return Outcome.of(() -> bars.setMeter(Meter.parse(text)));
     }
 
     public void show() {

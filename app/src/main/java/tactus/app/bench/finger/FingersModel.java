@@ -14,6 +14,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import tactus.app.bench.pattern.BenchModel;
 import tactus.app.work.Work;
 import tactus.core.ground.refusal.NotationException;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.music.pitch.Tuning;
 import tactus.core.music.stroke.Pick;
 import tactus.core.music.stroke.Pluck;
@@ -188,14 +189,14 @@ public final class FingersModel {
     }
 
     /** Writes what the fretting hand changes there. Returns what is wrong with it, if anything. */
-    public Optional<String> moveFingers(String text) {
+    public Outcome moveFingers(String text) {
         try {
             var moves = new ArrayList<FingerMove>();
             for (String part : text.strip().split("\\s+")) if (!part.isEmpty()) moves.add(FingerMove.parse(part));
             return bench.change(
                     "moves", shown -> shown.withMoves(bench.slotProperty().get(), moves));
         } catch (NotationException wrong) {
-            return Optional.of(Words.why(wrong));
+            return new Outcome.Refused(wrong);
         }
     }
 

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -18,6 +17,7 @@ import tactus.app.bench.pattern.PictureCards.Card;
 import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
+import tactus.app.field.ProblemLabel;
 import tactus.app.work.Settings;
 import tactus.core.laid.picture.Passage;
 import tactus.core.music.stroke.Role;
@@ -34,7 +34,7 @@ public final class FingersPanel extends HBox {
     private final PictureCards cards;
     private final FlowPane choices = new FlowPane();
     private final TextField moves = new TextField();
-    private final Label problem = new Label();
+    private final ProblemLabel problem = new ProblemLabel();
 
     public FingersPanel(FingersModel model, BenchModel bench, Settings settings, Actions actions) {
         this.model = model;
@@ -45,9 +45,6 @@ public final class FingersPanel extends HBox {
         choices.getStyleClass().add("finger-choices");
         moves.setId("finger-moves");
         moves.setPromptText("2h3");
-        problem.getStyleClass().add("warning");
-        problem.managedProperty().bind(problem.textProperty().isNotEmpty());
-        problem.setWrapText(true);
         var lower = new HBox(
                 new NamedField(Words.of("fingers.moves"), moves),
                 actions.button("fingers.find"),
@@ -57,9 +54,7 @@ public final class FingersPanel extends HBox {
         controls.getStyleClass().add("finger-controls");
         HBox.setHgrow(cards, Priority.ALWAYS);
         getChildren().setAll(cards, controls);
-        bound.take(
-                moves.textProperty(),
-                text -> problem.setText(model.moveFingers(text).orElse("")));
+        bound.take(moves.textProperty(), model::moveFingers, problem::say);
         bound.follow(this::show, bench.patternProperty(), model.chordProperty(), settings.rolesProperty());
         bound.follow(this::showMoves, bench.slotProperty());
     }

@@ -12,12 +12,12 @@ import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ObservableValue;
 import tactus.app.player.PlayerModel;
-import tactus.app.work.Attempt;
 import tactus.app.work.Work;
 import tactus.core.counsel.edit.DeletePattern;
 import tactus.core.counsel.edit.Edit;
 import tactus.core.ground.name.Slug;
 import tactus.core.ground.refusal.NotationException;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.music.stroke.Force;
 import tactus.core.music.stroke.Miss;
 import tactus.core.music.stroke.Pick;
@@ -222,8 +222,8 @@ public final class BenchModel {
     }
 
     /** Changes the pattern on the bench. Returns what is wrong with the change, if anything. */
-    public Optional<String> change(String what, UnaryOperator<Pattern> change) {
-        return Attempt.of(() -> pattern.get().ifPresent(shown -> {
+    public Outcome change(String what, UnaryOperator<Pattern> change) {
+        return Outcome.of(() -> pattern.get().ifPresent(shown -> {
             Pattern next = change.apply(shown);
             if (next.equals(shown)) return;
             Edit edit = Edit.of("edit.pattern-" + what, song -> song.withPattern(next), shown.name());
@@ -232,8 +232,8 @@ public final class BenchModel {
     }
 
     /** Keeps a teacher's own words for the cell of the pattern on the bench, or none. */
-    Optional<String> keepMnemonic(String words) {
-        return Attempt.of(() -> pattern.get().ifPresent(shown -> {
+    Outcome keepMnemonic(String words) {
+        return Outcome.of(() -> pattern.get().ifPresent(shown -> {
             LessonNotes before = work.song().lesson();
             Optional<CellWords> kept = CellWords.of(shown, before.mnemonics());
             LessonNotes lesson = words.isBlank()

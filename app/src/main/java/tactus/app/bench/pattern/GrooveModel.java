@@ -6,6 +6,8 @@ import java.util.Optional;
 import tactus.app.work.Work;
 import tactus.core.counsel.edit.ChangeFact;
 import tactus.core.ground.refusal.NotationException;
+import tactus.core.ground.refusal.Outcome;
+import tactus.core.ground.refusal.Refusal;
 import tactus.core.music.time.Meter;
 import tactus.core.patterns.groove.Groove;
 import tactus.core.patterns.groove.GroovePatterns;
@@ -49,12 +51,12 @@ final class GrooveModel {
     }
 
     /** Reads the drums of a MIDI file. Returns what is wrong with it, if anything. */
-    Optional<String> read(Path file) {
+    Outcome read(Path file) {
         try {
             take(GrooveFile.read(file));
-            return Optional.empty();
+            return Outcome.DONE;
         } catch (FormatException wrong) {
-            return Optional.of(wrong.getMessage());
+            return new Outcome.Refused(new Refusal(wrong.reason()));
         }
     }
 

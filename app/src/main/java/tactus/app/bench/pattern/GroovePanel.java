@@ -57,7 +57,8 @@ public final class GroovePanel extends VBox {
         var read = new Button(Words.of("groove.file"));
         read.setId("groove-file");
         read.setMinWidth(USE_PREF_SIZE);
-        read.setOnAction(_ -> midiFile.get().flatMap(model::read).ifPresent(this::complain));
+        read.setOnAction(_ ->
+                midiFile.get().flatMap(file -> model.read(file).refusal()).ifPresent(why -> complain(Words.why(why))));
         message.setId("groove-message");
         message.setWrapText(true);
         var head = new HBox(text, common, read);

@@ -6,12 +6,12 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Control;
-import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
+import tactus.app.field.ProblemLabel;
 import tactus.app.field.WholeNumberSpinner;
 import tactus.core.music.stroke.Hand;
 import tactus.core.music.time.Division;
@@ -28,7 +28,7 @@ public final class PatternFrameBar extends HBox {
 
     private final Bound bound = new Bound(this);
     private final BenchModel bench;
-    private final Label problem;
+    private final ProblemLabel problem;
     private final TextField name = new TextField();
     private final ComboBox<String> meter = new ComboBox<>();
     private final WholeNumberSpinner beats = new WholeNumberSpinner(1, 32);
@@ -38,7 +38,7 @@ public final class PatternFrameBar extends HBox {
     private final ComboBox<Feel> feel = new ComboBox<>();
 
     /** @param problem where it is said why a change cannot be */
-    public PatternFrameBar(BenchModel bench, Label problem) {
+    public PatternFrameBar(BenchModel bench, ProblemLabel problem) {
         this.bench = bench;
         this.problem = problem;
         getStyleClass().add("frame-bar");
@@ -89,7 +89,7 @@ public final class PatternFrameBar extends HBox {
     }
 
     private void change(String what, UnaryOperator<Pattern> change) {
-        problem.setText(bench.change(what, change).orElse(""));
+        problem.say(bench.change(what, change));
     }
 
     private void show(Optional<Pattern> shown) {

@@ -12,7 +12,6 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.beans.value.ObservableValue;
 import tactus.app.work.Aside;
-import tactus.app.work.Attempt;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.counsel.capo.CapoChoice;
@@ -21,6 +20,7 @@ import tactus.core.counsel.capo.CapoPlan;
 import tactus.core.counsel.capo.CapoSums;
 import tactus.core.counsel.capo.KeyChange;
 import tactus.core.counsel.capo.VoiceKeys;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.ground.refusal.Refusal;
 import tactus.core.music.pitch.Key;
 import tactus.core.written.song.Song;
@@ -135,8 +135,8 @@ public final class CapoModel {
     }
 
     /** Tunes the guitar down by {@code semitones} more, as the recording's is, with the same shapes. */
-    public Optional<String> soundLower(int semitones) {
-        return Attempt.of(() -> work.change("edit.lower", song -> {
+    public Outcome soundLower(int semitones) {
+        return Outcome.of(() -> work.change("edit.lower", song -> {
             var guitar = song.facts().instrument();
             return song.withFacts(song.facts()
                     .withInstrument(guitar.withTunedDown(guitar.tunedDown() + semitones))

@@ -14,6 +14,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.action.Actions;
 import tactus.app.field.Bound;
+import tactus.app.field.ProblemLabel;
 import tactus.app.work.Settings;
 import tactus.core.counsel.capo.CapoAdvice;
 import tactus.core.counsel.capo.VoiceKeys;
@@ -33,7 +34,7 @@ public final class CapoPanel extends HBox {
     private final VBox rows = new VBox();
     private final CapoQuestions questions;
 
-    public CapoPanel(CapoModel model, Settings settings, Actions actions, Label problem) {
+    public CapoPanel(CapoModel model, Settings settings, Actions actions, ProblemLabel problem) {
         this.model = model;
         this.settings = settings;
         questions = new CapoQuestions(model, problem);

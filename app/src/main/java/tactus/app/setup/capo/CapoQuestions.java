@@ -8,6 +8,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import tactus.app.field.ProblemLabel;
 import tactus.app.field.WholeNumberSpinner;
 import tactus.core.counsel.capo.KeyChange;
 import tactus.core.music.pitch.Instrument;
@@ -28,7 +29,7 @@ final class CapoQuestions extends VBox {
     private final WholeNumberSpinner up = new WholeNumberSpinner(-11, 11);
     private final Label change = answer("capo-change");
 
-    CapoQuestions(CapoModel model, Label problem) {
+    CapoQuestions(CapoModel model, ProblemLabel problem) {
         this.model = model;
         getStyleClass().add("capo-questions");
         sounding.setValue("Ab");
@@ -41,7 +42,7 @@ final class CapoQuestions extends VBox {
         up.setAccessibleText(Words.of("capo.ask.up"));
         var tune = new Button(Words.of("capo.ask.tuneDown"));
         tune.setId("capo-tune-down");
-        tune.setOnAction(_ -> problem.setText(model.soundLower(lower.getValue()).orElse("")));
+        tune.setOnAction(_ -> problem.say(model.soundLower(lower.getValue())));
         var title = new Label(Words.of("capo.ask.title"));
         title.getStyleClass().add("column-title");
         getChildren()

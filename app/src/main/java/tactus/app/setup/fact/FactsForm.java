@@ -49,13 +49,13 @@ public final class FactsForm extends VBox {
 
     private final Bound bound = new Bound(this);
     private final SetUpModel model;
-    private final Label problem;
+    private final ProblemLabel problem;
     private final Label shapes = new Label();
     private final List<Consumer<Facts>> showing = new ArrayList<>();
     private final List<Aspect<?>> placed = new ArrayList<>(ELSEWHERE);
     private final NamedField title;
 
-    public FactsForm(SetUpModel model, Settings settings, Label problem) {
+    public FactsForm(SetUpModel model, Settings settings, ProblemLabel problem) {
         this.model = model;
         this.problem = problem;
         getStyleClass().add("facts-form");
@@ -124,7 +124,7 @@ public final class FactsForm extends VBox {
     /** A text that is taken at every key. */
     private <T> NamedField text(Aspect<T> aspect) {
         var field = new TextField();
-        bound.take(field.textProperty(), text -> model.type(aspect, text), this::say);
+        bound.take(field.textProperty(), text -> model.type(aspect, text), problem::say);
         showing.add(facts -> {
             String text = aspect.form().said(aspect.of(facts));
             if (!field.getText().strip().equals(text)) field.setText(text);
@@ -134,14 +134,7 @@ public final class FactsForm extends VBox {
 
     /** A text that is taken once it is whole. */
     private <T> NamedField taken(Aspect<T> aspect) {
-        var field = new TakenField(
-                "",
-                text -> {
-                    Optional<String> wrong = model.type(aspect, text);
-                    say(wrong);
-                    return wrong;
-                },
-                new ProblemLabel());
+        var field = new TakenField("", text -> model.type(aspect, text), problem);
         field.setPromptText(FactWords.example(aspect));
         showing.add(facts -> field.show(aspect.form().said(aspect.of(facts))));
         return field(aspect, field);
@@ -152,7 +145,7 @@ public final class FactsForm extends VBox {
         var box = new ComboBox<String>();
         box.getItems().setAll(usual);
         box.setEditable(true);
-        bound.take(box.valueProperty(), text -> model.type(aspect, text), this::say);
+        bound.take(box.valueProperty(), text -> model.type(aspect, text), problem::say);
         showing.add(facts -> box.setValue(aspect.form().said(aspect.of(facts))));
         return field(aspect, box);
     }
@@ -162,7 +155,7 @@ public final class FactsForm extends VBox {
         box.getItems().setAll(values);
         box.setConverter(new ChosenText<>(words));
         box.setMaxWidth(Double.MAX_VALUE);
-        bound.take(box.valueProperty(), value -> model.set(aspect, value), this::say);
+        bound.take(box.valueProperty(), value -> model.set(aspect, value), problem::say);
         showing.add(facts -> box.setValue(aspect.of(facts)));
         return field(aspect, box);
     }
@@ -172,7 +165,7 @@ public final class FactsForm extends VBox {
     }
 
     private NamedField number(Aspect<Integer> aspect, WholeNumberSpinner spinner) {
-        bound.take(spinner.valueProperty(), value -> model.set(aspect, value), this::say);
+        bound.take(spinner.valueProperty(), value -> model.set(aspect, value), problem::say);
         showing.add(facts -> spinner.show(aspect.of(facts)));
         return field(aspect, spinner);
     }
@@ -182,10 +175,6 @@ public final class FactsForm extends VBox {
         var spinner = new WholeNumberSpinner(0, 31);
         showing.add(facts -> spinner.setMost(facts.meter().beats().size() - 1));
         return number(Aspect.PICKUP, spinner);
-    }
-
-    private void say(Optional<String> wrong) {
-        problem.setText(wrong.orElse(""));
     }
 
     public void show(Facts facts) {

@@ -2,13 +2,13 @@ package tactus.app.setup.fact;
 
 import java.util.List;
 import java.util.Optional;
-import tactus.app.work.Attempt;
 import tactus.app.work.OfferedShapes;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.counsel.capo.CapoMove;
 import tactus.core.counsel.edit.ChangeFact;
 import tactus.core.counsel.edit.ChangeMeter;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.music.chord.ChordName;
 import tactus.core.music.pitch.Tuning;
 import tactus.core.music.pitch.TuningAdvice;
@@ -34,24 +34,24 @@ public final class SetUpModel {
     }
 
     /** Has {@code value} for one of the song's facts; where that moves the same shapes, it sounds in another key. */
-    public <T> Optional<String> set(Aspect<T> aspect, T value) {
-        return Attempt.of(() -> work.type(aspect.code(), new ChangeFact<>(aspect, value)));
+    public <T> Outcome set(Aspect<T> aspect, T value) {
+        return Outcome.of(() -> work.type(aspect.code(), new ChangeFact<>(aspect, value)));
     }
 
     /** The same as it was typed. */
-    public <T> Optional<String> type(Aspect<T> aspect, String text) {
+    public <T> Outcome type(Aspect<T> aspect, String text) {
         if (aspect == Aspect.METER) return setMeter(text);
-        return Attempt.of(() -> work.type(
+        return Outcome.of(() -> work.type(
                 aspect.code(), ChangeFact.typed(aspect, text, work.song().facts())));
     }
 
-    private Optional<String> setMeter(String meter) {
-        return Attempt.of(() -> work.change(new ChangeMeter(Meter.parse(meter), Words.lexicon())));
+    private Outcome setMeter(String meter) {
+        return Outcome.of(() -> work.change(new ChangeMeter(Meter.parse(meter), Words.lexicon())));
     }
 
     /** Tunes lower and puts the capo on instead of tightening strings; the song sounds as before. */
-    Optional<String> takeAdvice(TuningAdvice advice) {
-        return Attempt.of(() -> work.change("edit.retune", song -> CapoMove.lowered(song, advice)));
+    Outcome takeAdvice(TuningAdvice advice) {
+        return Outcome.of(() -> work.change("edit.retune", song -> CapoMove.lowered(song, advice)));
     }
 
     /** The chords that the sections name and that have no shape. */

@@ -13,9 +13,11 @@ import javafx.scene.layout.VBox;
 import tactus.app.field.Bound;
 import tactus.app.field.ChosenText;
 import tactus.app.field.NamedField;
+import tactus.app.field.ProblemLabel;
 import tactus.app.field.WholeNumberSpinner;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.music.pitch.CommonTuning;
 import tactus.core.music.pitch.Guitar;
 import tactus.core.music.pitch.Instrument;
@@ -30,7 +32,7 @@ public final class TuningPanel extends HBox {
 
     private final Bound bound = new Bound(this);
     private final SetUpModel model;
-    private final Label problem;
+    private final ProblemLabel problem;
     private final TuningView strings;
     private final ComboBox<String> common = new ComboBox<>();
     private final ComboBox<Guitar> guitars = new ComboBox<>();
@@ -40,7 +42,7 @@ public final class TuningPanel extends HBox {
     private final Label warning = new Label();
     private final Button instead = new Button();
 
-    public TuningPanel(Work work, Settings settings, SetUpModel model, Label problem) {
+    public TuningPanel(Work work, Settings settings, SetUpModel model, ProblemLabel problem) {
         this.model = model;
         this.problem = problem;
         strings = new TuningView(settings);
@@ -49,10 +51,10 @@ public final class TuningPanel extends HBox {
         HBox.setHgrow(strings, Priority.ALWAYS);
         getChildren().setAll(fields(), strings);
         bound.take(common.valueProperty(), this::choose);
-        bound.take(guitars.valueProperty(), guitar -> model.set(Aspect.GUITAR, guitar), this::say);
+        bound.take(guitars.valueProperty(), guitar -> model.set(Aspect.GUITAR, guitar), problem::say);
         settled(notes, text -> model.type(Aspect.TUNING, text));
         settled(concert, text -> model.type(Aspect.CONCERT_PITCH, text));
-        bound.take(down.valueProperty(), semitones -> model.set(Aspect.TUNED_DOWN, semitones), this::say);
+        bound.take(down.valueProperty(), semitones -> model.set(Aspect.TUNED_DOWN, semitones), problem::say);
         bound.follow(work.stateProperty(), state -> show(state.song().facts().instrument()));
     }
 
@@ -97,21 +99,17 @@ public final class TuningPanel extends HBox {
         CommonTuning.all().stream()
                 .filter(each -> name(each).equals(name))
                 .findFirst()
-                .ifPresent(each -> say(model.set(Aspect.TUNING, each.tuning())));
+                .ifPresent(each -> problem.say(model.set(Aspect.TUNING, each.tuning())));
     }
 
-    private void settled(TextField field, Function<String, Optional<String>> change) {
+    private void settled(TextField field, Function<String, Outcome> change) {
         Runnable settle = () -> {
-            if (!field.getText().equals(field.getUserData())) say(change.apply(field.getText()));
+            if (!field.getText().equals(field.getUserData())) problem.say(change.apply(field.getText()));
         };
         field.setOnAction(_ -> settle.run());
         bound.take(field.focusedProperty(), focused -> {
             if (!focused) settle.run();
         });
-    }
-
-    private void say(Optional<String> wrong) {
-        problem.setText(wrong.orElse(""));
     }
 
     private void show(Instrument guitar) {
@@ -145,7 +143,7 @@ public final class TuningPanel extends HBox {
         advice.ifPresent(each -> {
             instead.setText(
                     Words.of("tuning.instead", MusicText.signs(each.tuning().notes()), each.capo()));
-            instead.setOnAction(_ -> say(model.takeAdvice(each)));
+            instead.setOnAction(_ -> problem.say(model.takeAdvice(each)));
         });
     }
 

@@ -3,10 +3,10 @@ package tactus.app.setup.shape;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import tactus.app.work.Attempt;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.counsel.capo.ChordUse;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.ground.refusal.Refusal;
 import tactus.core.music.chord.ChordName;
 import tactus.core.music.shape.Grip;
@@ -90,10 +90,10 @@ public final class ChangesModel {
     }
 
     /** Keeps what the student has counted; an empty text goes back to the estimate. */
-    public Optional<String> count(Change change, String text) {
+    public Outcome count(Change change, String text) {
         String from = change.from().name();
         String to = change.to().name();
-        return Attempt.of(() -> {
+        return Outcome.of(() -> {
             if (text.isBlank()) work.change("edit.counted", song -> song.withoutChangeCount(from, to), from, to);
             else
                 work.change(

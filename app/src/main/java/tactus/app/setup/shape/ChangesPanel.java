@@ -10,6 +10,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import tactus.app.field.Bound;
+import tactus.app.field.ProblemLabel;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.music.shape.ShapeChange;
@@ -26,10 +27,10 @@ public final class ChangesPanel extends VBox {
     private final Work work;
     private final Settings settings;
     private final ChangesModel model;
-    private final Label problem;
+    private final ProblemLabel problem;
     private final GridPane rows = new GridPane();
 
-    public ChangesPanel(Work work, Settings settings, Label problem) {
+    public ChangesPanel(Work work, Settings settings, ProblemLabel problem) {
         this.work = work;
         this.settings = settings;
         this.problem = problem;
@@ -102,8 +103,7 @@ public final class ChangesPanel extends VBox {
                     .map(Object::toString)
                     .orElse("");
             if (counted.getText().strip().equals(before)) return;
-            Optional<String> wrong = model.count(change, counted.getText());
-            problem.setText(wrong.orElse(""));
+            problem.say(model.count(change, counted.getText()));
         };
         counted.setOnAction(_ -> keep.run());
         counted.focusedProperty().subscribe((_, focused) -> {

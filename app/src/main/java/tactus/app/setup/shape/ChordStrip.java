@@ -16,6 +16,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import tactus.app.field.Bound;
 import tactus.app.field.InSight;
+import tactus.app.field.ProblemLabel;
 import tactus.app.neck.HeldShape;
 import tactus.app.setup.fact.SetUpModel;
 import tactus.app.work.Settings;
@@ -41,7 +42,7 @@ public final class ChordStrip extends VBox {
     private final Label missing = new Label();
     private final Button find = new Button(Words.of("setup.findShapes"));
 
-    public ChordStrip(Work work, Settings settings, SetUpModel model, ShapeModel shapes, Label problem) {
+    public ChordStrip(Work work, Settings settings, SetUpModel model, ShapeModel shapes, ProblemLabel problem) {
         this.work = work;
         this.settings = settings;
         this.shapes = shapes;
@@ -73,7 +74,7 @@ public final class ChordStrip extends VBox {
         bound.follow(shapes.chosenProperty(), _ -> showChosen());
     }
 
-    private HBox head(Label problem) {
+    private HBox head(ProblemLabel problem) {
         var title = new Label(Words.of("setup.chords"));
         title.getStyleClass().add("column-title");
         title.setMinWidth(USE_PREF_SIZE);
@@ -84,9 +85,7 @@ public final class ChordStrip extends VBox {
         field.setAccessibleText(Words.of("setup.addChord"));
         field.setPrefColumnCount(17);
         field.setOnAction(_ -> {
-            Optional<String> wrong = shapes.add(field.getText());
-            problem.setText(wrong.orElse(""));
-            if (wrong.isEmpty()) field.clear();
+            if (problem.say(shapes.add(field.getText()))) field.clear();
         });
         var head = new HBox(title, space, field);
         head.getStyleClass().add("strip-head");

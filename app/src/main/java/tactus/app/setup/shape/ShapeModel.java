@@ -12,10 +12,10 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleIntegerProperty;
 import tactus.app.setup.fact.SetUpModel;
 import tactus.app.work.Aside;
-import tactus.app.work.Attempt;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.counsel.edit.Edit;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.ground.refusal.Refusal;
 import tactus.core.music.chord.ChordName;
 import tactus.core.music.pitch.Tuning;
@@ -199,8 +199,8 @@ public final class ShapeModel {
         offers.get().standIn().ifPresent(standIn -> take(standIn.shape().voicing()));
     }
 
-    public Optional<String> setFrets(String text) {
-        return Attempt.of(() -> {
+    public Outcome setFrets(String text) {
+        return Outcome.of(() -> {
             Voicing voicing = Voicing.parse(text);
             if (voicing.strings() != tuning().strings()) {
                 throw new Refusal(
@@ -214,29 +214,29 @@ public final class ShapeModel {
     }
 
     /** Sets the fingers that are asked for; an empty text asks for none in particular. */
-    public Optional<String> setFingers(String text) {
-        return Attempt.of(() -> chosen.get()
+    public Outcome setFingers(String text) {
+        return Outcome.of(() -> chosen.get()
                 .ifPresent(chord -> put(
                         chord,
                         chord.withFingering(text.isBlank() ? Optional.empty() : Optional.of(Fingering.parse(text))))));
     }
 
     /** Sets the strings that strokes reach; an empty text says all of them. */
-    Optional<String> setStrummed(String text) {
-        return Attempt.of(() -> chosen.get()
+    Outcome setStrummed(String text) {
+        return Outcome.of(() -> chosen.get()
                 .ifPresent(chord -> put(
                         chord,
                         chord.withStrummed(text.isBlank() ? Optional.empty() : Optional.of(StringRange.parse(text))))));
     }
 
     /** Lets fingers move on the chord whatever is played: {@code 1 1.0, 1& 1h2}. */
-    Optional<String> setMoves(String text) {
-        return Attempt.of(() -> chosen.get().ifPresent(chord -> put(chord, chord.withMoves(ChordMove.parse(text)))));
+    Outcome setMoves(String text) {
+        return Outcome.of(() -> chosen.get().ifPresent(chord -> put(chord, chord.withMoves(ChordMove.parse(text)))));
     }
 
     /** Adds chords by their names, {@code G D Em C}, with their usual shapes, or by shapes, under the names they sound as. */
-    public Optional<String> add(String text) {
-        return Attempt.of(() -> {
+    public Outcome add(String text) {
+        return Outcome.of(() -> {
             List<Chord> chords =
                     new ChordFromText(work.song(), setUp, settings.noteSchool(), otherShapes()).readAll(text);
             List<Chord> fresh = chords.stream()
@@ -261,8 +261,8 @@ public final class ShapeModel {
     }
 
     /** Calls the chosen chord {@code text}, here and in every section. */
-    public Optional<String> rename(String text) {
-        return Attempt.of(() -> chosen.get().ifPresent(chord -> {
+    public Outcome rename(String text) {
+        return Outcome.of(() -> chosen.get().ifPresent(chord -> {
             String typed = text.strip().replaceAll("\\s*@\\s*", "@").replaceAll("(?<=\\S)\\s+(?=\\S)", "-");
             String name = Chord.checkedName(Chord.labelledAs(
                     typed,
@@ -281,9 +281,10 @@ public final class ShapeModel {
     }
 
     /** Calls the chosen chord what it sounds as. */
-    public Optional<String> callAsItSounds() {
+    public Outcome callAsItSounds() {
         return shape().flatMap(shape -> shape.names().stream().findFirst())
-                .flatMap(best -> rename(best.name().written(settings.noteSchool())));
+                .map(best -> rename(best.name().written(settings.noteSchool())))
+                .orElse(Outcome.DONE);
     }
 
     /** Takes the shape that the program offers for the chosen chord as one's own. */

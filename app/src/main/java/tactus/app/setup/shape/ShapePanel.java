@@ -21,10 +21,12 @@ import tactus.app.action.Scope;
 import tactus.app.field.Bound;
 import tactus.app.field.KeptRow;
 import tactus.app.field.NamedField;
+import tactus.app.field.ProblemLabel;
 import tactus.app.neck.HeldShape;
 import tactus.app.neck.NeckView;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
+import tactus.core.ground.refusal.Outcome;
 import tactus.core.music.chord.ChordLetters;
 import tactus.core.music.chord.ChordName;
 import tactus.core.music.chord.NameGuess;
@@ -47,7 +49,7 @@ public final class ShapePanel extends HBox {
     private final Work work;
     private final Settings settings;
     private final ShapeModel model;
-    private final Label problem;
+    private final ProblemLabel problem;
     private final TextField name = new TextField();
     private final FlowPane names = new FlowPane();
     private final KeptRow shownNames = new KeptRow(names);
@@ -64,7 +66,7 @@ public final class ShapePanel extends HBox {
     private Button keep;
     private final Label empty = new Label(Words.of("shape.none"));
 
-    public ShapePanel(Work work, Settings settings, ShapeModel model, Actions actions, Label problem) {
+    public ShapePanel(Work work, Settings settings, ShapeModel model, Actions actions, ProblemLabel problem) {
         this.work = work;
         this.settings = settings;
         this.model = model;
@@ -151,7 +153,7 @@ public final class ShapePanel extends HBox {
         return row;
     }
 
-    private void settle(TextField field, Function<String, Optional<String>> change) {
+    private void settle(TextField field, Function<String, Outcome> change) {
         field.setOnAction(_ -> attempt(field, change));
         field.focusedProperty().subscribe((_, focused) -> {
             if (!focused) attempt(field, change);
@@ -159,9 +161,9 @@ public final class ShapePanel extends HBox {
     }
 
     /** Leaves a text that is wrong as it was typed, so that it can be mended. */
-    private void attempt(TextField field, Function<String, Optional<String>> change) {
+    private void attempt(TextField field, Function<String, Outcome> change) {
         if (field.getText().equals(field.getUserData())) return;
-        problem.setText(change.apply(field.getText()).orElse(""));
+        problem.say(change.apply(field.getText()));
     }
 
     private void show() {
@@ -251,8 +253,7 @@ public final class ShapePanel extends HBox {
     private Node link(NameGuess guess) {
         var link = new Hyperlink(ChordText.of(guess.name(), settings.noteSchool()));
         LateTooltip.install(link, NameWords.why(guess) + " " + Words.of("shape.callIt"));
-        link.setOnAction(_ -> problem.setText(
-                model.rename(guess.name().written(settings.noteSchool())).orElse("")));
+        link.setOnAction(_ -> problem.say(model.rename(guess.name().written(settings.noteSchool()))));
         return link;
     }
 
