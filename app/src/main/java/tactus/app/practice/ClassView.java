@@ -84,10 +84,10 @@ final class ClassView extends BorderPane {
         });
         bound.follow(
                 this::showAgain,
-                model.recordsProperty(),
+                model.desk().recordsProperty(),
                 model.chosenProperty(),
-                model.problemProperty(),
-                model.offeredProperty(),
+                model.desk().problemProperty(),
+                model.desk().offeredProperty(),
                 model.forgottenProperty(),
                 model.shelfProperty());
         bound.follow(model.chosenProperty(), this::showFor);
@@ -160,14 +160,14 @@ final class ClassView extends BorderPane {
     }
 
     private void show() {
-        List<String> names = model.recordsProperty().get().students().stream()
+        List<String> names = model.desk().recordsProperty().get().students().stream()
                 .map(Student::name)
                 .toList();
         if (!students.getItems().equals(names)) students.getItems().setAll(names);
         else students.refresh();
         model.chosenProperty().get().ifPresent(students.getSelectionModel()::select);
         page.getChildren().clear();
-        Optional<Statement> wrong = model.problemProperty().get();
+        Optional<Statement> wrong = model.desk().problemProperty().get();
         wrong.map(Words::say).ifPresent(this::showProblem);
         Optional<Progress> progress = model.chosenProperty().get().flatMap(model::progress);
         ClassModel.Forgotten forgotten = model.forgottenProperty().get();
@@ -181,14 +181,19 @@ final class ClassView extends BorderPane {
         var buttons = new FlowPane();
         buttons.getStyleClass().add("class-changes");
         int number = 1;
-        for (LogbookCopy copy : model.offeredProperty().get()) {
+        for (LogbookCopy copy : model.desk().offeredProperty().get()) {
             String made = Words.date("date.moment", copy.made());
-            var take = button("class.take-copy", "class-copy-" + number++, () -> model.goOn(copy));
+            var take = button(
+                    "class.take-copy",
+                    "class-copy-" + number++,
+                    () -> model.desk().goOn(copy));
             take.setText(Words.of("class.take-copy", made, copy.students(), copy.lessons(), copy.takes()));
             buttons.getChildren().add(take);
         }
-        if (model.isDamaged()) buttons.getChildren().add(button("class.begin-anew", "class-anew", model::goOn));
-        else if (!model.isOpen()) buttons.getChildren().add(button("class.again", "class-again", model::goOn));
+        if (model.desk().isDamaged())
+            buttons.getChildren().add(button("class.begin-anew", "class-anew", model.desk()::goOn));
+        else if (!model.desk().isOpen())
+            buttons.getChildren().add(button("class.again", "class-again", model.desk()::goOn));
         if (!buttons.getChildren().isEmpty()) page.getChildren().add(buttons);
     }
 

@@ -33,8 +33,9 @@ public final class PracticePlace implements Place {
 
     public PracticePlace(PlaceServices parts) {
         this.parts = parts;
-        students =
-                new ClassModel(parts.settings().logbookFolder(), new ShelfModel(parts.settings(), parts.background()));
+        students = new ClassModel(
+                new LogbookDesk(parts.settings().logbookFolder()),
+                new ShelfModel(parts.settings(), parts.background()));
         model = new PracticeModel(parts.work(), parts.settings(), parts.player(), students);
         mix = parts.player().mixModel();
         exporting = new LoopExport(parts.work(), parts.settings(), parts.player(), parts.target(), parts.background());
@@ -55,9 +56,9 @@ public final class PracticePlace implements Place {
 
     /** A song that is opened or saved under another title keeps what the logbook knows of it. */
     private void meetSongs() {
-        parts.work().idProperty().subscribe(_ -> students.meet(parts.work()));
+        parts.work().idProperty().subscribe(_ -> students.desk().meet(parts.work()));
         parts.work().unsavedProperty().subscribe(isUnsaved -> {
-            if (!isUnsaved) students.meet(parts.work());
+            if (!isUnsaved) students.desk().meet(parts.work());
         });
     }
 
@@ -116,7 +117,7 @@ public final class PracticePlace implements Place {
     /** The class covers the window until it is put away. */
     private void openClass() {
         students.open();
-        students.meet(parts.work());
+        students.desk().meet(parts.work());
         var page = new ClassView(parts.work(), parts.settings(), students, model.input(), () -> {
             parts.cover().accept(Optional.empty());
             takeFocus();
@@ -134,10 +135,10 @@ public final class PracticePlace implements Place {
     /** The days cover the window until they are put away. */
     private void openPlan() {
         students.open();
-        students.meet(parts.work());
+        students.desk().meet(parts.work());
         var plan = new PlanModel(
                 parts.work(), parts.settings(), students, parts.target(), parts.printer(), LocalDate::now);
-        var page = new PlanView(plan, students.problemProperty(), () -> {
+        var page = new PlanView(plan, students.desk().problemProperty(), () -> {
             parts.cover().accept(Optional.empty());
             takeFocus();
         });

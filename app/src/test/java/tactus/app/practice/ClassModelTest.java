@@ -24,8 +24,8 @@ class ClassModelTest {
     private Path folder;
 
     private ClassModel open() {
-        var students =
-                new ClassModel(folder, new ShelfModel(new Settings(new DataFolder(folder.resolve("none"))), _ -> {}));
+        var students = new ClassModel(
+                new LogbookDesk(folder), new ShelfModel(new Settings(new DataFolder(folder.resolve("none"))), _ -> {}));
         students.open();
         return students;
     }
@@ -42,19 +42,23 @@ class ClassModelTest {
         assertFalse(students.give("Walk", "", 60, "slowly").isDone());
         assertFalse(students.count("C", "G", 30).isDone());
         assertFalse(students.enrol("Pavo").isDone());
-        assertTrue(
-                students.problemProperty().get().map(Words::say).orElse("").contains("nothing was changed or moved"));
+        assertTrue(students.desk()
+                .problemProperty()
+                .get()
+                .map(Words::say)
+                .orElse("")
+                .contains("nothing was changed or moved"));
         Files.delete(inItsPlace);
         students.open();
         students.chosenProperty().set(Optional.of("Mirel"));
         assertEquals(Outcome.DONE, students.keep("Walk", "", "5-8", 60, Take.of(List.of(), List.of())));
         assertEquals(
                 List.of("1-4", "5-8"),
-                students.recordsProperty().get().takes().stream()
+                students.desk().recordsProperty().get().takes().stream()
                         .map(take -> take.bars())
                         .toList());
-        assertEquals(Optional.empty(), students.problemProperty().get());
-        assertEquals(1, students.recordsProperty().get().students().size());
+        assertEquals(Optional.empty(), students.desk().problemProperty().get());
+        assertEquals(1, students.desk().recordsProperty().get().students().size());
         assertTrue(Files.exists(folder.resolve("logbook.sqlite")));
     }
 
@@ -65,10 +69,15 @@ class ClassModelTest {
         students.enrol("Pavo");
         open();
         students.enrol("Mirel");
-        students.goOn(Logbook.copies(folder).getFirst());
+        students.desk().goOn(Logbook.copies(folder).getFirst());
         assertTrue(
-                students.problemProperty().get().map(Words::say).orElse("").contains("a copy is not put over it"),
-                students.problemProperty().get().toString());
-        assertEquals(2, students.recordsProperty().get().students().size());
+                students.desk()
+                        .problemProperty()
+                        .get()
+                        .map(Words::say)
+                        .orElse("")
+                        .contains("a copy is not put over it"),
+                students.desk().problemProperty().get().toString());
+        assertEquals(2, students.desk().recordsProperty().get().students().size());
     }
 }

@@ -31,7 +31,7 @@ class PlanModelTest {
 
     private PlanModel model() {
         var settings = new Settings(new DataFolder(folder));
-        var students = new ClassModel(folder, new ShelfModel(settings, _ -> {}));
+        var students = new ClassModel(new LogbookDesk(folder), new ShelfModel(settings, _ -> {}));
         students.open();
         return new PlanModel(work, settings, students, (_, _) -> Optional.empty(), _ -> Outcome.DONE, () -> today);
     }

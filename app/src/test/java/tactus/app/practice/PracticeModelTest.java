@@ -46,7 +46,7 @@ class PracticeModelTest {
             work,
             settings,
             player,
-            new ClassModel(Path.of("target", "no-settings"), new ShelfModel(settings, _ -> {})));
+            new ClassModel(new LogbookDesk(Path.of("target", "no-settings")), new ShelfModel(settings, _ -> {})));
 
     @BeforeEach
     void climbOn() {

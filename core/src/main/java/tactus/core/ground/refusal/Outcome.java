@@ -2,6 +2,7 @@ package tactus.core.ground.refusal;
 
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /**
  * What became of something that a person asked for: it is done, or it cannot be had, and why. A mistake of the program is
@@ -24,9 +25,16 @@ public sealed interface Outcome {
 
     /** Does {@code change}; what it refuses is the outcome, everything else that it throws is thrown. */
     static Outcome of(Runnable change) {
-        try {
+        return from(() -> {
             change.run();
             return DONE;
+        });
+    }
+
+    /** What {@code change} answers, or what it refuses; everything else that it throws is thrown. */
+    static Outcome from(Supplier<Outcome> change) {
+        try {
+            return change.get();
         } catch (Refusal why) {
             return new Refused(why);
         }
