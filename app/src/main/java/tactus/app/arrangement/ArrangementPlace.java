@@ -87,13 +87,12 @@ public final class ArrangementPlace implements Place {
         standing = true;
         var model = new StandModel(window.work(), player, window.settings());
         model.open(parts.arrangement().choice());
-        window.cover()
-                .accept(Optional.of(new StandView(window.work(), player, window.settings(), model, this::leaveStand)));
+        window.cover().show(new StandView(window.work(), player, window.settings(), model, this::leaveStand));
     }
 
     private void leaveStand() {
         standing = false;
-        window.cover().accept(Optional.empty());
+        window.cover().leave();
     }
 
     @Override

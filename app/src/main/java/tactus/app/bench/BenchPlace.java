@@ -19,7 +19,7 @@ public final class BenchPlace implements Place {
     private final Once<BenchView> view;
 
     public BenchPlace(PlaceServices window) {
-        parts = BenchParts.of(window.work(), window.player(), window.settings(), window.midiFile());
+        parts = BenchParts.of(window.work(), window.player(), window.settings(), window.asking()::toOpenMidi);
         view = new Once<>(() -> new BenchView(parts, window.actions()));
     }
 

@@ -10,12 +10,11 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiFunction;
-import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import tactus.app.place.Printed;
+import tactus.app.place.Printer;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.ground.refusal.Outcome;
@@ -51,7 +50,7 @@ final class PlanModel {
     private final Settings settings;
     private final ClassModel students;
     private final BiFunction<String, String, Optional<Path>> target;
-    private final Function<Printed, Outcome> printer;
+    private final Printer printer;
     private final ReadOnlyObjectWrapper<PracticePlan> plan = new ReadOnlyObjectWrapper<>(this, "plan");
     private int minutes = USUAL_MINUTES;
     private final Deque<Before> before = new ArrayDeque<>();
@@ -72,7 +71,7 @@ final class PlanModel {
             Settings settings,
             ClassModel students,
             BiFunction<String, String, Optional<Path>> target,
-            Function<Printed, Outcome> printer,
+            Printer printer,
             Supplier<LocalDate> today) {
         this.printer = printer;
         this.today = today;
@@ -271,7 +270,7 @@ final class PlanModel {
         String title = title();
         DatedPlan shown = dated();
         Paper paper = settings.sheetLook().paper();
-        return printer.apply(dots -> PlanPages.images(title, shown, paper, dots));
+        return printer.print(dots -> PlanPages.images(title, shown, paper, dots));
     }
 
     /** Writes it where the teacher says; answers what was written or why not, nothing if it was not wanted. */

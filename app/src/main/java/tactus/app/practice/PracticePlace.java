@@ -38,7 +38,8 @@ public final class PracticePlace implements Place {
                 new ShelfModel(parts.settings(), parts.background()));
         model = new PracticeModel(parts.work(), parts.settings(), parts.player(), students);
         mix = parts.player().mixModel();
-        exporting = new LoopExport(parts.work(), parts.settings(), parts.player(), parts.target(), parts.background());
+        exporting = new LoopExport(
+                parts.work(), parts.settings(), parts.player(), parts.asking()::toWrite, parts.background());
         view = new Once<>(() -> new PracticeView(
                 parts.work(), parts.settings(), model, parts.player(), students, exporting, parts.actions()));
         meetSongs();
@@ -119,10 +120,10 @@ public final class PracticePlace implements Place {
         students.open();
         students.desk().meet(parts.work());
         var page = new ClassView(parts.work(), parts.settings(), students, model.input(), () -> {
-            parts.cover().accept(Optional.empty());
+            parts.cover().leave();
             takeFocus();
         });
-        parts.cover().accept(Optional.of(page));
+        parts.cover().show(page);
         // The letter that opened it is not typed into it.
         Platform.runLater(page::takeFocus);
     }
@@ -137,12 +138,12 @@ public final class PracticePlace implements Place {
         students.open();
         students.desk().meet(parts.work());
         var plan = new PlanModel(
-                parts.work(), parts.settings(), students, parts.target(), parts.printer(), LocalDate::now);
+                parts.work(), parts.settings(), students, parts.asking()::toWrite, parts.printer(), LocalDate::now);
         var page = new PlanView(plan, students.desk().problemProperty(), () -> {
-            parts.cover().accept(Optional.empty());
+            parts.cover().leave();
             takeFocus();
         });
-        parts.cover().accept(Optional.of(page));
+        parts.cover().show(page);
         Platform.runLater(page::takeFocus);
     }
 

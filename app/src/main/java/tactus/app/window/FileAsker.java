@@ -3,9 +3,10 @@ package tactus.app.window;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import tactus.app.place.Asking;
 
-/** Asks the user which file. */
-interface FileAsker {
+/** Asks the teacher which file. */
+interface FileAsker extends Asking {
 
     /** Asks for a song to open; empty if the user thinks better of it. */
     Optional<Path> toOpen();
@@ -18,10 +19,4 @@ interface FileAsker {
 
     /** Asks for music of another program; empty if the user thinks better of it. */
     Optional<Path> toImport();
-
-    /** Asks for a MIDI file to read; empty if the user thinks better of it. */
-    Optional<Path> toOpenMidi();
-
-    /** Asks where to write, suggesting {@code name}; empty if the user thinks better of it. */
-    Optional<Path> toWrite(String name, String ending);
 }

@@ -16,6 +16,7 @@ import tactus.app.arrangement.comparison.VersionsModel;
 import tactus.app.export.ExportPage;
 import tactus.app.fetch.FetchModel;
 import tactus.app.fetch.FetchPage;
+import tactus.app.place.Cover;
 import tactus.app.place.Place;
 import tactus.app.place.PlaceServices;
 import tactus.app.player.PlayerBar;
@@ -88,10 +89,9 @@ final class MainWindow extends StackPane {
                 actions,
                 background::compute,
                 background::run,
-                asker::toOpenMidi,
-                asker::toWrite,
+                asker,
                 what -> printing.print(this, what),
-                this::cover)));
+                covering())));
         place.set(first());
         desk = new SongDesk(work, settings, autosave, asker, overlay, notices, status, background::run);
         shelf = new ShelfModel(settings, background::run);
@@ -283,17 +283,24 @@ final class MainWindow extends StackPane {
         overlay.page(Words.of("bulk.title"), page, page.first());
     }
 
-    /** Covers the whole window, or uncovers it again. */
-    private void cover(Optional<Node> page) {
-        cover.getChildren().setAll(page.stream().toList());
-        cover.setVisible(page.isPresent());
-        if (page.isPresent()) {
-            cover.applyCss();
-            cover.layout();
-            page.get().requestFocus();
-        } else {
-            place.get().takeFocus();
-        }
+    private Cover covering() {
+        return new Cover() {
+            @Override
+            public void show(Node page) {
+                cover.getChildren().setAll(page);
+                cover.setVisible(true);
+                cover.applyCss();
+                cover.layout();
+                page.requestFocus();
+            }
+
+            @Override
+            public void leave() {
+                cover.getChildren().clear();
+                cover.setVisible(false);
+                place.get().takeFocus();
+            }
+        };
     }
 
     private void mend(Snag snag) {
