@@ -23,6 +23,8 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import tactus.core.ground.language.Lexicon;
+import tactus.core.ground.refusal.Outcome;
+import tactus.core.ground.refusal.Refusal;
 import tactus.core.laid.performance.Heard;
 import tactus.core.laid.performance.PatternAlone;
 import tactus.core.laid.timeline.BarRange;
@@ -106,6 +108,7 @@ class RecordsTest {
             new Heard.Bars(
                     PatternAlone.of(Song.empty("a"), Pattern.empty(new PatternId("a"), "a", FOUR)), new BarRange(1, 1)),
             new Except.Bars(List.of(FOUR), List.of()),
+            new Outcome.Refused(new Refusal("a")),
             new Pick.ByRole(Role.values()[0]));
 
     private static Optional<Record> known(Class<?> type) {

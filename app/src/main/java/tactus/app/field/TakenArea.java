@@ -82,7 +82,7 @@ public final class TakenArea extends TextArea {
 
     /** Says what is wrong while one types; nothing is taken yet. */
     public void watch(Function<String, Supplier<Outcome>> check) {
-        var typing = new Typing<>(check, problem::say, () -> problem.say(Outcome.DONE));
+        var typing = new Typing<>(check, problem::say, problem::clear);
         textProperty().subscribe((_, text) -> {
             if (isFocused()) typing.read(text);
         });
