@@ -99,7 +99,7 @@ final class PlanView extends BorderPane {
                 new NamedField(Words.of("plan.how-many"), days),
                 new NamedField(Words.of("plan.until"), until),
                 problem,
-                button("plan.print", "plan-print", () -> problem.say(model.print())),
+                button("plan.print", "plan-print", this::print),
                 button("plan.pdf", "plan-pdf", () -> model.export(false).ifPresent(done::setText)),
                 button("plan.table", "plan-table", () -> model.export(true).ifPresent(done::setText)),
                 button("plan.copy", "plan-copy", this::copy),
@@ -110,6 +110,11 @@ final class PlanView extends BorderPane {
                 button("class.back", "plan-back", leave));
         column.getStyleClass().add("side-column");
         return column;
+    }
+
+    /** What cannot be printed is said where one looks after pressing the button, and takes the place of what was written. */
+    private void print() {
+        model.print().refusal().map(Words::why).ifPresent(done::setText);
     }
 
     private void sayTrouble() {
