@@ -18,12 +18,18 @@ final class NearestNames {
 
     static NotationException noRoot(String text, NoteSchool school) {
         char first = text.charAt(0);
-        if (first == 'H') {
-            return new NotationException("nearest-names.begins-h", text, 0, text.substring(1));
-        }
+        if (first == 'H') return beginsWithH(text, school);
         String root = Character.toString(Character.toUpperCase(first));
         String code = NoteName.lengthIn(root, 0, school) > 0 ? "nearest-names.small-letter" : "nearest-names.no-root";
         return new NotationException(code, text, 0, nearest(root + text.substring(1), school));
+    }
+
+    /** Only a name that can be read is proposed. */
+    private static NotationException beginsWithH(String text, NoteSchool school) {
+        String rest = text.substring(1);
+        return ChordName.find("B" + rest).isPresent()
+                ? new NotationException("nearest-names.begins-h", text, 0, rest)
+                : new NotationException("nearest-names.no-root", text, 0, nearest("B" + rest, school));
     }
 
     static NotationException noBass(String text, int index, NoteSchool school) {

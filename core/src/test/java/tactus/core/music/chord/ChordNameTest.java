@@ -89,7 +89,9 @@ class ChordNameTest {
                 "Bb/A#|3|write Bb",
                 "am7|0|Am7",
                 "X7|0|A to G",
-                "Hm|0|write Bm",
+                "Hm|0|write Bm,",
+                "Hm7x|0|nearest names are Bm7,",
+                "H/H|0|nearest names are B",
                 "C/Q|2|no note",
                 "''|0|empty"
             })
