@@ -25,6 +25,7 @@ import tactus.core.written.harmony.HarmonyLine;
 import tactus.core.written.section.Except;
 import tactus.core.written.section.Section;
 import tactus.core.written.section.SectionId;
+import tactus.core.written.song.Aspect;
 import tactus.core.written.song.Song;
 
 class SumsTest {
@@ -57,6 +58,18 @@ class SumsTest {
         assertEquals(Optional.of(Length.of(16)), sums.parts().getFirst().rounds());
         assertEquals(Optional.empty(), sums.parts().get(1).rounds());
         assertEquals("8", sums.parts().getFirst().shape().toString().replace("4+4", "8"));
+    }
+
+    /** Bars are counted from the first bar line on (common practice); the beats in front of it sound all the same. */
+    @Test
+    void aPickUpIsNoBarButHasItsBeats() {
+        Song written = arranged();
+        Song song = written.withFacts(Aspect.PICKUP.put(written.facts(), 1));
+        Sums sums = Sums.of(song, Timeline.of(song));
+        assertEquals(34, sums.bars());
+        assertEquals(135, sums.beats());
+        assertEquals(67.5, sums.seconds(), 1e-9);
+        assertEquals(16, sums.parts().getFirst().bars());
     }
 
     @ParameterizedTest

@@ -138,8 +138,14 @@ class NamingTest {
             for (int bit = 0; bit < 12; bit++) if ((mask & 1 << bit) != 0) classes.add(bit);
             List<NameGuess> guesses = NAMING.names(List.copyOf(classes));
             assertFalse(guesses.isEmpty());
-            ChordName name = guesses.getFirst().name();
-            assertEquals(name, ChordName.parse(name.toString()), name.toString());
+            for (NameGuess guess : guesses) {
+                ChordName name = guess.name();
+                assertTrue(classes.stream().allMatch(name::has), name + " for " + classes);
+                var silent = new HashSet<>(name.pitchClasses());
+                silent.removeAll(classes);
+                assertEquals(guess.missing().size(), silent.size(), name + " for " + classes);
+                assertEquals(name, ChordName.parse(name.toString()), name.toString());
+            }
         }
     }
 

@@ -55,6 +55,8 @@ class GripTest {
         assertEquals(1, mean.fingers());
         Grip slip = Grip.asked(Voicing.parse("x32010"), Fingering.parse("x3(21)010"), Neck.USUAL);
         assertEquals(List.of(), slip.barres());
+        Grip small = Grip.asked(Voicing.parse("xx3211"), Fingering.parse("xx3211"), Neck.USUAL);
+        assertEquals(List.of(new Barre(Finger.INDEX, 1, 2, 1)), small.barres(), "two strings are a barre too");
         assertEquals(0, mean.stretch());
     }
 

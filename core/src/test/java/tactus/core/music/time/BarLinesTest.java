@@ -28,6 +28,8 @@ class BarLinesTest {
     void beatsAreThoseOfTheBarOneIsIn(String from, String beats, String then) {
         BarLines bars = bars("4/4", "2/4", "6/8");
         assertEquals(Length.parse(then), bars.afterBeats(Length.parse(from), Length.parse(beats)));
+        Length between = bars.beatsBefore(Length.parse(then)).minus(bars.beatsBefore(Length.parse(from)));
+        assertEquals(Length.parse(beats), between);
     }
 
     @ParameterizedTest
@@ -35,6 +37,8 @@ class BarLinesTest {
     void barsMayBeOfDifferentLength(String from, String count, String then) {
         BarLines bars = bars("4/4", "2/4", "6/8");
         assertEquals(Length.parse(then), bars.afterBars(Length.parse(from), Length.parse(count)));
+        Length between = bars.barsBefore(Length.parse(then)).minus(bars.barsBefore(Length.parse(from)));
+        assertEquals(Length.parse(count), between);
     }
 
     @Test

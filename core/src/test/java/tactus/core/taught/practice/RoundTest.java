@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import tactus.core.laid.performance.Heard;
 import tactus.core.laid.performance.PatternAlone;
 import tactus.core.laid.timeline.BarRange;
+import tactus.core.laid.timeline.Timeline;
 import tactus.core.music.stroke.Direction;
 import tactus.core.music.time.Meter;
 import tactus.core.music.time.SongSeconds;
@@ -20,6 +21,7 @@ import tactus.core.music.time.Tempo;
 import tactus.core.patterns.pattern.Pattern;
 import tactus.core.patterns.pattern.PatternId;
 import tactus.core.written.song.Song;
+import tactus.core.written.song.SongFixture;
 
 /** A bar of 4/4 with a down on every beat, at 60 a minute: strokes at 0, 1, 2 and 3 seconds. */
 class RoundTest {
@@ -104,6 +106,21 @@ class RoundTest {
         var round = new Round(BEATS, share, false);
         assertEquals(4 / share, round.to(), 1e-9);
         assertTrue(played(round, 0, 1 / share, 2 / share, 3 / share).over().isClean());
+    }
+
+    /** Bars 2 and 3 of six go round: four seconds each at 60. */
+    @Test
+    void bothEndsOfARoundLieWithinTheSong() {
+        Song song = SongFixture.song("4/4 4/4 4/4 4/4 4/4 4/4", "C: 6 bars", "d-d-d-d-");
+        Song slow = song.withFacts(song.facts().withTempo(Tempo.of(60, FOUR)));
+        var round = new Round(new Heard.Bars(Timeline.of(slow), new BarRange(2, 3)), 1, false);
+        assertEquals(4, round.from(), 1e-9);
+        assertEquals(12, round.to(), 1e-9);
+        assertEquals(8, round.next(), 1e-9);
+        assertEquals(8, round.due().size());
+        played(round, 4, 5, 6, 7, 8, 9, 10, 11, 11.96);
+        assertEquals(3.96, round.over().early().getFirst().seconds(), 1e-9, "the next one's first, before it begins");
+        assertTrue(round.over().isClean());
     }
 
     @Test
