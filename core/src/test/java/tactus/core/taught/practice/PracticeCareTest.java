@@ -147,4 +147,31 @@ class PracticeCareTest {
         assertFalse(items(eased).isEmpty());
         assertTrue(heavy.isEmpty(), "what was not eased says nothing of care");
     }
+
+    /** Light, barres, barres, light: the second light one goes between. */
+    @Test
+    void aLightStepGoesBetweenTwoHeavyOnesWhateverTheDayBeganWith() {
+        Song song = at(80, 16, "F: 8 bars, C: 4 bars, G: 4 bars", "d-du-udu");
+        List<LadderStep> steps = Ladder.of(song, Timeline.of(song)).steps();
+        var heavy = new ArrayList<PracticePlan.Item>();
+        var light = new ArrayList<PracticePlan.Item>();
+        for (LadderStep step : steps) {
+            boolean holds = StepLoad.of(step, song, Timeline.of(song), Neck.USUAL, FrettingHand.USUAL)
+                            .barreSeconds()
+                    > HandLoad.LONG_BARRE;
+            (holds ? heavy : light).add(new PracticePlan.Item(step, 5, false));
+        }
+        var day = new PracticePlan.Day(1, List.of(light.get(0), heavy.get(0), heavy.get(1), light.get(1)));
+        List<Statement> order =
+                care(song).eased(new PracticePlan(List.of(day), List.of())).days().getFirst().items().stream()
+                        .map(item -> item.step().what())
+                        .toList();
+        assertEquals(
+                List.of(
+                        light.get(0).step().what(),
+                        heavy.get(0).step().what(),
+                        light.get(1).step().what(),
+                        heavy.get(1).step().what()),
+                order);
+    }
 }
