@@ -3,6 +3,7 @@ package tactus.core.laid.timeline;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static tactus.core.written.song.SongFixture.VERSE;
 import static tactus.core.written.song.SongFixture.song;
 
 import java.util.List;
@@ -13,6 +14,8 @@ import tactus.core.ground.refusal.Refusal;
 import tactus.core.laid.performance.Note;
 import tactus.core.laid.performance.Performance;
 import tactus.core.outside.English;
+import tactus.core.written.section.Cue;
+import tactus.core.written.section.PassChoice;
 import tactus.core.written.song.Song;
 
 class ExcerptTest {
@@ -66,6 +69,22 @@ class ExcerptTest {
             assertTrue(
                     !stroke.start().isLessThan(span.start()) && stroke.start().isLessThan(span.end()));
         }
+    }
+
+    @Test
+    void whatIsCalledOutInItComesAsLongAfterItsStartAsThere() {
+        Song called = SONG.withSection(
+                VERSE,
+                verse -> verse.withCues(List.of(
+                        new Cue(3, 1, PassChoice.EVERY, "look up"),
+                        new Cue(4, 2, PassChoice.EVERY, "hush"),
+                        new Cue(6, 1, PassChoice.EVERY, "last one"))));
+        Timeline part = Excerpt.of(Timeline.of(called), new BarRange(4, 6));
+        assertEquals(
+                List.of("4 1/4 hush", "6 2 last one"),
+                part.margin().cues().stream()
+                        .map(cue -> cue.bar() + " " + cue.at() + " " + cue.text())
+                        .toList());
     }
 
     @ParameterizedTest

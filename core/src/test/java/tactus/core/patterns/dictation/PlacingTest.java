@@ -197,7 +197,8 @@ class PlacingTest {
                 "D D D D D D D D D;give it 2 more bars",
                 "D D D D D D;let the hand move twice as fast",
                 "D D D D D D;play it all down",
-                "D D U D U D U D;leave out stroke 1 (down)"
+                "D D U D U D U D;leave out stroke 1 (down)",
+                "D D D D D;play stroke 2 (down) against the hand"
             })
     void aSayingThatCannotBePlayedIsMendedByASmallChange(String said, String mend) {
         Placing placing = place(said, EIGHTHS);
