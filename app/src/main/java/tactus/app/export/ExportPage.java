@@ -35,6 +35,7 @@ import tactus.app.field.NamedField;
 import tactus.app.field.ProblemLabel;
 import tactus.app.field.TitledColumn;
 import tactus.app.field.WholeNumberSpinner;
+import tactus.app.place.Asking;
 import tactus.app.player.MixModel;
 import tactus.app.player.MixPanel;
 import tactus.app.work.Settings;
@@ -49,14 +50,6 @@ import tactus.words.Words;
 
 /** The page on which one song or many are written out: which songs, as what, how they sound, and where to. */
 public final class ExportPage extends VBox {
-
-    /** What the page asks the window for. */
-    public interface Asking {
-
-        List<Path> songs();
-
-        Optional<Path> folder();
-    }
 
     private final Work work;
     private final Settings settings;
@@ -124,7 +117,7 @@ public final class ExportPage extends VBox {
         remove.disableProperty()
                 .bind(list.getSelectionModel().selectedItemProperty().isNull());
         var buttons = new FlowPane(
-                button("add", () -> add(asking.songs())), button("add-shelf", () -> add(shelf.get())), remove);
+                button("add", () -> add(asking.toOpenSeveral())), button("add-shelf", () -> add(shelf.get())), remove);
         buttons.getStyleClass().add("paper-row");
         version.setId("bulk-version");
         version.setMaxWidth(Double.MAX_VALUE);
@@ -194,7 +187,7 @@ public final class ExportPage extends VBox {
         HBox.setHgrow(folder, Priority.ALWAYS);
         var row = new HBox(
                 folder,
-                button("choose", () -> asking.folder().map(Path::toString).ifPresent(folder::setText)),
+                button("choose", () -> asking.toOpenFolder().map(Path::toString).ifPresent(folder::setText)),
                 overwrite);
         row.getStyleClass().add("page-foot");
         row.setSpacing(10);

@@ -262,18 +262,7 @@ final class MainWindow extends StackPane {
     /** Writes this song or many out. */
     void exportMany() {
         shelf.refresh();
-        var asking = new ExportPage.Asking() {
-            @Override
-            public List<Path> songs() {
-                return asker.toOpenSeveral();
-            }
-
-            @Override
-            public Optional<Path> folder() {
-                return asker.toOpenFolder();
-            }
-        };
-        var page = new ExportPage(work, settings, asking, shelf::files, task -> {
+        var page = new ExportPage(work, settings, asker, shelf::files, task -> {
             status.follow(task, Words.of("bulk.writing"));
             task.runningProperty().subscribe((was, runs) -> {
                 if (was && !runs) status.say(Words.of("bulk.ended"));

@@ -8,7 +8,6 @@ import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
-import tactus.core.ground.refusal.NotationException;
 import tactus.core.ground.refusal.Outcome;
 import tactus.core.music.chord.ChordLetters;
 import tactus.core.music.pitch.NoteSchool;
@@ -120,16 +119,10 @@ public final class HarmonyLineModel {
         Optional<Length> round = Assignment.of(work.song(), section.id()).map(_ -> round(section));
         Meter usual = work.song().facts().meter();
         NoteSchool school = settings.noteSchool();
-        return () -> {
-            try {
-                // Lines that were pasted are bars after each other.
-                String line =
-                        ChordLetters.international(BREAK.matcher(text.strip()).replaceAll(" | "), school);
-                then.accept(HarmonyLine.parse(line, usual, round, Words.lexicon()));
-                return Outcome.DONE;
-            } catch (NotationException wrong) {
-                return new Outcome.Refused(wrong);
-            }
-        };
+        return () -> Outcome.of(() -> {
+            // Lines that were pasted are bars after each other.
+            String line = ChordLetters.international(BREAK.matcher(text.strip()).replaceAll(" | "), school);
+            then.accept(HarmonyLine.parse(line, usual, round, Words.lexicon()));
+        });
     }
 }

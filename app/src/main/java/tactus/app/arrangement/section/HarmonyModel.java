@@ -42,16 +42,14 @@ public final class HarmonyModel {
 
     /** Names the chosen chord as it is typed. Returns what is wrong with the name, if anything. */
     public Outcome rename(String chord) {
-        try {
+        return Outcome.from(() -> {
             String name = read(chord);
             return span().map(span -> arrangement.type(
                             "chord " + index(),
                             "edit.chord",
                             section -> section.withSpan(index(), new Span(name, span.length()))))
                     .orElse(Outcome.DONE);
-        } catch (Refusal unreadable) {
-            return new Outcome.Refused(unreadable);
-        }
+        });
     }
 
     /** A name that the song knows, or that says no chord, stays as it is; in another school's letters it is translated. */

@@ -13,7 +13,6 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import tactus.app.bench.pattern.BenchModel;
 import tactus.app.work.Work;
-import tactus.core.ground.refusal.NotationException;
 import tactus.core.ground.refusal.Outcome;
 import tactus.core.music.pitch.Tuning;
 import tactus.core.music.stroke.Pick;
@@ -190,14 +189,12 @@ public final class FingersModel {
 
     /** Writes what the fretting hand changes there. Returns what is wrong with it, if anything. */
     public Outcome moveFingers(String text) {
-        try {
+        return Outcome.from(() -> {
             var moves = new ArrayList<FingerMove>();
             for (String part : text.strip().split("\\s+")) if (!part.isEmpty()) moves.add(FingerMove.parse(part));
             return bench.change(
                     "moves", shown -> shown.withMoves(bench.slotProperty().get(), moves));
-        } catch (NotationException wrong) {
-            return new Outcome.Refused(wrong);
-        }
+        });
     }
 
     /** The figure on the bench as it is on the chosen chord; empty where nothing is plucked or there is no chord. */
