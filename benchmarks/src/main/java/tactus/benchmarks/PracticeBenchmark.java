@@ -22,6 +22,7 @@ import tactus.app.demo.DemoClass;
 import tactus.core.laid.timeline.Timeline;
 import tactus.core.taught.logbook.Records;
 import tactus.core.taught.logbook.Repertoire;
+import tactus.core.taught.logbook.SongKey;
 import tactus.core.taught.logbook.TakeEntry;
 import tactus.core.taught.practice.DueStroke;
 import tactus.core.taught.practice.Ladder;
@@ -113,7 +114,8 @@ public class PracticeBenchmark {
     }
 
     private static TakeEntry take(int minutes) {
-        return new TakeEntry("Mirel", DAY.atStartOfDay().plusMinutes(minutes), "Walk", "", "1-4", 60, 80, 1, 2, 3);
+        return new TakeEntry(
+                "Mirel", DAY.atStartOfDay().plusMinutes(minutes), new SongKey("Walk", ""), "1-4", 60, 80, 1, 2, 3);
     }
 
     @Benchmark

@@ -24,6 +24,7 @@ import tactus.core.laid.timeline.BarRange;
 import tactus.core.laid.timeline.Timeline;
 import tactus.core.music.stroke.Direction;
 import tactus.core.taught.logbook.Records;
+import tactus.core.taught.logbook.SongKey;
 import tactus.core.taught.logbook.TakeEntry;
 import tactus.core.taught.practice.DueStroke;
 import tactus.core.taught.practice.Take;
@@ -98,8 +99,7 @@ final class TakeCommand implements Callable<Integer> {
             var entry = TakeEntry.of(
                     LogCommand.known(book.records(), student.orElseThrow()).name(),
                     LocalDateTime.now().truncatedTo(ChronoUnit.SECONDS),
-                    song.facts().title(),
-                    song.versions().shown().orElse(""),
+                    SongKey.of(song),
                     Math.max(1, from) + "-" + to,
                     (int) Math.round(song.facts().tempo().perMinute() * share()),
                     take);

@@ -25,9 +25,9 @@ public final class ProgressWords {
 
     /** What a lesson gave. */
     public static String lesson(Lesson lesson) {
-        String what = lesson.song()
+        String what = lesson.song().title()
                 + (lesson.section().isEmpty() ? "" : ", " + lesson.section())
-                + (lesson.version().isEmpty() ? "" : " (" + lesson.version() + ")")
+                + (lesson.song().version().isEmpty() ? "" : " (" + lesson.song().version() + ")")
                 + (lesson.tempo() == 0 ? "" : Words.of("progress.at", lesson.tempo()));
         if (what.isEmpty()) return lesson.homework();
         return lesson.homework().isEmpty() ? what : what + ": " + lesson.homework();

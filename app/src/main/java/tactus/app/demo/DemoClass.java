@@ -43,7 +43,6 @@ public final class DemoClass {
                                 each.student(),
                                 each.day().plusWeeks(weeks),
                                 each.song(),
-                                each.version(),
                                 each.section(),
                                 each.tempo(),
                                 each.homework()))
@@ -53,7 +52,6 @@ public final class DemoClass {
                                 each.student(),
                                 each.at().plusWeeks(weeks),
                                 each.song(),
-                                each.version(),
                                 each.bars(),
                                 each.tempo(),
                                 each.score(),

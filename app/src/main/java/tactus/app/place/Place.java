@@ -60,4 +60,7 @@ public interface Place {
 
     /** Plays what it is about. */
     void play();
+
+    /** Ends what it does beside the window; the window is closed for good. */
+    default void close() {}
 }

@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -18,14 +20,15 @@ import tactus.app.start.ShelfModel;
 import tactus.core.ground.refusal.Outcome;
 import tactus.core.ground.statement.Statement;
 import tactus.core.taught.logbook.ChangeEntry;
+import tactus.core.taught.logbook.Entry;
 import tactus.core.taught.logbook.KeptPlan;
 import tactus.core.taught.logbook.Lesson;
 import tactus.core.taught.logbook.Progress;
 import tactus.core.taught.logbook.Records;
 import tactus.core.taught.logbook.Repertoire;
+import tactus.core.taught.logbook.SongKey;
 import tactus.core.taught.logbook.Student;
 import tactus.core.taught.logbook.TakeEntry;
-import tactus.core.taught.practice.PracticePlan;
 import tactus.core.taught.practice.Take;
 import tactus.core.taught.shelf.ShelvedSong;
 import tactus.core.written.song.Song;
@@ -93,90 +96,115 @@ final class ClassModel {
                 .findFirst();
     }
 
-    /** Keeps how often the student who is chosen changed between two chords in a minute; answers why it is not kept. */
-    Outcome count(String from, String to, int perMinute) {
-        if (chosen.get().isEmpty()) return Outcome.DONE;
-        return Outcome.from(
-                () -> desk.add(Records.of(new ChangeEntry(chosen.get().get(), LocalDate.now(), from, to, perMinute))));
+    /** Keeps how often the student who is chosen changed between two chords in a minute; tells why it is not kept. */
+    void count(String from, String to, int perMinute, Consumer<Outcome> told) {
+        addOfChosen(name -> new ChangeEntry(name, LocalDate.now(), from, to, perMinute), told);
+    }
+
+    /** Writes down what {@code entry} makes of the student who is chosen; nothing where nobody is. */
+    private void addOfChosen(Function<String, Entry> entry, Consumer<Outcome> told) {
+        if (chosen.get().isEmpty()) {
+            told.accept(Outcome.DONE);
+            return;
+        }
+        Outcome made =
+                Outcome.of(() -> desk.add(Records.of(entry.apply(chosen.get().get())), told));
+        if (!made.isDone()) told.accept(made);
     }
 
     /** Opens the logbook, unless it is open, and looks for the songs again. */
-    void open() {
+    void open(Runnable opened) {
         shelf.refresh();
-        desk.open();
+        desk.open(opened);
     }
 
     /** Shows six made-up students, in memory, for as long as the window is open. */
     void openDemo() {
-        desk.open(DemoClass.records(LocalDate.now()));
-        chosen.set(desk.recordsProperty().get().students().stream()
-                .map(Student::name)
-                .findFirst());
+        desk.open(
+                DemoClass.records(LocalDate.now()),
+                () -> chosen.set(desk.recordsProperty().get().students().stream()
+                        .map(Student::name)
+                        .findFirst()));
     }
 
-    /** Adds a student; answers why not. */
-    Outcome enrol(String name) {
-        return Outcome.from(() -> {
+    /** Adds a student; tells why not. */
+    void enrol(String name, Consumer<Outcome> told) {
+        Outcome known = Outcome.from(() -> {
             var student = new Student(name, LocalDate.now(), Optional.empty(), "");
             Optional<String> there = desk.recordsProperty().get().students().stream()
                     .map(Student::name)
                     .filter(each -> Student.isSame(each, student.name()))
                     .findFirst();
             if (there.isPresent()) return Outcome.refused("class.there", there.get());
-            Outcome outcome = desk.add(Records.of(student));
-            if (outcome.isDone()) chosen.set(Optional.of(student.name()));
-            return outcome;
+            desk.add(Records.of(student), outcome -> {
+                if (outcome.isDone()) chosen.set(Optional.of(student.name()));
+                told.accept(outcome);
+            });
+            return Outcome.DONE;
+        });
+        if (!known.isDone()) told.accept(known);
+    }
+
+    /** Writes down what the student who is chosen is given today; tells why it is not kept. */
+    void give(SongKey song, int tempo, String homework, Consumer<Outcome> told) {
+        addOfChosen(name -> new Lesson(name, LocalDate.now(), song, "", tempo, homework), told);
+    }
+
+    /** Keeps a round that the student who is chosen played; tells why it is not kept. It is tried again with the next one. */
+    void keep(SongKey song, String bars, int tempo, Take take, Consumer<Outcome> told) {
+        if (chosen.get().isEmpty()) {
+            told.accept(Outcome.DONE);
+            return;
+        }
+        LocalDateTime now = LocalDateTime.now().truncatedTo(ChronoUnit.SECONDS);
+        unwritten.add(TakeEntry.of(chosen.get().get(), now, song, bars, tempo, take));
+        List<TakeEntry> these = List.copyOf(unwritten);
+        desk.add(Records.of(these), outcome -> {
+            if (outcome.isDone()) unwritten.removeAll(these);
+            told.accept(outcome.refusal()
+                    .map(why -> Outcome.refused("class.unkept", why.reason()))
+                    .orElse(Outcome.DONE));
         });
     }
 
-    /** Writes down what the student who is chosen is given today; answers why it is not kept. */
-    Outcome give(String song, String version, int tempo, String homework) {
-        if (chosen.get().isEmpty()) return Outcome.DONE;
-        return Outcome.from(() -> desk.add(
-                Records.of(new Lesson(chosen.get().get(), LocalDate.now(), song, version, "", tempo, homework))));
+    /** Tells the plan that is kept for a song and the student who is chosen, or for nobody. */
+    void plan(SongKey song, Consumer<Optional<KeptPlan>> told) {
+        Optional<String> whose = chosen.get();
+        desk.read(open -> open.plan(whose, song), told);
     }
 
-    /** Keeps a round that the student who is chosen played; answers why it is not kept. It is tried again with the next one. */
-    Outcome keep(String song, String version, String bars, int tempo, Take take) {
-        if (chosen.get().isEmpty()) return Outcome.DONE;
-        LocalDateTime now = LocalDateTime.now().truncatedTo(ChronoUnit.SECONDS);
-        unwritten.add(TakeEntry.of(chosen.get().get(), now, song, version, bars, tempo, take));
-        Outcome outcome = desk.add(Records.of(unwritten));
-        if (outcome.isDone()) unwritten.clear();
-        return outcome.refusal()
-                .map(why -> Outcome.refused("class.unkept", why.reason()))
-                .orElse(Outcome.DONE);
+    /** Keeps a plan; tells whether it could be kept. */
+    void keep(KeptPlan plan, Consumer<Outcome> told) {
+        desk.write(open -> open.keep(plan), told);
     }
 
-    /** The plan that is kept for a song and the student who is chosen, or for nobody. */
-    Optional<KeptPlan> plan(String song, String version) {
-        return desk.read(open -> open.plan(chosen.get(), song, version));
-    }
-
-    /** Keeps a plan for the student who is chosen, or for nobody; answers whether it could be kept. */
-    boolean keepPlan(String song, String version, LocalDate begins, int minutes, PracticePlan plan) {
-        return desk.write(open -> open.keep(KeptPlan.of(chosen.get(), song, version, begins, minutes, plan)))
-                .isDone();
-    }
-
-    /** Keeps none any longer. */
-    void dropPlan(String song, String version) {
-        desk.write(open -> open.dropPlan(chosen.get(), song, version));
+    /** Keeps none any longer for the student who is chosen, or for nobody. */
+    void dropPlan(SongKey song) {
+        Optional<String> whose = chosen.get();
+        desk.write(open -> open.dropPlan(whose, song), _ -> {});
     }
 
     /** What bars of a song were worth last week, played by the student who is chosen; empty if they were not played. */
-    OptionalInt scoreOfLastWeek(String song, String version, String bars) {
+    OptionalInt scoreOfLastWeek(SongKey song, String bars) {
         return chosen.get()
-                .map(name -> desk.recordsProperty().get().scoreOfLastWeek(name, song, version, bars, LocalDate.now()))
+                .map(name -> desk.recordsProperty().get().scoreOfLastWeek(name, song, bars, LocalDate.now()))
                 .orElse(OptionalInt.empty());
     }
 
     /** Takes a student out with everything that is known of them, and says where something of them may still stand. */
     void forget(String name) {
-        Optional<List<Statement>> remains = desk.forget(name);
-        if (remains.isEmpty()) return;
-        var left = new ArrayList<>(remains.get());
-        unwritten.removeIf(each -> Student.isSame(each.student(), name));
+        // A round that is not written down yet would bring them back.
+        List<TakeEntry> theirs = unwritten.stream()
+                .filter(each -> Student.isSame(each.student(), name))
+                .toList();
+        unwritten.removeAll(theirs);
+        desk.forget(
+                name,
+                remains -> remains.ifPresentOrElse(left -> sayForgotten(name, left), () -> unwritten.addAll(theirs)));
+    }
+
+    private void sayForgotten(String name, List<Statement> remains) {
+        var left = new ArrayList<>(remains);
         drafts.remove(name);
         forgotten.set(new Forgotten(name, Words.of("class.looking"), said(left)));
         shelf.lookThrough(

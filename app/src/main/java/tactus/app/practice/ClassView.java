@@ -24,11 +24,10 @@ import tactus.app.field.ProblemLabel;
 import tactus.app.field.WrappedCell;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
-import tactus.core.ground.refusal.Outcome;
-import tactus.core.ground.statement.Statement;
 import tactus.core.taught.logbook.ChangeEntry;
 import tactus.core.taught.logbook.Lesson;
 import tactus.core.taught.logbook.Progress;
+import tactus.core.taught.logbook.SongKey;
 import tactus.core.taught.logbook.Student;
 import tactus.records.logbook.LogbookCopy;
 import tactus.words.ProgressWords;
@@ -84,10 +83,8 @@ final class ClassView extends BorderPane {
         });
         bound.follow(
                 this::showAgain,
-                model.desk().recordsProperty(),
+                model.desk().lyingProperty(),
                 model.chosenProperty(),
-                model.desk().problemProperty(),
-                model.desk().offeredProperty(),
                 model.forgottenProperty(),
                 model.shelfProperty());
         bound.follow(model.chosenProperty(), this::showFor);
@@ -130,17 +127,17 @@ final class ClassView extends BorderPane {
     }
 
     private void enrol() {
-        if (problem.say(model.enrol(name.getText()))) name.clear();
+        model.enrol(name.getText(), outcome -> {
+            if (problem.say(outcome)) name.clear();
+        });
     }
 
     private void give() {
         var song = work.song();
-        Outcome outcome = model.give(
-                song.facts().title(),
-                song.versions().shown().orElse(""),
-                (int) Math.round(song.facts().tempo().perMinute()),
-                homework.getText());
-        if (problem.say(outcome)) homework.clear();
+        model.give(
+                SongKey.of(song), (int) Math.round(song.facts().tempo().perMinute()), homework.getText(), outcome -> {
+                    if (problem.say(outcome)) homework.clear();
+                });
     }
 
     /** What had the focus has it again; where it is gone, the students have it, so that keys go on working. */
@@ -160,28 +157,27 @@ final class ClassView extends BorderPane {
     }
 
     private void show() {
-        List<String> names = model.desk().recordsProperty().get().students().stream()
-                .map(Student::name)
-                .toList();
+        OpenBook.Lying lying = model.desk().lyingProperty().get();
+        List<String> names =
+                lying.records().students().stream().map(Student::name).toList();
         if (!students.getItems().equals(names)) students.getItems().setAll(names);
         else students.refresh();
         model.chosenProperty().get().ifPresent(students.getSelectionModel()::select);
         page.getChildren().clear();
-        Optional<Statement> wrong = model.desk().problemProperty().get();
-        wrong.map(Words::say).ifPresent(this::showProblem);
+        lying.problem().map(Words::say).ifPresent(wrong -> showProblem(lying, wrong));
         Optional<Progress> progress = model.chosenProperty().get().flatMap(model::progress);
         ClassModel.Forgotten forgotten = model.forgottenProperty().get();
         if (progress.isEmpty() && !forgotten.name().isEmpty()) showForgotten(forgotten);
         if (progress.isPresent()) showPage(progress.get());
-        else if (wrong.isEmpty()) showNobody(names.isEmpty());
+        else if (lying.problem().isEmpty() && lying.isOpen()) showNobody(names.isEmpty());
     }
 
-    private void showProblem(String wrong) {
+    private void showProblem(OpenBook.Lying lying, String wrong) {
         page.getChildren().add(text(wrong, "class-wrong"));
         var buttons = new FlowPane();
         buttons.getStyleClass().add("class-changes");
         int number = 1;
-        for (LogbookCopy copy : model.desk().offeredProperty().get()) {
+        for (LogbookCopy copy : lying.offered()) {
             String made = Words.date("date.moment", copy.made());
             var take = button(
                     "class.take-copy",
@@ -190,10 +186,8 @@ final class ClassView extends BorderPane {
             take.setText(Words.of("class.take-copy", made, copy.students(), copy.lessons(), copy.takes()));
             buttons.getChildren().add(take);
         }
-        if (model.desk().isDamaged())
-            buttons.getChildren().add(button("class.begin-anew", "class-anew", model.desk()::goOn));
-        else if (!model.desk().isOpen())
-            buttons.getChildren().add(button("class.again", "class-again", model.desk()::goOn));
+        if (lying.isDamaged()) buttons.getChildren().add(button("class.begin-anew", "class-anew", model.desk()::goOn));
+        else if (!lying.isOpen()) buttons.getChildren().add(button("class.again", "class-again", model.desk()::goOn));
         if (!buttons.getChildren().isEmpty()) page.getChildren().add(buttons);
     }
 

@@ -1,220 +1,128 @@
 package tactus.app.practice;
 
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.Executor;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import tactus.app.work.Work;
 import tactus.core.ground.refusal.Outcome;
-import tactus.core.ground.refusal.Refusal;
 import tactus.core.ground.statement.Statement;
 import tactus.core.taught.logbook.Records;
 import tactus.core.written.song.SongId;
-import tactus.formats.song.SongFile;
-import tactus.records.folder.FileTrouble;
-import tactus.records.logbook.DamagedLogbook;
-import tactus.records.logbook.Logbook;
 import tactus.records.logbook.LogbookCopy;
-import tactus.words.Words;
 
-/** Where the logbook lies open: what stands in it, what is wrong with it, and what can take its place. */
+/**
+ * Where the logbook lies open, beside the window, which never waits for it: what is asked of it is done one thing after the other, and
+ * what has become of it is told on the window's thread, where everything here is called.
+ */
 final class LogbookDesk {
 
-    private final Path folder;
+    private final Executor desk;
+    private final Executor window;
+    private final OpenBook book;
     private final ReadOnlyObjectWrapper<Records> records = new ReadOnlyObjectWrapper<>(this, "records", Records.NONE);
     private final ReadOnlyObjectWrapper<Optional<Statement>> problem =
             new ReadOnlyObjectWrapper<>(this, "problem", Optional.empty());
-    private final ReadOnlyObjectWrapper<List<LogbookCopy>> offered =
-            new ReadOnlyObjectWrapper<>(this, "offered", List.of());
-    private Optional<Logbook> book = Optional.empty();
-    private boolean isDamaged;
-    private boolean isFailing;
+    private final ReadOnlyObjectWrapper<OpenBook.Lying> lying =
+            new ReadOnlyObjectWrapper<>(this, "lying", OpenBook.Lying.SHUT);
 
-    /** @param folder where the logbook is */
-    LogbookDesk(Path folder) {
-        this.folder = folder;
+    /**
+     * @param folder where the logbook is
+     * @param desk does what is asked of the logbook, in order
+     * @param window does what is to be done on the window's thread
+     */
+    LogbookDesk(Path folder, Executor desk, Executor window) {
+        this.desk = desk;
+        this.window = window;
+        book = new OpenBook(folder);
     }
 
-    /** What is done with the logbook that is open. */
-    interface Writing {
-        void write(Logbook open) throws IOException;
+    private <T> void ask(Supplier<T> job, Consumer<T> told) {
+        desk.execute(() -> {
+            T answer = job.get();
+            OpenBook.Lying now = book.lying();
+            window.execute(() -> {
+                show(now);
+                told.accept(answer);
+            });
+        });
     }
 
-    /** What is looked up in the logbook that is open. */
-    interface Reading<T> {
-        Optional<T> read(Logbook open) throws IOException;
+    private void ask(Runnable job, Runnable done) {
+        ask(
+                () -> {
+                    job.run();
+                    return OpenBook.Lying.SHUT;
+                },
+                _ -> done.run());
+    }
+
+    private void tell(Runnable job) {
+        ask(job, () -> {});
+    }
+
+    private void show(OpenBook.Lying now) {
+        records.set(now.records());
+        problem.set(now.problem());
+        lying.set(now);
     }
 
     /** Opens the logbook, unless it is open; where it could not be opened it is tried again. */
-    void open() {
-        if (book.isPresent() || isDamaged) return;
-        try {
-            Logbook opened = Logbook.open(folder, LocalDateTime.now());
-            book = Optional.of(opened);
-            problem.set(opened.uncopied().map(why -> Statement.of("class.uncopied", why.getMessage())));
-            refresh();
-            if (records.get().students().isEmpty()) offer(Logbook.copies(folder));
-        } catch (DamagedLogbook damaged) {
-            isDamaged = true;
-            offered.set(damaged.copies());
-            say("class.damaged", damaged.aside(), damaged.copies().size());
-        } catch (IOException failed) {
-            fail(failed);
-        }
+    void open(Runnable opened) {
+        ask(book::open, opened);
     }
 
     /** Opens one in memory, for as long as the program runs, in which {@code shown} stands. */
-    void open(Records shown) {
-        close();
-        book = Optional.of(Logbook.forNow());
-        forgetTrouble();
-        add(shown);
-    }
-
-    /** Copies with somebody in them, where the logbook has nobody. */
-    private void offer(List<LogbookCopy> copies) {
-        List<LogbookCopy> peopled =
-                copies.stream().filter(copy -> copy.students() > 0).toList();
-        offered.set(peopled);
-        if (!peopled.isEmpty()) say("class.empty", peopled.size());
+    void open(Records shown, Runnable opened) {
+        ask(() -> book.open(shown), opened);
     }
 
     /** Goes on with a copy in the place of the logbook. */
     void goOn(LogbookCopy copy) {
-        close();
-        try {
-            Logbook.restore(folder, copy, LocalDateTime.now());
-        } catch (IOException failed) {
-            fail(failed);
-            return;
-        } catch (Refusal there) {
-            goOn();
-            problem.set(Optional.of(Words.reason(there)));
-            return;
-        }
-        goOn();
+        tell(() -> book.goOn(copy));
     }
 
     /** Goes on with what is there: a new logbook where there is none. */
     void goOn() {
-        forgetTrouble();
-        open();
-    }
-
-    private void forgetTrouble() {
-        isDamaged = false;
-        offered.set(List.of());
-        problem.set(Optional.empty());
-    }
-
-    private void close() {
-        book.ifPresent(Logbook::close);
-        book = Optional.empty();
+        tell(book::goOn);
     }
 
     /** Tells the logbook of the song in {@code work}, so that what is written down of it follows a new title. */
     void meet(Work work) {
         Optional<SongId> id = work.idProperty().get();
-        if (book.isEmpty() || id.isEmpty() || work.getFile().isEmpty() || work.isUnsaved()) return;
-        try {
-            String title = work.written().facts().title();
-            Path place = work.getFile().get().toAbsolutePath();
-            switch (book.get().meet(id.get(), title, place, there -> isSong(there, id.get()))) {
-                case Logbook.Meeting.Known _ -> {}
-                case Logbook.Meeting.Renamed renamed -> {
-                    refresh();
-                    say("class.renamed", renamed.before(), title);
-                }
-                case Logbook.Meeting.Copy copy -> say("class.copy", title, copy.title(), copy.place());
-            }
-        } catch (IOException failed) {
-            fail(failed);
-        }
-    }
-
-    private static boolean isSong(Path file, SongId id) {
-        try {
-            return Files.isRegularFile(file)
-                    && SongFile.read(file).id().filter(id::equals).isPresent();
-        } catch (IOException unreadable) {
-            return false;
-        }
+        if (id.isEmpty() || work.getFile().isEmpty() || work.isUnsaved()) return;
+        String title = work.written().facts().title();
+        Path file = work.getFile().get();
+        tell(() -> book.meet(id.get(), title, file));
     }
 
     /** Writes {@code more} down. */
-    Outcome add(Records more) {
-        return write(open -> {
-            open.add(more);
-            // What was written is known; all of it is read again only where another program has written too.
-            if (open.isChangedElsewhere()) refresh();
-            else records.set(records.get().plus(more));
-        });
+    void add(Records more, Consumer<Outcome> told) {
+        ask(() -> book.add(more), told);
     }
 
-    /** Takes {@code name} out with everything that is known of them; what may still stand of them elsewhere, empty if nobody was. */
-    Optional<List<Statement>> forget(String name) {
-        var left = new Object() {
-            Optional<List<Statement>> remains = Optional.empty();
-        };
-        Outcome outcome = write(open -> {
-            left.remains = open.forget(name, folder, LocalDateTime.now());
-            refresh();
-        });
-        return outcome.isDone() ? left.remains : Optional.empty();
+    /** Takes {@code name} out with everything that is known of them; tells what may still stand of them elsewhere, empty if nobody was. */
+    void forget(String name, Consumer<Optional<List<Statement>>> told) {
+        ask(() -> book.forget(name), told);
     }
 
     /** Writes; where the logbook could not be opened before it is tried again. */
-    Outcome write(Writing writing) {
-        if (book.isEmpty()) open();
-        if (book.isEmpty()) return new Outcome.Refused(new Refusal(problem.get().orElse(Statement.of("class.closed"))));
-        try {
-            writing.write(book.get());
-            if (isFailing) problem.set(Optional.empty());
-            isFailing = false;
-            return Outcome.DONE;
-        } catch (IOException failed) {
-            isFailing = true;
-            return new Outcome.Refused(new Refusal(fail(failed)));
-        }
+    void write(OpenBook.Writing writing, Consumer<Outcome> told) {
+        ask(() -> book.write(writing), told);
     }
 
     /** Looks something up; empty where nothing is open, or where it cannot be read, which is said. */
-    <T> Optional<T> read(Reading<T> reading) {
-        if (book.isEmpty()) return Optional.empty();
-        try {
-            return reading.read(book.get());
-        } catch (IOException failed) {
-            fail(failed);
-            return Optional.empty();
-        }
+    <T> void read(OpenBook.Reading<T> reading, Consumer<Optional<T>> told) {
+        ask(() -> book.read(reading), told);
     }
 
-    private void refresh() throws IOException {
-        records.set(book.orElseThrow().records());
-    }
-
-    private void say(String code, Object... values) {
-        problem.set(Optional.of(Statement.of(code, values)));
-    }
-
-    private Statement fail(IOException failed) {
-        Statement why = Statement.of("class.failed", FileTrouble.said(failed, folder));
-        problem.set(Optional.of(why));
-        return why;
-    }
-
-    /** Whether there is a logbook to write in. */
-    boolean isOpen() {
-        return book.isPresent();
-    }
-
-    /** Whether the logbook was damaged, so that nothing is open until a person says how to go on. */
-    boolean isDamaged() {
-        return isDamaged;
+    /** What there is to see of it: the next two, and what can be done where there is a problem. */
+    ReadOnlyObjectProperty<OpenBook.Lying> lyingProperty() {
+        return lying.getReadOnlyProperty();
     }
 
     /** What stands in it. */
@@ -225,10 +133,5 @@ final class LogbookDesk {
     /** What is wrong with the logbook; empty if nothing is. */
     ReadOnlyObjectProperty<Optional<Statement>> problemProperty() {
         return problem.getReadOnlyProperty();
-    }
-
-    /** Copies that can be put in the place of the logbook, the newest first; empty where it needs none. */
-    ReadOnlyObjectProperty<List<LogbookCopy>> offeredProperty() {
-        return offered.getReadOnlyProperty();
     }
 }

@@ -9,7 +9,6 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
-import tactus.core.ground.refusal.Outcome;
 import tactus.core.taught.practice.ChangeMinute;
 import tactus.core.taught.practice.ChangeWork;
 import tactus.formats.font.MusicText;
@@ -119,11 +118,14 @@ final class MinuteModel {
             said.set(Words.of("minute.short"));
             return;
         }
-        Outcome kept = students.count(of.from(), of.to(), perMinute.getAsInt());
-        said.set(kept.refusal()
-                .map(Words::why)
-                .orElseGet(
-                        () -> MusicText.signs(Words.of("progress.change", of.from(), of.to(), perMinute.getAsInt()))));
+        students.count(
+                of.from(),
+                of.to(),
+                perMinute.getAsInt(),
+                kept -> said.set(kept.refusal()
+                        .map(Words::why)
+                        .orElseGet(() -> MusicText.signs(
+                                Words.of("progress.change", of.from(), of.to(), perMinute.getAsInt())))));
     }
 
     /** Forgets a minute that was begun and what was said of the last one. */

@@ -8,10 +8,13 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import tactus.app.place.Printer;
@@ -22,6 +25,7 @@ import tactus.core.music.shape.FrettingHand;
 import tactus.core.taught.logbook.DatedPlan;
 import tactus.core.taught.logbook.KeptPlan;
 import tactus.core.taught.logbook.Progress;
+import tactus.core.taught.logbook.SongKey;
 import tactus.core.taught.logbook.Student;
 import tactus.core.taught.practice.Ladder;
 import tactus.core.taught.practice.PlanChange;
@@ -49,61 +53,67 @@ final class PlanModel {
     private final Work work;
     private final Settings settings;
     private final ClassModel students;
-    private final BiFunction<String, String, Optional<Path>> target;
-    private final Printer printer;
+    private final Output output;
     private final ReadOnlyObjectWrapper<PracticePlan> plan = new ReadOnlyObjectWrapper<>(this, "plan");
     private int minutes = USUAL_MINUTES;
     private final Deque<Before> before = new ArrayDeque<>();
     private final Supplier<LocalDate> today;
     private final ReadOnlyObjectWrapper<String> said = new ReadOnlyObjectWrapper<>(this, "said", "");
     private LocalDate begins;
-    private boolean isKept;
+    private final ReadOnlyBooleanWrapper kept = new ReadOnlyBooleanWrapper(this, "kept");
 
     private record Before(DatedPlan plan, int minutes) {}
 
     /**
+     * Where it goes.
+     *
      * @param target asks where to write
      * @param printer prints, or says why not
+     */
+    record Output(BiFunction<String, String, Optional<Path>> target, Printer printer) {
+        Output {
+            Objects.requireNonNull(target);
+            Objects.requireNonNull(printer);
+        }
+    }
+
+    /**
+     * @param known the plan that is kept for the song and whoever practises it
      * @param today which day it is
      */
     PlanModel(
             Work work,
             Settings settings,
             ClassModel students,
-            BiFunction<String, String, Optional<Path>> target,
-            Printer printer,
+            Optional<KeptPlan> known,
+            Output output,
             Supplier<LocalDate> today) {
-        this.printer = printer;
         this.today = today;
         this.work = work;
         this.settings = settings;
         this.students = students;
-        this.target = target;
+        this.output = output;
         begins = today.get();
-        students.plan(song(), version()).ifPresentOrElse(this::takeUp, this::computeUsual);
+        known.ifPresentOrElse(this::takeUp, this::computeUsual);
     }
 
-    private String song() {
-        return work.song().facts().title();
-    }
-
-    private String version() {
-        return work.song().versions().shown().orElse("");
+    private SongKey song() {
+        return SongKey.of(work.song());
     }
 
     private void computeUsual() {
         minutes = USUAL_MINUTES;
         begins = today.get();
         before.clear();
-        isKept = false;
+        kept.set(false);
         plan.set(care().eased(PracticePlan.of(ladder(), minutes, USUAL_DAYS)));
     }
 
-    private void takeUp(KeptPlan kept) {
-        KeptPlan.TakenUp up = kept.takeUp(ladder());
-        begins = kept.begins();
-        minutes = kept.minutes();
-        isKept = true;
+    private void takeUp(KeptPlan known) {
+        KeptPlan.TakenUp up = known.takeUp(ladder());
+        begins = known.begins();
+        minutes = known.minutes();
+        kept.set(true);
         plan.set(care().eased(up.plan()));
         if (up.gone() > 0 || up.added() > 0) said.set(Words.of("plan.song-changed", up.gone(), up.added()));
     }
@@ -136,13 +146,13 @@ final class PlanModel {
     /** Forgets what was kept, and plans as if nothing had been; that cannot be taken back. */
     void beginAnew() {
         said.set("");
-        students.dropPlan(song(), version());
+        students.dropPlan(song());
         computeUsual();
     }
 
     /** Whether a plan is kept for the song and whoever practises it. */
-    boolean isKept() {
-        return isKept;
+    ReadOnlyBooleanProperty keptProperty() {
+        return kept.getReadOnlyProperty();
     }
 
     /** What there is to say of it. */
@@ -151,8 +161,10 @@ final class PlanModel {
     }
 
     private void set(PracticePlan other) {
-        isKept = students.keepPlan(song(), version(), begins, minutes, other);
         plan.set(other);
+        students.keep(
+                KeptPlan.of(students.chosenProperty().get(), song(), begins, minutes, other),
+                outcome -> kept.set(outcome.isDone()));
     }
 
     /** Which day it is today, from 0; as many as there are days if the last one is over. */
@@ -270,13 +282,13 @@ final class PlanModel {
         String title = title();
         DatedPlan shown = dated();
         Paper paper = settings.sheetLook().paper();
-        return printer.print(dots -> PlanPages.images(title, shown, paper, dots));
+        return output.printer().print(dots -> PlanPages.images(title, shown, paper, dots));
     }
 
     /** Writes it where the teacher says; answers what was written or why not, nothing if it was not wanted. */
     Optional<String> export(boolean asTable) {
         String ending = asTable ? "csv" : "pdf";
-        return target.apply(FileName.of(title(), "plan"), ending).map(file -> {
+        return output.target().apply(FileName.of(title(), "plan"), ending).map(file -> {
             try {
                 if (asTable) PlanTable.write(dated(), file);
                 else PlanPages.writePdf(title(), dated(), settings.sheetLook().paper(), file);

@@ -74,6 +74,10 @@ final class PlanView extends BorderPane {
             press.consume();
         });
         bound.follow(model.planProperty(), this::show);
+        bound.follow(model.keptProperty(), isKept -> {
+            anew.setDisable(!isKept);
+            kept.setText(Words.of(isKept ? "plan.kept" : "plan.not-kept"));
+        });
         bound.follow(trouble, _ -> sayTrouble());
         bound.follow(model.saidProperty(), done::setText);
     }
@@ -139,8 +143,6 @@ final class PlanView extends BorderPane {
         fill(plan);
         focus.map(id -> lookup("#" + id)).filter(Node::isFocusTraversable).ifPresent(Node::requestFocus);
         back.setDisable(!model.isChanged());
-        anew.setDisable(!model.isKept());
-        kept.setText(Words.of(model.isKept() ? "plan.kept" : "plan.not-kept"));
         minutes.show(model.minutes());
         days.show(model.days());
         until.show(model.dated().ends().toString());

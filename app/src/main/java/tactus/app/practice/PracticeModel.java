@@ -27,6 +27,7 @@ import tactus.core.music.shape.Neck;
 import tactus.core.music.stroke.Direction;
 import tactus.core.music.time.Slot;
 import tactus.core.patterns.pattern.Pattern;
+import tactus.core.taught.logbook.SongKey;
 import tactus.core.taught.practice.Ghost;
 import tactus.core.taught.practice.HandLoad;
 import tactus.core.taught.practice.Ladder;
@@ -304,20 +305,17 @@ public final class PracticeModel {
     /** What the same bars were worth last week, by the student who is chosen. */
     OptionalInt scoreOfLastWeek() {
         return step().map(step -> students.scoreOfLastWeek(
-                        work.song().facts().title(),
-                        work.song().versions().shown().orElse(""),
-                        bars(step).toString()))
+                        SongKey.of(work.song()), bars(step).toString()))
                 .orElse(OptionalInt.empty());
     }
 
     private void keep(BarRange bars, Take judged) {
-        Outcome kept = students.keep(
-                work.song().facts().title(),
-                work.song().versions().shown().orElse(""),
+        students.keep(
+                SongKey.of(work.song()),
                 bars.toString(),
                 (int) Math.round(work.song().facts().tempo().perMinute() * speed()),
-                judged);
-        unkept.set(kept.refusal().map(Words::why).orElse(""));
+                judged,
+                kept -> unkept.set(kept.refusal().map(Words::why).orElse("")));
     }
 
     /** Why the last round is not in the logbook; empty if it is, or belongs to nobody. */

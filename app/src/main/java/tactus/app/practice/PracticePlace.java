@@ -16,10 +16,13 @@ import tactus.app.place.Place;
 import tactus.app.place.PlaceServices;
 import tactus.app.player.MixModel;
 import tactus.app.start.ShelfModel;
+import tactus.app.work.OwnThread;
 import tactus.console.export.Export;
 import tactus.core.counsel.snag.SnagPlace;
 import tactus.core.laid.performance.MixVoice;
 import tactus.core.music.stroke.Direction;
+import tactus.core.taught.logbook.KeptPlan;
+import tactus.core.taught.logbook.SongKey;
 
 /** Where a song is practised step by step, and what is played along is judged. */
 public final class PracticePlace implements Place {
@@ -29,12 +32,13 @@ public final class PracticePlace implements Place {
     private final PlaceServices parts;
     private final ClassModel students;
     private final LoopExport exporting;
+    private final OwnThread logbook = new OwnThread("tactus logbook");
     private final Once<PracticeView> view;
 
     public PracticePlace(PlaceServices parts) {
         this.parts = parts;
         students = new ClassModel(
-                new LogbookDesk(parts.settings().logbookFolder()),
+                new LogbookDesk(parts.settings().logbookFolder(), logbook, Platform::runLater),
                 new ShelfModel(parts.settings(), parts.background()));
         model = new PracticeModel(parts.work(), parts.settings(), parts.player(), students);
         mix = parts.player().mixModel();
@@ -117,15 +121,14 @@ public final class PracticePlace implements Place {
 
     /** The class covers the window until it is put away. */
     private void openClass() {
-        students.open();
-        students.desk().meet(parts.work());
         var page = new ClassView(parts.work(), parts.settings(), students, model.input(), () -> {
             parts.cover().leave();
             takeFocus();
         });
         parts.cover().show(page);
-        // The letter that opened it is not typed into it.
-        Platform.runLater(page::takeFocus);
+        // The letter that opened it is not typed into it: what was asked for is told later.
+        students.open(page::takeFocus);
+        students.desk().meet(parts.work());
     }
 
     /** Writes what goes round, as it is heard. */
@@ -135,10 +138,16 @@ public final class PracticePlace implements Place {
 
     /** The days cover the window until they are put away. */
     private void openPlan() {
-        students.open();
+        students.open(() -> {});
         students.desk().meet(parts.work());
-        var plan = new PlanModel(
-                parts.work(), parts.settings(), students, parts.asking()::toWrite, parts.printer(), LocalDate::now);
+        students.plan(SongKey.of(parts.work().song()), known -> {
+            if (node().getScene() != null) showPlan(known);
+        });
+    }
+
+    private void showPlan(Optional<KeptPlan> known) {
+        var output = new PlanModel.Output(parts.asking()::toWrite, parts.printer());
+        var plan = new PlanModel(parts.work(), parts.settings(), students, known, output, LocalDate::now);
         var page = new PlanView(plan, students.desk().problemProperty(), () -> {
             parts.cover().leave();
             takeFocus();
@@ -184,5 +193,11 @@ public final class PracticePlace implements Place {
     @Override
     public void play() {
         model.play();
+    }
+
+    /** The last round is written down. */
+    @Override
+    public void close() {
+        logbook.close();
     }
 }

@@ -1,30 +1,20 @@
 package tactus.app.window;
 
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.concurrent.Task;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import tactus.app.work.OwnThread;
 
 /** Runs what takes long, one thing after the other, beside the window. */
 final class Background implements AutoCloseable {
 
     private static final Logger LOG = LoggerFactory.getLogger(Background.class);
 
-    private final ExecutorService thread = thread("tactus background");
+    private final OwnThread thread = new OwnThread("tactus background");
     /** Computing has a thread of its own, so that keeping work never waits for it. */
-    private final ExecutorService computing = thread("tactus computing");
-
-    private static ExecutorService thread(String name) {
-        return Executors.newSingleThreadExecutor(task -> {
-            var made = new Thread(task, name);
-            made.setDaemon(true);
-            return made;
-        });
-    }
+    private final OwnThread computing = new OwnThread("tactus computing");
 
     /** Runs {@code task} when those before it are done; what it throws is logged, and is its own to tell. */
     void run(Task<?> task) {
@@ -50,15 +40,10 @@ final class Background implements AutoCloseable {
         });
     }
 
+    /** What is still to be done, such as forgetting work that was saved, is short; what is computed nobody waits for. */
     @Override
     public void close() {
-        computing.shutdownNow();
-        thread.shutdown();
-        try {
-            // What is still to be done, such as forgetting work that was saved, is short.
-            if (!thread.awaitTermination(2, TimeUnit.SECONDS)) LOG.warn("work in the background was left unfinished");
-        } catch (InterruptedException hurry) {
-            Thread.currentThread().interrupt();
-        }
+        computing.drop();
+        thread.close();
     }
 }

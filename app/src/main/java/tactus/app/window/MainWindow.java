@@ -368,6 +368,7 @@ final class MainWindow extends StackPane {
         clock.stop();
         autosaving.stop();
         player.stop();
+        places.forEach(Place::close);
         background.run(autosave::forget);
         background.close();
     }

@@ -54,7 +54,8 @@ class MinuteBoxTest {
             var settings = new Settings(new DataFolder(folder));
             var player = new PlayerModel(work, mock(Transport.class));
             input = new InputModel(settings, player, MidiIn::open, () -> microphone, System::nanoTime);
-            var students = new ClassModel(new LogbookDesk(folder), new ShelfModel(settings, _ -> {}));
+            var students = new ClassModel(
+                    new LogbookDesk(folder, Runnable::run, Runnable::run), new ShelfModel(settings, _ -> {}));
             box = new MinuteBox(work, settings, students, input, clock);
             shown.setScene(new Scene(box, 600, 200));
             shown.show();

@@ -7,12 +7,14 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tactus.app.start.ShelfModel;
 import tactus.app.work.Settings;
 import tactus.app.work.Work;
 import tactus.core.ground.refusal.Outcome;
+import tactus.core.taught.logbook.SongKey;
 import tactus.core.taught.practice.PracticePlan;
 import tactus.formats.demo.DemoSong;
 import tactus.records.folder.DataFolder;
@@ -31,18 +33,24 @@ class PlanModelTest {
 
     private PlanModel model() {
         var settings = new Settings(new DataFolder(folder));
-        var students = new ClassModel(new LogbookDesk(folder), new ShelfModel(settings, _ -> {}));
-        students.open();
-        return new PlanModel(work, settings, students, (_, _) -> Optional.empty(), _ -> Outcome.DONE, () -> today);
+        var students = new ClassModel(
+                new LogbookDesk(folder, Runnable::run, Runnable::run), new ShelfModel(settings, _ -> {}));
+        students.open(() -> {});
+        var output = new PlanModel.Output((_, _) -> Optional.empty(), _ -> Outcome.DONE);
+        var made = new AtomicReference<PlanModel>();
+        students.plan(
+                SongKey.of(work.song()),
+                known -> made.set(new PlanModel(work, settings, students, known, output, () -> today)));
+        return made.get();
     }
 
     @Test
     void whatWasNotReachedIsMovedOnToTodayWhenItIsAskedForAndTakenBack() {
         PlanModel first = model();
-        assertFalse(first.isKept());
+        assertFalse(first.keptProperty().get());
         assertEquals(0, first.behind());
         first.done(0, 0, true);
-        assertTrue(first.isKept());
+        assertTrue(first.keptProperty().get());
         int open = (int) first.planProperty().get().days().getFirst().items().stream()
                 .filter(PracticePlan.Item::isOpen)
                 .count();
@@ -92,6 +100,6 @@ class PlanModelTest {
         assertEquals(3, changed.days());
         changed.beginAnew();
         assertEquals(7, changed.days());
-        assertFalse(model().isKept());
+        assertFalse(model().keptProperty().get());
     }
 }

@@ -46,7 +46,9 @@ class PracticeModelTest {
             work,
             settings,
             player,
-            new ClassModel(new LogbookDesk(Path.of("target", "no-settings")), new ShelfModel(settings, _ -> {})));
+            new ClassModel(
+                    new LogbookDesk(Path.of("target", "no-settings"), Runnable::run, Runnable::run),
+                    new ShelfModel(settings, _ -> {})));
 
     @BeforeEach
     void climbOn() {

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.stream.Collectors;
@@ -31,6 +32,8 @@ import tactus.app.arrangement.ArrangementPlace;
 import tactus.app.outside.FaultWatch;
 import tactus.app.place.Place;
 import tactus.app.place.PlaceServices;
+import tactus.app.practice.PracticePlace;
+import tactus.app.work.OwnThread;
 import tactus.app.work.Work;
 import tactus.core.patterns.pattern.Pattern;
 import tactus.core.patterns.pattern.PatternId;
@@ -56,6 +59,8 @@ abstract class WindowTest {
     DemoSong demo() {
         return DemoSong.LANTERN_WALK;
     }
+
+    private Optional<OwnThread> logbook = Optional.empty();
 
     List<Place> places(PlaceServices parts) {
         return Places.of(parts);
@@ -91,6 +96,10 @@ abstract class WindowTest {
             window = Opening.open(shown, work, new DataFolder(data), asker, this::places);
             shown.show();
         });
+        logbook = window.places().stream()
+                .filter(PracticePlace.class::isInstance)
+                .map(WindowTest::logbook)
+                .findFirst();
         settle();
     }
 
@@ -100,6 +109,7 @@ abstract class WindowTest {
         robot.release(new MouseButton[0]);
         boolean faulty = isShown("#notice") && text("#notice").contains("nobody foresaw");
         FxToolkit.setupStage(Stage::hide);
+        logbook = Optional.empty();
         try (var files = Files.walk(folder)) {
             for (Path file : files.sorted(Comparator.reverseOrder()).toList()) Files.deleteIfExists(file);
         }
@@ -215,12 +225,34 @@ abstract class WindowTest {
     void settle() {
         for (int i = 0; i < 2; i++) {
             QuickRobot.inWindow(() -> {});
+            logbook.ifPresent(WindowTest::finish);
             QuickRobot.inWindow(() -> {
                 var root = stage.getScene().getRoot();
                 root.applyCss();
                 // What wraps knows its height only when it knows its width, and asks for room again.
                 for (int pass = 0; pass < LAYOUT_PASSES; pass++) root.layout();
             });
+        }
+    }
+
+    /** Waits until what was asked of a thread so far is done. */
+    private static void finish(OwnThread thread) {
+        var done = new CountDownLatch(1);
+        thread.execute(done::countDown);
+        try {
+            if (!done.await(20, TimeUnit.SECONDS)) throw new IllegalStateException("the logbook has not answered");
+        } catch (InterruptedException ended) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private static OwnThread logbook(Place practice) {
+        try {
+            var field = PracticePlace.class.getDeclaredField("logbook");
+            field.setAccessible(true);
+            return (OwnThread) field.get(practice);
+        } catch (ReflectiveOperationException renamed) {
+            throw new IllegalStateException(renamed);
         }
     }
 

@@ -12,6 +12,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tactus.core.taught.logbook.Lesson;
 import tactus.core.taught.logbook.Records;
+import tactus.core.taught.logbook.SongKey;
 import tactus.core.taught.logbook.Student;
 import tactus.core.taught.logbook.TakeEntry;
 
@@ -48,9 +49,18 @@ class CsvTest {
     void formulasInALogbookLeaveAndComeBackAsTheyWere() {
         var records = new Records(
                 List.of(new Student("=cmd|' /C calc'!A0", DAY, Optional.of(95), "+1, \"-2\", '@3")),
-                List.of(new Lesson("=cmd|' /C calc'!A0", DAY, "-Song", "@v", "+s", 60, "=HYPERLINK(\"x\")")),
+                List.of(new Lesson(
+                        "=cmd|' /C calc'!A0", DAY, new SongKey("-Song", "@v"), "+s", 60, "=HYPERLINK(\"x\")")),
                 List.of(new TakeEntry(
-                        "=cmd|' /C calc'!A0", DAY.atStartOfDay(), "-Song", "", "1-4", 60, 80, -4.25, 3, -1)),
+                        "=cmd|' /C calc'!A0",
+                        DAY.atStartOfDay(),
+                        new SongKey("-Song", ""),
+                        "1-4",
+                        60,
+                        80,
+                        -4.25,
+                        3,
+                        -1)),
                 List.of());
         for (LogTable table : List.of(LogTable.STUDENTS, LogTable.LESSONS, LogTable.TAKES)) {
             String csv = table.of(records);

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import tactus.core.taught.logbook.KeptPlan;
+import tactus.core.taught.logbook.SongKey;
 
 /** Plans of days: a row for each plan, and one for each thing in it. */
 final class KeptPlans {
@@ -18,7 +19,7 @@ final class KeptPlans {
         this.rows = rows;
     }
 
-    Optional<KeptPlan> find(Optional<String> student, String song, String version) throws SQLException {
+    Optional<KeptPlan> find(Optional<String> student, SongKey song) throws SQLException {
         List<KeptPlan.Thing> things = rows.read(
                 "SELECT * FROM plan_thing WHERE plan = (SELECT id FROM plan" + WHOSE + ") ORDER BY place",
                 row -> new KeptPlan.Thing(
@@ -28,34 +29,33 @@ final class KeptPlans {
                         row.getBoolean("again"),
                         row.getBoolean("done")),
                 student.orElse(null),
-                song,
-                version);
+                song.title(),
+                song.version());
         return rows
                 .read(
                         "SELECT * FROM plan" + WHOSE,
                         row -> new KeptPlan(
                                 student,
                                 song,
-                                version,
                                 LocalDate.parse(row.getString("begins")),
                                 row.getInt("minutes"),
                                 Math.clamp(row.getInt("days"), 1, MOST_DAYS),
                                 things),
                         student.orElse(null),
-                        song,
-                        version)
+                        song.title(),
+                        song.version())
                 .stream()
                 .findFirst();
     }
 
     int keep(KeptPlan plan) throws SQLException {
         String student = plan.student().orElse(null);
-        drop(plan.student(), plan.song(), plan.version());
+        drop(plan.student(), plan.song());
         rows.put(
                 "INSERT INTO plan (student, song, version, begins, minutes, days) VALUES (?,?,?,?,?,?)",
                 student,
-                plan.song(),
-                plan.version(),
+                plan.song().title(),
+                plan.song().version(),
                 plan.begins(),
                 plan.minutes(),
                 plan.days());
@@ -64,8 +64,8 @@ final class KeptPlans {
             rows.put(
                     "INSERT INTO plan_thing VALUES ((SELECT id FROM plan" + WHOSE + "),?,?,?,?,?,?)",
                     student,
-                    plan.song(),
-                    plan.version(),
+                    plan.song().title(),
+                    plan.song().version(),
                     place++,
                     each.day(),
                     each.step(),
@@ -75,7 +75,7 @@ final class KeptPlans {
         return place;
     }
 
-    int drop(Optional<String> student, String song, String version) throws SQLException {
-        return rows.put("DELETE FROM plan" + WHOSE, student.orElse(null), song, version);
+    int drop(Optional<String> student, SongKey song) throws SQLException {
+        return rows.put("DELETE FROM plan" + WHOSE, student.orElse(null), song.title(), song.version());
     }
 }

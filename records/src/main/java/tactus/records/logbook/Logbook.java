@@ -19,6 +19,7 @@ import tactus.core.ground.refusal.Refusal;
 import tactus.core.ground.statement.Statement;
 import tactus.core.taught.logbook.KeptPlan;
 import tactus.core.taught.logbook.Records;
+import tactus.core.taught.logbook.SongKey;
 import tactus.core.taught.logbook.Student;
 import tactus.core.written.song.SongId;
 import tactus.formats.file.OwnFile;
@@ -337,10 +338,9 @@ public final class Logbook implements AutoCloseable {
     }
 
     /** The plan that is kept for a song and whoever practises it: nobody where {@code student} is empty. */
-    public synchronized Optional<KeptPlan> plan(Optional<String> student, String song, String version)
-            throws IOException {
+    public synchronized Optional<KeptPlan> plan(Optional<String> student, SongKey song) throws IOException {
         try {
-            return new KeptPlans(rows).find(student, song, version);
+            return new KeptPlans(rows).find(student, song);
         } catch (SQLException unreadable) {
             throw LogbookTrouble.of(unreadable);
         }
@@ -352,8 +352,8 @@ public final class Logbook implements AutoCloseable {
     }
 
     /** Keeps no plan any longer for that song and student. */
-    public synchronized void dropPlan(Optional<String> student, String song, String version) throws IOException {
-        whole(() -> new KeptPlans(rows).drop(student, song, version));
+    public synchronized void dropPlan(Optional<String> student, SongKey song) throws IOException {
+        whole(() -> new KeptPlans(rows).drop(student, song));
     }
 
     @Override

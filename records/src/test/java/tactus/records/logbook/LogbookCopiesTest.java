@@ -32,6 +32,7 @@ import org.sqlite.SQLiteException;
 import tactus.core.ground.statement.Statement;
 import tactus.core.taught.logbook.Lesson;
 import tactus.core.taught.logbook.Records;
+import tactus.core.taught.logbook.SongKey;
 import tactus.core.taught.logbook.Student;
 
 /** Copies that are whole, logbooks that are only out of reach, and what is left of a student who is forgotten. */
@@ -122,7 +123,7 @@ class LogbookCopiesTest {
         add("Mirel", 0);
         Files.setLastModifiedTime(logbook(), FileTime.from(Instant.now().minusSeconds(86_400)));
         try (Logbook book = open(10)) {
-            book.dropPlan(Optional.empty(), "none", "");
+            book.dropPlan(Optional.empty(), new SongKey("none", ""));
             book.add(students("Pavo"));
         }
         Files.setLastModifiedTime(logbook(), FileTime.from(Instant.now().minusSeconds(86_400)));
@@ -185,7 +186,7 @@ class LogbookCopiesTest {
             }
             try (Logbook book = open(5)) {
                 assertEquals("Mirel", book.records().students().getFirst().name());
-                assertTrue(book.plan(Optional.empty(), "Walk", "").isEmpty());
+                assertTrue(book.plan(Optional.empty(), new SongKey("Walk", "")).isEmpty());
             }
         }
         try (Stream<Path> all = Files.list(folder)) {
@@ -211,7 +212,7 @@ class LogbookCopiesTest {
                             new Student("Anna Berg", DAY, Optional.empty(), ""),
                             new Student("Pavo", DAY, Optional.empty(), "sister of anna berg"),
                             new Student("Ines", DAY, Optional.empty(), "from Annaberg")),
-                    List.of(new Lesson("Pavo", DAY, "", "", "", 0, "play it with Anna Berg")),
+                    List.of(new Lesson("Pavo", DAY, new SongKey("", ""), "", 0, "play it with Anna Berg")),
                     List.of(),
                     List.of()));
             Files.writeString(folder.resolve("logbook-damaged-20261101-100000-000.sqlite"), "was damaged");
@@ -245,7 +246,7 @@ class LogbookCopiesTest {
     void namesAreOneHoweverTheyAreWritten() throws Exception {
         try (Logbook book = open(0)) {
             book.add(students("Łucja Straße"));
-            var lesson = new Lesson("łucja  STRASSE", DAY, "Walk", "", "", 0, "");
+            var lesson = new Lesson("łucja  STRASSE", DAY, new SongKey("Walk", ""), "", 0, "");
             var more = new Records(List.of(), List.of(lesson), List.of(), List.of());
             assertEquals(1, book.records().respelled(more).size());
             book.add(more);

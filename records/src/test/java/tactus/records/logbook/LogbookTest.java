@@ -31,6 +31,7 @@ import tactus.core.taught.logbook.Entry;
 import tactus.core.taught.logbook.KeptPlan;
 import tactus.core.taught.logbook.Lesson;
 import tactus.core.taught.logbook.Records;
+import tactus.core.taught.logbook.SongKey;
 import tactus.core.taught.logbook.Student;
 import tactus.core.taught.logbook.TakeEntry;
 import tactus.core.written.song.SongId;
@@ -45,8 +46,9 @@ class LogbookTest {
             List.of(
                     new Student("Mirel", DAY, Optional.of(95), "says \"later\", often"),
                     new Student("Łucja 이", DAY, Optional.empty(), "")),
-            List.of(new Lesson("Mirel", DAY, "Lantern Walk", "First week", "Verse", 64, "slowly;\nwith the count")),
-            List.of(new TakeEntry("Mirel", NOW, "Lantern Walk", "", "1-16", 60, 83, -4.25, 22.5, 1.5)),
+            List.of(new Lesson(
+                    "Mirel", DAY, new SongKey("Lantern Walk", "First week"), "Verse", 64, "slowly;\nwith the count")),
+            List.of(new TakeEntry("Mirel", NOW, new SongKey("Lantern Walk", ""), "1-16", 60, 83, -4.25, 22.5, 1.5)),
             List.of(new ChangeEntry("Łucja 이", DAY, "C", "F@small", 31)));
 
     @TempDir
@@ -90,9 +92,18 @@ class LogbookTest {
             entries.add(
                     switch (random.nextInt(4)) {
                         case 0 -> new Student(name, day, Optional.of(90 + random.nextInt(9)), "");
-                        case 1 -> new Lesson(name, day, "Walk", "", "", random.nextInt(2) * 60, "slowly");
+                        case 1 -> new Lesson(name, day, new SongKey("Walk", ""), "", random.nextInt(2) * 60, "slowly");
                         case 2 ->
-                            new TakeEntry(name, day.atTime(9, random.nextInt(3)), "Walk", "", "1", 60, 83, 0, 1, 2);
+                            new TakeEntry(
+                                    name,
+                                    day.atTime(9, random.nextInt(3)),
+                                    new SongKey("Walk", ""),
+                                    "1",
+                                    60,
+                                    83,
+                                    0,
+                                    1,
+                                    2);
                         default -> new ChangeEntry(name, day, "C", "G", random.nextInt(3));
                     });
         }
@@ -132,8 +143,9 @@ class LogbookTest {
 
     private static List<String> songs(Logbook book) throws IOException {
         return Stream.concat(
-                        book.records().lessons().stream().map(Lesson::song),
-                        book.records().takes().stream().map(TakeEntry::song))
+                        book.records().lessons().stream()
+                                .map(each -> each.song().title()),
+                        book.records().takes().stream().map(each -> each.song().title()))
                 .toList();
     }
 
@@ -201,7 +213,8 @@ class LogbookTest {
             statement.execute("PRAGMA max_page_count = 1");
             var many = new ArrayList<TakeEntry>();
             for (int i = 1; i <= 5_000; i++)
-                many.add(new TakeEntry("Mirel", NOW.plusSeconds(i), "Lantern Walk", "", "1-16", 60, 83, 0, 20, 0));
+                many.add(new TakeEntry(
+                        "Mirel", NOW.plusSeconds(i), new SongKey("Lantern Walk", ""), "1-16", 60, 83, 0, 20, 0));
             var full =
                     assertThrows(IOException.class, () -> book.add(new Records(List.of(), List.of(), many, List.of())));
             assertEquals("the disk is full; nothing was written to the logbook", full.getMessage());
@@ -373,33 +386,40 @@ class LogbookTest {
         try (Logbook book = Logbook.open(folder, NOW)) {
             book.add(new Records(
                     List.of(new Student("Ines", DAY, Optional.empty(), "")), List.of(), List.of(), List.of()));
-            assertTrue(book.plan(Optional.of("Ines"), "Walk", "").isEmpty());
-            var first = new KeptPlan(Optional.of("Ines"), "Walk", "", day, 15, 7, List.of(thing, left));
-            var nobodys = new KeptPlan(Optional.empty(), "Walk", "", day, 20, 3, List.of(left));
+            assertTrue(book.plan(Optional.of("Ines"), new SongKey("Walk", "")).isEmpty());
+            var first = new KeptPlan(Optional.of("Ines"), new SongKey("Walk", ""), day, 15, 7, List.of(thing, left));
+            var nobodys = new KeptPlan(Optional.empty(), new SongKey("Walk", ""), day, 20, 3, List.of(left));
             book.keep(first);
             book.keep(nobodys);
             book.keep(nobodys);
-            assertEquals(Optional.of(first), book.plan(Optional.of("Ines"), "Walk", ""));
-            assertEquals(Optional.of(nobodys), book.plan(Optional.empty(), "Walk", ""));
-            assertTrue(book.plan(Optional.of("Ines"), "Walk", "easy").isEmpty(), "a version has its own");
-            assertTrue(book.plan(Optional.empty(), "x' OR '1'='1", "").isEmpty());
+            assertEquals(Optional.of(first), book.plan(Optional.of("Ines"), new SongKey("Walk", "")));
+            assertEquals(Optional.of(nobodys), book.plan(Optional.empty(), new SongKey("Walk", "")));
+            assertTrue(
+                    book.plan(Optional.of("Ines"), new SongKey("Walk", "easy")).isEmpty(), "a version has its own");
+            assertTrue(
+                    book.plan(Optional.empty(), new SongKey("x' OR '1'='1", "")).isEmpty());
             var id = SongId.fresh();
             book.meet(id, "Walk", folder.resolve("walk.json"), _ -> false);
             book.meet(id, "Evening", folder.resolve("walk.json"), _ -> false);
             assertEquals(
                     7,
-                    book.plan(Optional.of("Ines"), "Evening", "").orElseThrow().days());
-            book.dropPlan(Optional.empty(), "Evening", "");
-            assertTrue(book.plan(Optional.empty(), "Evening", "").isEmpty());
+                    book.plan(Optional.of("Ines"), new SongKey("Evening", ""))
+                            .orElseThrow()
+                            .days());
+            book.dropPlan(Optional.empty(), new SongKey("Evening", ""));
+            assertTrue(book.plan(Optional.empty(), new SongKey("Evening", "")).isEmpty());
         }
         try (Logbook book = Logbook.open(folder, NOW.plusMinutes(1))) {
             assertEquals(
                     List.of(thing, left),
-                    book.plan(Optional.of("Ines"), "Evening", "").orElseThrow().things());
+                    book.plan(Optional.of("Ines"), new SongKey("Evening", ""))
+                            .orElseThrow()
+                            .things());
             book.forget("Ines", folder, NOW);
             book.add(new Records(
                     List.of(new Student("Ines", DAY, Optional.empty(), "")), List.of(), List.of(), List.of()));
-            assertTrue(book.plan(Optional.of("Ines"), "Evening", "").isEmpty(), "forgotten with her");
+            assertTrue(
+                    book.plan(Optional.of("Ines"), new SongKey("Evening", "")).isEmpty(), "forgotten with her");
         }
     }
 }

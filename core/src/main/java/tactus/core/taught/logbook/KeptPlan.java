@@ -19,21 +19,14 @@ import tactus.core.taught.practice.PracticePlan;
  * up again.
  *
  * @param student whose it is; empty if it is nobody's
- * @param song the title
- * @param version of the song; empty for the full one
+ * @param song what it is for
  * @param begins its first day
  * @param minutes how long a day is to be
  * @param days how many there are
  * @param things in order
  */
 public record KeptPlan(
-        Optional<String> student,
-        String song,
-        String version,
-        LocalDate begins,
-        int minutes,
-        int days,
-        List<Thing> things) {
+        Optional<String> student, SongKey song, LocalDate begins, int minutes, int days, List<Thing> things) {
 
     /**
      * Something that is done on a day.
@@ -66,20 +59,19 @@ public record KeptPlan(
     public KeptPlan {
         Objects.requireNonNull(student);
         Objects.requireNonNull(song);
-        Objects.requireNonNull(version);
         Objects.requireNonNull(begins);
         things = List.copyOf(things);
     }
 
     /** Keeps {@code plan}. */
     public static KeptPlan of(
-            Optional<String> student, String song, String version, LocalDate begins, int minutes, PracticePlan plan) {
+            Optional<String> student, SongKey song, LocalDate begins, int minutes, PracticePlan plan) {
         var things = new ArrayList<Thing>();
         for (PracticePlan.Day day : plan.days())
             for (PracticePlan.Item item : day.items())
                 things.add(new Thing(day.number(), keyOf(item.step()), item.minutes(), item.isAgain(), item.isDone()));
         plan.left().forEach(step -> things.add(new Thing(0, keyOf(step), step.minutes(), false, false)));
-        return new KeptPlan(student, song, version, begins, minutes, plan.days().size(), things);
+        return new KeptPlan(student, song, begins, minutes, plan.days().size(), things);
     }
 
     /** What a step is known by: its kind and what is practised; its bars and tempos may change with the song. */

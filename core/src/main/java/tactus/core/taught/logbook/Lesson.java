@@ -7,14 +7,12 @@ import tactus.core.ground.refusal.Refusal;
 /**
  * What a student was given on a day. A lesson that gives several things is several of these.
  *
- * @param song the title; empty where only words were given
- * @param version of the song; empty for the full one
+ * @param song what; none where only words were given
  * @param section of the song; empty for all of it
  * @param tempo what is to be reached, in the song's beats a minute; 0 if nothing was said
  * @param homework in the teacher's words
  */
-public record Lesson(
-        String student, LocalDate day, String song, String version, String section, int tempo, String homework)
+public record Lesson(String student, LocalDate day, SongKey song, String section, int tempo, String homework)
         implements Entry {
 
     private static final int FASTEST = 400;
@@ -24,16 +22,15 @@ public record Lesson(
         student = Student.checkedName(student);
         Objects.requireNonNull(day);
         Objects.requireNonNull(song);
-        Objects.requireNonNull(version);
         Objects.requireNonNull(section);
         if (tempo < 0 || tempo > FASTEST) throw new Refusal("log.tempo", tempo, FASTEST);
         homework = homework.strip();
-        int all = song.length() + version.length() + section.length() + homework.length();
+        int all = song.title().length() + song.version().length() + section.length() + homework.length();
         if (all > Student.LONGEST_NOTE) throw new Refusal("log.text", Student.LONGEST_NOTE);
     }
 
     @Override
     public Lesson withStudent(String other) {
-        return new Lesson(other, day, song, version, section, tempo, homework);
+        return new Lesson(other, day, song, section, tempo, homework);
     }
 }

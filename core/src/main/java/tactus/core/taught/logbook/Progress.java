@@ -93,7 +93,8 @@ public record Progress(Student student, List<Lesson> due, List<OfSong> songs, Li
         Map<String, List<TakeEntry>> bySong = new TreeMap<>();
         for (TakeEntry take : takes)
             if (!take.at().toLocalDate().isAfter(day))
-                bySong.computeIfAbsent(take.song(), _ -> new ArrayList<>()).add(take);
+                bySong.computeIfAbsent(take.song().title(), _ -> new ArrayList<>())
+                        .add(take);
         return bySong.entrySet().stream()
                 .sorted(Comparator.comparing(
                         (Map.Entry<String, List<TakeEntry>> entry) -> entry.getValue().stream()

@@ -146,11 +146,11 @@ public record Records(List<Student> students, List<Lesson> lessons, List<TakeEnt
      * @param bars as {@link TakeEntry#bars}
      * @return 0 to 100; empty if they were not played then
      */
-    public OptionalInt scoreOfLastWeek(String student, String song, String version, String bars, LocalDate today) {
+    public OptionalInt scoreOfLastWeek(String student, SongKey song, String bars, LocalDate today) {
         LocalDate monday = today.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
         OptionalDouble mean = takes.stream()
                 .filter(each -> each.student().equals(student))
-                .filter(each -> each.song().equals(song) && each.version().equals(version))
+                .filter(each -> each.song().equals(song))
                 .filter(each -> each.bars().equals(bars))
                 .filter(each -> each.at().toLocalDate().isBefore(monday)
                         && !each.at().toLocalDate().isBefore(monday.minusWeeks(1)))

@@ -55,18 +55,18 @@ public record Repertoire(List<Entry> entries) {
 
     /** The most strokes a second that were played cleanly in a song of the shelf. */
     private static OptionalDouble played(List<TakeEntry> takes, LocalDate day, List<ShelvedSong> songs) {
-        Map<List<String>, Double> asks = new HashMap<>();
+        Map<SongKey, Double> asks = new HashMap<>();
         for (ShelvedSong song : songs) {
             for (Demand demand : song.demands())
                 asks.putIfAbsent(
-                        List.of(song.title(), demand.version()),
+                        new SongKey(song.title(), demand.version()),
                         demand.strokesPerSecond() / song.facts().tempo().perMinute());
         }
         return takes.stream()
                 .filter(take -> take.score() >= Progress.CLEAN
                         && !take.at().toLocalDate().isAfter(day))
-                .filter(take -> asks.containsKey(List.of(take.song(), take.version())))
-                .mapToDouble(take -> take.tempo() * asks.get(List.of(take.song(), take.version())))
+                .filter(take -> asks.containsKey(take.song()))
+                .mapToDouble(take -> take.tempo() * asks.get(take.song()))
                 .max();
     }
 

@@ -11,6 +11,7 @@ import tactus.core.taught.practice.Take;
  * How a student played once.
  *
  * @param at when, in local time
+ * @param song what was played
  * @param bars the song bars that were played: {@code 1-16}
  * @param tempo at how many of the song's beats a minute
  * @param score see {@link Take#score}, 0 to 100
@@ -21,8 +22,7 @@ import tactus.core.taught.practice.Take;
 public record TakeEntry(
         String student,
         LocalDateTime at,
-        String song,
-        String version,
+        SongKey song,
         String bars,
         int tempo,
         int score,
@@ -39,31 +39,20 @@ public record TakeEntry(
         student = Student.checkedName(student);
         Objects.requireNonNull(at);
         Objects.requireNonNull(song);
-        Objects.requireNonNull(version);
         Objects.requireNonNull(bars);
         if (tempo < 0 || tempo > FASTEST) throw new Refusal("log.tempo", tempo, FASTEST);
         if (score < 0 || score > BEST) throw new Refusal("log.score", score);
     }
 
     /** What is kept of {@code take}. */
-    public static TakeEntry of(
-            String student, LocalDateTime at, String song, String version, String bars, int tempo, Take take) {
+    public static TakeEntry of(String student, LocalDateTime at, SongKey song, String bars, int tempo, Take take) {
         return new TakeEntry(
-                student,
-                at,
-                song,
-                version,
-                bars,
-                tempo,
-                take.score(),
-                take.meanMs(),
-                take.spreadMs(),
-                take.driftPercent());
+                student, at, song, bars, tempo, take.score(), take.meanMs(), take.spreadMs(), take.driftPercent());
     }
 
     @Override
     public TakeEntry withStudent(String other) {
-        return new TakeEntry(other, at, song, version, bars, tempo, score, meanMs, spreadMs, driftPercent);
+        return new TakeEntry(other, at, song, bars, tempo, score, meanMs, spreadMs, driftPercent);
     }
 
     @Override
@@ -73,6 +62,6 @@ public record TakeEntry(
 
     /** What tells it from every other take: whose it is, when it was and of what. */
     List<Object> key() {
-        return List.of(student, at, song, version, bars);
+        return List.of(student, at, song, bars);
     }
 }

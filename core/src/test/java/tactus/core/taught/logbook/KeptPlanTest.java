@@ -29,7 +29,7 @@ class KeptPlanTest {
     }
 
     private static KeptPlan kept(PracticePlan plan) {
-        return KeptPlan.of(Optional.of("Ines"), "Walk", "", MONDAY, 15, plan);
+        return KeptPlan.of(Optional.of("Ines"), new SongKey("Walk", ""), MONDAY, 15, plan);
     }
 
     @ParameterizedTest

@@ -24,7 +24,7 @@ class ProgressTest {
 
     private static TakeEntry take(int week, int tempo, int score) {
         LocalDateTime at = MONDAY.plusWeeks(week).plusDays(2).atTime(18, tempo % 60);
-        return new TakeEntry("Mirel", at, "Walk", "", "1-8", tempo, score, 0, 20, 0);
+        return new TakeEntry("Mirel", at, new SongKey("Walk", ""), "1-8", tempo, score, 0, 20, 0);
     }
 
     private static Progress progress(List<TakeEntry> takes, List<ChangeEntry> changes, List<Lesson> lessons, int week) {
@@ -68,9 +68,9 @@ class ProgressTest {
     @Test
     void whatComesLaterIsNotKnownYet() {
         List<Lesson> lessons = List.of(
-                new Lesson("Mirel", MONDAY, "Walk", "", "", 60, "verse"),
-                new Lesson("Mirel", MONDAY.plusWeeks(1), "Walk", "", "", 64, "chorus"),
-                new Lesson("Mirel", MONDAY.plusWeeks(1), "Waltz", "", "", 0, "bass"));
+                new Lesson("Mirel", MONDAY, new SongKey("Walk", ""), "", 60, "verse"),
+                new Lesson("Mirel", MONDAY.plusWeeks(1), new SongKey("Walk", ""), "", 64, "chorus"),
+                new Lesson("Mirel", MONDAY.plusWeeks(1), new SongKey("Waltz", ""), "", 0, "bass"));
         Progress before = progress(List.of(take(0, 60, 90), take(1, 64, 90)), List.of(), lessons, 0);
         assertEquals(
                 List.of("verse"), before.due().stream().map(Lesson::homework).toList());
@@ -133,9 +133,11 @@ class ProgressTest {
         var records = new Records(List.of(MIREL), List.of(), takes, List.of());
         assertEquals(
                 score,
-                records.scoreOfLastWeek("Mirel", "Walk", "", "1-8", MONDAY.plusDays(day))
+                records.scoreOfLastWeek("Mirel", new SongKey("Walk", ""), "1-8", MONDAY.plusDays(day))
                         .orElse(-1));
-        assertTrue(records.scoreOfLastWeek("Mirel", "Walk", "", "1-4", MONDAY).isEmpty());
-        assertTrue(records.scoreOfLastWeek("Ines", "Walk", "", "1-8", MONDAY).isEmpty());
+        assertTrue(records.scoreOfLastWeek("Mirel", new SongKey("Walk", ""), "1-4", MONDAY)
+                .isEmpty());
+        assertTrue(records.scoreOfLastWeek("Ines", new SongKey("Walk", ""), "1-8", MONDAY)
+                .isEmpty());
     }
 }

@@ -48,9 +48,19 @@ class RepertoireTest {
             int span, int counted, double strokes, String expected) {
         var student = new Student("Mirel", DAY.minusWeeks(9), Optional.of(span), "");
         var clean = new TakeEntry(
-                "Mirel", DAY.minusDays(3).atTime(18, 0), "Creek", "", "1-4", (int) (strokes * 10), 80, 0, 20, 0);
-        var notClean = new TakeEntry("Mirel", DAY.minusDays(2).atTime(18, 0), "Creek", "", "1-4", 90, 79, 0, 20, 0);
-        var later = new TakeEntry("Mirel", DAY.plusDays(1).atTime(18, 0), "Creek", "", "1-4", 90, 95, 0, 20, 0);
+                "Mirel",
+                DAY.minusDays(3).atTime(18, 0),
+                new SongKey("Creek", ""),
+                "1-4",
+                (int) (strokes * 10),
+                80,
+                0,
+                20,
+                0);
+        var notClean = new TakeEntry(
+                "Mirel", DAY.minusDays(2).atTime(18, 0), new SongKey("Creek", ""), "1-4", 90, 79, 0, 20, 0);
+        var later = new TakeEntry(
+                "Mirel", DAY.plusDays(1).atTime(18, 0), new SongKey("Creek", ""), "1-4", 90, 95, 0, 20, 0);
         var records = new Records(
                 List.of(student),
                 List.of(),
