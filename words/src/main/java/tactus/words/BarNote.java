@@ -154,7 +154,7 @@ public final class BarNote {
     }
 
     private boolean figures(int number) {
-        return timeline.margin().second().stream().anyMatch(stroke -> stroke.bar() == number);
+        return timeline.parts().second().stream().anyMatch(stroke -> stroke.bar() == number);
     }
 
     private boolean isLikeBefore(TimelineSpan span) {

@@ -105,7 +105,7 @@ public final class MidiSong {
         var sequence = new Sequence(Sequence.PPQ, RESOLUTION);
         fillConductor(sequence.createTrack());
         fillGuitar(sequence.createTrack(), Words.of("midi.guitar"), 0, Performance.of(timeline));
-        if (!timeline.margin().second().isEmpty()) {
+        if (timeline.parts().isForTwo()) {
             fillGuitar(sequence.createTrack(), Words.of("midi.second-guitar"), 1, Performance.ofSecond(timeline));
         }
         if (look.countsIn() && lead > 0) fillCountIn(sequence.createTrack());

@@ -84,7 +84,7 @@ public final class MusicXmlSong {
     }
 
     private boolean hasSecond() {
-        return !timeline.margin().second().isEmpty();
+        return timeline.parts().isForTwo();
     }
 
     private void writeHead(Elements xml) throws XMLStreamException {

@@ -145,6 +145,6 @@ final class LegendLayout {
                 .flatMap(use -> use.blocks().stream())
                 .anyMatch(block -> block.lanes().size() > 1);
         if (hasPasses) marks.add("passes");
-        if (!timeline.margin().second().isEmpty()) marks.add("second");
+        if (timeline.parts().isForTwo()) marks.add("second");
     }
 }

@@ -91,8 +91,7 @@ class MusicXmlSongTest {
     void keepsToTheSchemaEveryBarIsFullAndTheTablatureHasWhatIsStruck(Song song) throws Exception {
         Timeline timeline = Timeline.of(song);
         ScorePartwise score = written(song, timeline);
-        assertEquals(
-                timeline.margin().second().isEmpty() ? 1 : 2, score.getPart().size());
+        assertEquals(timeline.parts().isForTwo() ? 2 : 1, score.getPart().size());
         for (ScorePartwise.Part part : score.getPart()) {
             assertEquals(timeline.bars().size(), part.getMeasure().size());
             int divisions = divisions(part);
@@ -105,7 +104,7 @@ class MusicXmlSongTest {
             }
         }
         checkTablature(timeline, timeline.strokes(), score.getPart().getFirst());
-        checkTablature(timeline, timeline.margin().second(), score.getPart().getLast());
+        checkTablature(timeline, timeline.parts().second(), score.getPart().getLast());
     }
 
     private static int divisions(ScorePartwise.Part part) {

@@ -113,7 +113,7 @@ public final class Score {
     private static void addRound(List<Event> events, Music music, double shift, Playback playback) {
         Timeline timeline = music.timeline();
         addNotes(events, Performance.of(timeline, music.layer()), MixVoice.GUITAR, 0, timeline, shift, playback);
-        if (!timeline.margin().second().isEmpty()) {
+        if (timeline.parts().isForTwo()) {
             Performance second = Performance.ofSecond(timeline);
             addNotes(events, second, MixVoice.SECOND, STRINGS_A_GUITAR, timeline, shift, playback);
         }

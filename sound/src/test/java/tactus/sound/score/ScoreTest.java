@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import tactus.core.laid.performance.HeardBars;
 import tactus.core.laid.performance.MixVoice;
-import tactus.core.laid.timeline.Margin;
+import tactus.core.laid.timeline.Parts;
 import tactus.core.laid.timeline.Timeline;
 import tactus.core.music.pitch.ConcertPitch;
 import tactus.sound.SoundFixture;
@@ -55,7 +55,7 @@ class ScoreTest {
                 new ConcertPitch(415),
                 timeline.bars(),
                 timeline.spans(),
-                timeline.strokes(),
+                timeline.parts(),
                 timeline.length(),
                 timeline.margin());
         var playback = new Playback(0, 4, false, 1, false);
@@ -71,9 +71,9 @@ class ScoreTest {
                 timeline.concert(),
                 timeline.bars(),
                 timeline.spans(),
-                timeline.strokes(),
+                new Parts(timeline.strokes(), timeline.strokes()),
                 timeline.length(),
-                new Margin(List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), timeline.strokes()));
+                timeline.margin());
         var score = Score.of(both, new Playback(0, 4, false, 1, false));
         List<Integer> strings = IntStream.range(0, score.events())
                 .filter(event -> score.kind(event) == Score.Kind.PLUCK)

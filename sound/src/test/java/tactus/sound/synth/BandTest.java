@@ -109,14 +109,7 @@ class BandTest {
                         new Sounding(stroke.strings(), stroke.moves(), stroke.slurred(), loudness),
                         stroke.from()))
                 .toList();
-        var timeline = new Timeline(
-                plain.tempoMap(),
-                plain.concert(),
-                plain.bars(),
-                plain.spans(),
-                strokes,
-                plain.length(),
-                plain.margin());
+        Timeline timeline = plain.withStrokes(strokes);
         var music = new Music(
                 timeline,
                 Layer.WHOLE,

@@ -51,7 +51,7 @@ final class SecondPartSnags implements Finder {
 
     private static Map<Off, List<TimelineStroke>> offChord(LaidSong laid) {
         Map<Off, List<TimelineStroke>> off = new LinkedHashMap<>();
-        for (TimelineStroke stroke : laid.timeline().margin().second()) {
+        for (TimelineStroke stroke : laid.timeline().parts().second()) {
             if (stroke.strings().isEmpty() || !isStrong(laid, stroke) || belongs(laid, stroke)) continue;
             var place = new Off(bar(laid, stroke).section(), stroke.pattern().orElseThrow());
             off.computeIfAbsent(place, _ -> new ArrayList<>()).add(stroke);

@@ -38,7 +38,7 @@ public final class Notation {
 
     /** Writes the second guitar; every bar rests where it does. */
     public static List<NotatedBar> ofSecond(Song shown, Timeline timeline) {
-        return new Notation(shown, timeline).bars(timeline.margin().second());
+        return new Notation(shown, timeline).bars(timeline.parts().second());
     }
 
     private List<NotatedBar> bars(List<TimelineStroke> strokes) {

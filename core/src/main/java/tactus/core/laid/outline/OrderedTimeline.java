@@ -22,7 +22,7 @@ final class OrderedTimeline {
     OrderedTimeline(Timeline timeline) {
         this.timeline = timeline;
         Margin margin = timeline.margin();
-        second = new InTime<>(margin.second(), TimelineStroke::start);
+        second = new InTime<>(timeline.parts().second(), TimelineStroke::start);
         sung = new InTime<>(margin.sung(), Bounds::from);
         swells = new InTime<>(margin.swells(), Margin.SwellAt::at);
         offers = new InTime<>(margin.offers(), Margin.OfferAt::at);

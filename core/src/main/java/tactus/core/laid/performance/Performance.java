@@ -49,7 +49,7 @@ public record Performance(List<Note> notes, double seconds) {
 
     /** Plays the second guitar, if there is one. */
     public static Performance ofSecond(Timeline timeline) {
-        return new Player(timeline, timeline.margin().second(), false).performance();
+        return new Player(timeline, timeline.parts().second(), false).performance();
     }
 
     private static final class Player {

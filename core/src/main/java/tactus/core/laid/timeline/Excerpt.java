@@ -51,7 +51,7 @@ public final class Excerpt {
                         .filter(span -> reaches(span.start(), span.end()))
                         .map(this::cut)
                         .toList(),
-                strokes(whole.strokes()),
+                new Parts(strokes(whole.strokes()), strokes(whole.parts().second())),
                 to.minus(from),
                 margin());
     }
@@ -115,12 +115,17 @@ public final class Excerpt {
         return strokes.stream()
                 .filter(stroke -> holds(stroke.start()))
                 .map(stroke -> new TimelineStroke(
-                        new SlotTime(stroke.start().minus(from), stroke.length(), stroke.count(), stroke.bar()),
+                        new SlotTime(
+                                stroke.start().minus(from),
+                                stroke.length(),
+                                stroke.count(),
+                                stroke.bar(),
+                                stroke.span() - firstSpan),
                         stroke.seconds() - seconds,
                         stroke.stroke(),
                         stroke.motion(),
                         stroke.sound(),
-                        stroke.from().movedBy(-firstSpan)))
+                        stroke.from()))
                 .toList();
     }
 
@@ -146,8 +151,7 @@ public final class Excerpt {
                 all.offers().stream()
                         .filter(offer -> holds(offer.at()))
                         .map(offer -> new Margin.OfferAt(offer.at().minus(from), offer.rule()))
-                        .toList(),
-                strokes(all.second()));
+                        .toList());
     }
 
     /** What holds until the next one: the last one in front of the excerpt holds from its start on. */

@@ -202,8 +202,8 @@ final class Layout {
         return spans;
     }
 
-    List<TimelineStroke> strokes() {
-        return strokes;
+    Parts parts() {
+        return new Parts(strokes, second);
     }
 
     Length length() {
@@ -211,7 +211,7 @@ final class Layout {
     }
 
     Margin margin() {
-        return new Margin(cues, sung, swells, words, paces(), offers, second);
+        return new Margin(cues, sung, swells, words, paces(), offers);
     }
 
     /** The changes of tempo without those that change nothing. */
@@ -299,8 +299,8 @@ final class Layout {
         strokes.addAll(placed.pickup());
         bars.addAll(placed.bars());
         spans.addAll(placed.spans());
-        strokes.addAll(placed.strokes());
-        second.addAll(placed.margin().second());
+        strokes.addAll(placed.parts().first());
+        second.addAll(placed.parts().second());
         int first = bars.getFirst().number();
         for (TimelineCue cue : placed.margin().cues()) {
             cues.add(cue.bar() < first ? new TimelineCue(cue.at(), first, cue.text()) : cue);

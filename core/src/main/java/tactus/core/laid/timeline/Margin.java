@@ -19,7 +19,6 @@ import tactus.core.written.section.Stretch.Bounds;
  * @param words what is sung
  * @param paces where the tempo becomes another one
  * @param offers where another way is offered beside what is played
- * @param second what a second guitar plays; its spans are those of the timeline
  */
 public record Margin(
         List<TimelineCue> cues,
@@ -27,8 +26,7 @@ public record Margin(
         List<SwellAt> swells,
         List<SungAt> words,
         List<PaceAt> paces,
-        List<OfferAt> offers,
-        List<TimelineStroke> second) {
+        List<OfferAt> offers) {
 
     /** From {@code at} on it is as loud as {@code swell} says. */
     public record SwellAt(Length at, Swell swell) {
@@ -91,6 +89,5 @@ public record Margin(
         cues = Collections.unmodifiableList(cues);
         sung = Collections.unmodifiableList(sung);
         swells = Collections.unmodifiableList(swells);
-        second = Collections.unmodifiableList(second);
     }
 }

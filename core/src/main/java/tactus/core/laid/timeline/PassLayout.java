@@ -1,18 +1,10 @@
 package tactus.core.laid.timeline;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import tactus.core.laid.timeline.TimelineSpan.Played;
-import tactus.core.music.stroke.Miss;
-import tactus.core.music.stroke.Ring;
 import tactus.core.music.time.BarLines;
-import tactus.core.music.time.Count;
-import tactus.core.music.time.Counting;
 import tactus.core.music.time.Length;
-import tactus.core.music.time.Slot;
-import tactus.core.patterns.pattern.FingerMove;
 import tactus.core.patterns.pattern.Form;
 import tactus.core.patterns.pattern.Pattern;
 import tactus.core.written.rule.Assigned;
@@ -25,16 +17,21 @@ import tactus.core.written.rule.What;
 final class PassLayout {
 
     /** A round that is not over when its chord is. */
-    private record Carried(Pattern pattern, Length offset, boolean changesForm) {}
+    private record Carried(Pattern pattern, Length offset, boolean changesForm) {
+
+        /** Whether it is {@code other} that goes on with it: the next form, or itself where it is carried on. */
+        boolean goesOnIn(Pattern other, boolean carries) {
+            if (changesForm && pattern.length().equals(other.length())) return true;
+            return carries && pattern == other;
+        }
+    }
 
     private final PassFrame frame;
     private final BarLines bars;
     private final Forms forms;
     private final Loudness loudness;
-    private final PassSounds sounds;
+    private final PassStrokes laid;
     private Length chordStart = Length.ZERO;
-    private final List<LaidSpan> spans = new ArrayList<>();
-    private final List<LaidStroke> strokes = new ArrayList<>();
     private Optional<Pattern> first = Optional.empty();
     private Optional<Carried> carried;
     private final Optional<Pattern> next;
@@ -46,7 +43,7 @@ final class PassLayout {
         this.forms = forms;
         bars = frame.bars();
         loudness = new Loudness(frame);
-        sounds = new PassSounds(frame, loudness);
+        laid = new PassStrokes(frame, new PassSounds(frame, loudness));
     }
 
     /**
@@ -58,13 +55,13 @@ final class PassLayout {
     static LaidPass of(PassFrame frame, Forms forms, Optional<LaidPass.GoingOn> before, Optional<Pattern> next) {
         var layout = new PassLayout(frame, forms, before, next);
         layout.layPieces(frame.plan().pieces());
-        List<LaidStroke> second = SecondPart.of(frame, layout.sounds, layout.spans, forms);
+        List<LaidStroke> second = SecondPart.of(frame, layout.laid, forms);
         Optional<LaidPass.GoingOn> goingOn = layout.carried
                 .filter(each -> next.filter(each.pattern()::equals).isPresent()
                         && each.offset().isPositive())
                 .map(each -> new LaidPass.GoingOn(each.pattern(), each.offset()));
         Optional<Pattern> first = before.isPresent() ? Optional.empty() : layout.first;
-        return new LaidPass(frame, layout.spans, layout.strokes, second, first, goingOn, layout.loudness);
+        return new LaidPass(frame, layout.laid.spans(), layout.laid.strokes(), second, first, goingOn, layout.loudness);
     }
 
     /** What a pass begins with, if it is of several bars and made to go on from the pass before. */
@@ -117,70 +114,82 @@ final class PassLayout {
         return assigned.pattern().flatMap(id -> forms.of(id, assigned.form())).map(Pattern::length);
     }
 
+    /** A chord or a piece of one, and what is played on it. */
+    private record Stretch(Piece piece, Length end, Assigned assigned) {
+
+        Length start() {
+            return piece.start();
+        }
+
+        Length length() {
+            return end.minus(piece.start());
+        }
+
+        FitChoice choice() {
+            return assigned.fit().orElse(null);
+        }
+
+        Stretch with(Assigned other) {
+            return new Stretch(piece, end, other);
+        }
+    }
+
     /** @param goesOn whether the round goes on in another form behind it */
     private void lay(int index, Length end, boolean goesOn) {
-        Piece piece = frame.plan().pieces().get(index);
         Assigned assigned = frame.plan().assigned().get(index);
+        var stretch = new Stretch(frame.plan().pieces().get(index), end, assigned);
         Optional<Carried> before = carried;
         carried = Optional.empty();
         Optional<Pattern> pattern = assigned.pattern().flatMap(id -> forms.of(id, assigned.form()));
         switch (assigned.what().orElse(null)) {
-            case null -> addSpan(piece, end, assigned, Optional.empty(), Optional.empty());
-            case What.Plays _ -> layPattern(piece, end, assigned, pattern.orElseThrow(), before, false, goesOn);
+            case null -> addSpan(stretch, Optional.empty(), Optional.empty());
+            case What.Plays _ -> layPattern(stretch, pattern.orElseThrow(), before, goesOn);
             case What.Event event -> {
-                if (event == What.Event.MUTED && pattern.isPresent())
-                    layPattern(piece, end, assigned, pattern.get(), Optional.empty(), true, false);
-                else layEvent(piece, end, assigned, event);
+                if (event == What.Event.MUTED && pattern.isPresent()) {
+                    layPattern(stretch, pattern.get(), Optional.empty(), false);
+                } else {
+                    addSpan(stretch, Optional.empty(), Optional.empty());
+                    laid.add(event);
+                }
             }
         }
     }
 
-    private void addSpan(Piece piece, Length end, Assigned assigned, Optional<Pattern> pattern, Optional<Fit> fit) {
-        boolean goesOn = !spans.isEmpty() && spans.getLast().inSection() == piece.span();
+    private void addSpan(Stretch at, Optional<Pattern> pattern, Optional<Fit> fit) {
+        List<LaidSpan> spans = laid.spans();
+        Assigned assigned = at.assigned;
+        int span = at.piece.span();
+        boolean goesOn = !spans.isEmpty() && spans.getLast().inSection() == span;
         if (spans.isEmpty()) first = pattern;
-        if (!goesOn) chordStart = piece.start();
+        if (!goesOn) chordStart = at.start();
         // The name of a form that is kept in the song says what it is.
         FormChoice form = pattern.filter(forms::isKept).isPresent() ? FormChoice.FULL : assigned.form();
         var played =
                 new Played(assigned.what(), pattern.map(Pattern::id), form, fit, assigned.swell(), assigned.rule());
-        spans.add(new LaidSpan(
-                frame.section().spans().get(piece.span()).chord(), piece.start(), end, piece.span(), goesOn, played));
+        String chord = frame.section().spans().get(span).chord();
+        spans.add(new LaidSpan(chord, at.start(), at.end, span, goesOn, played));
     }
 
-    private void layPattern(
-            Piece piece,
-            Length end,
-            Assigned assigned,
-            Pattern wanted,
-            Optional<Carried> before,
-            boolean muted,
-            boolean goesOn) {
-        Length span = end.minus(piece.start());
-        Pattern pattern = fitting(wanted, span, assigned);
-        FitChoice choice = assigned.fit().orElse(null);
-        boolean carries = choice == FitChoice.CARRY || choice == null && isMadeToGoOn(pattern, piece.start(), end);
-        boolean changesForm = before.filter(
-                        each -> each.changesForm() && each.pattern().length().equals(pattern.length()))
-                .isPresent();
-        Length offset = changesForm
-                ? before.get().offset()
-                : carries
-                        ? before.filter(each -> each.pattern() == pattern)
-                                .map(Carried::offset)
-                                .orElse(Length.ZERO)
-                        : Length.ZERO;
-        var fit = new Fit(span, pattern.length(), offset, Fit.Way.CUT);
+    private void layPattern(Stretch at, Pattern wanted, Optional<Carried> before, boolean goesOn) {
+        Pattern pattern = fitting(wanted, at);
+        boolean carries =
+                at.choice() == FitChoice.CARRY || at.choice() == null && isMadeToGoOn(pattern, at.start(), at.end);
+        Length offset = before.filter(each -> each.goesOnIn(pattern, carries))
+                .map(Carried::offset)
+                .orElse(Length.ZERO);
+        var fit = new Fit(at.length(), pattern.length(), offset, Fit.Way.CUT);
         // What goes on unasked is cut at the end of the pass, unless the next one goes on with it.
-        boolean isOver = choice == null
-                && end.equals(bars.length())
+        boolean isOver = at.choice() == null
+                && at.end.equals(bars.length())
                 && next.filter(each -> each == pattern).isEmpty();
         boolean isLeft = goesOn && !fit.rest().isZero();
-        fit = fit.going(carries && !isOver || isLeft ? Fit.Way.CARRIED : way(choice, pattern, fit.rest()));
-        if (isLeft) carried = Optional.of(new Carried(pattern, fit.rest(), true));
-        else if (carries) carried = Optional.of(new Carried(pattern, fit.rest(), false));
-        boolean shortened = pattern != wanted;
-        addSpan(piece, end, shortened ? shortened(assigned) : assigned, Optional.of(pattern), Optional.of(fit));
-        layRounds(pattern, piece.start().minus(offset), fit, muted);
+        fit = fit.going(carries && !isOver || isLeft ? Fit.Way.CARRIED : way(at.choice(), pattern, fit.rest()));
+        if (isLeft || carries) carried = Optional.of(new Carried(pattern, fit.rest(), isLeft));
+        Stretch played = pattern == wanted ? at : at.with(shortened(at.assigned));
+        addSpan(played, Optional.of(pattern), Optional.of(fit));
+        boolean isMuted = at.assigned.what().filter(What.Event.MUTED::equals).isPresent();
+        new Rounds(laid, forms.moving(pattern), chordStart, isMuted)
+                .lay(at.start().minus(offset), fit);
     }
 
     private static Assigned shortened(Assigned assigned) {
@@ -221,116 +230,10 @@ final class PassLayout {
     }
 
     /** A pattern that is longer than its chord takes its short form if it has one, or if a rule says so. */
-    private Pattern fitting(Pattern wanted, Length span, Assigned assigned) {
-        if (!span.isLessThan(wanted.length())) return wanted;
-        FitChoice choice = assigned.fit().orElse(null);
-        if (choice == FitChoice.SHORT) return forms.shortOf(wanted.id()).orElse(wanted);
-        if (choice != null || !assigned.form().equals(FormChoice.FULL)) return wanted;
+    private Pattern fitting(Pattern wanted, Stretch at) {
+        if (!at.length().isLessThan(wanted.length())) return wanted;
+        if (at.choice() == FitChoice.SHORT) return forms.shortOf(wanted.id()).orElse(wanted);
+        if (at.choice() != null || !at.assigned.form().equals(FormChoice.FULL)) return wanted;
         return forms.shortWritten(wanted.id()).orElse(wanted);
-    }
-
-    private void layRounds(Pattern pattern, Length from, Fit fit, boolean muted) {
-        Forms.Moving moving = forms.moving(pattern);
-        LaidSpan span = spans.getLast();
-        var hold = new Hold(span.chord(), frame.strings(), sounds.known(moving, span.chord()));
-        var moves = ChordMoves.of(frame.strings().moves(span.chord()), bars, chordStart, span);
-        hold.change(moves.before(span.start()));
-        boolean rings = fit.way() == Fit.Way.RINGS;
-        // A round that began on the chord before counts, if it ends on this one.
-        Length wholeRounds = rings ? from.plus(fit.round().times(fit.rounds())) : span.end();
-        Length round = from;
-        while (round.isLessThan(wholeRounds)) {
-            layRound(moving, hold, moves, round, muted);
-            round = round.plus(moving.length());
-        }
-        Length struck = wholeRounds.max(span.start());
-        layMoves(moves, hold, struck, 0, moving);
-        if (struck.isLessThan(span.end())) layRinging(struck, span);
-    }
-
-    /** What is left of a chord rings; where not even one round fits, it is struck once. */
-    private void layRinging(Length from, LaidSpan span) {
-        boolean first = from.equals(span.start());
-        for (EventStrokes.At at : EventStrokes.of(What.Event.HELD, bars, from, span.end())) {
-            boolean strikes = first && at.start().equals(from);
-            addEvent(span.chord(), strikes ? at : new EventStrokes.At(at.start(), at.length(), Ring.RING));
-        }
-    }
-
-    private void layRound(Forms.Moving moving, Hold hold, ChordMoves moves, Length round, boolean muted) {
-        Pattern played = moving.pattern();
-        LaidSpan span = spans.getLast();
-        boolean carries = round.isLessThan(span.start());
-        int bar = bars.barAt(round.max(Length.ZERO));
-        for (int i = 0; i < moving.slots().size(); i++) {
-            Slot slot = moving.slots().get(i);
-            Length start = round.plus(moving.starts().get(i));
-            if (carries && start.isLessThan(span.start())) continue;
-            if (!start.isLessThan(span.end())) return;
-            while (bar + 1 < bars.bars() && !start.isLessThan(bars.start(bar + 1))) bar++;
-            Motion motion =
-                    muted ? moving.motions().get(i).muted() : moving.motions().get(i);
-            if (!muted) layMoves(moves, hold, start, i, moving);
-            List<FingerMove> fingers = moves.at(start, motion.moves());
-            List<StruckString> moved = hold.change(fingers);
-            List<StruckString> struck = muted
-                    ? frame.strings().struck(span.chord(), motion.stroke(), Optional.of(played.id()), Map.of())
-                    : hold.struck(motion.stroke(), played.id(), i);
-            Count count = sounds.count(slot, played.meter(), bar, start.minus(bars.start(bar)));
-            strokes.add(new LaidStroke(
-                    new SlotTime(start, slot.length().min(span.end().minus(start)), count, bar),
-                    motion,
-                    new Sounding(
-                            struck,
-                            muted ? List.of() : fingers,
-                            moved.isEmpty() ? moved : without(moved, struck),
-                            loudness.at(start)),
-                    new PlayedFrom(spans.size() - 1, Optional.of(played.id()), slot.index())));
-        }
-    }
-
-    /** Fingers that move on the chord before {@code end}, where the pattern has no slot. */
-    private void layMoves(ChordMoves moves, Hold hold, Length end, int slot, Forms.Moving moving) {
-        while (moves.next().filter(at -> at.isLessThan(end)).isPresent()) {
-            Length at = moves.next().get();
-            int bar = bars.barAt(at);
-            List<FingerMove> fingers = moves.at(at, List.of());
-            List<StruckString> moved = hold.change(fingers);
-            Length rest = end.minus(at).min(bars.meter(bar).unitLength());
-            Count count =
-                    Counting.at(bars.meter(bar), bars.meter(bar).unitLength().dividedBy(4), at.minus(bars.start(bar)));
-            strokes.add(new LaidStroke(
-                    new SlotTime(at, rest, count, bar),
-                    Motion.event(Miss.MISS),
-                    new Sounding(List.of(), fingers, moved, loudness.at(at)),
-                    new PlayedFrom(
-                            spans.size() - 1, Optional.of(moving.pattern().id()), slot)));
-        }
-    }
-
-    /** A string that is struck at the same time is not slurred. */
-    private static List<StruckString> without(List<StruckString> moved, List<StruckString> struck) {
-        return moved.stream()
-                .filter(slur -> struck.stream().noneMatch(other -> other.string() == slur.string()))
-                .toList();
-    }
-
-    private void layEvent(Piece piece, Length end, Assigned assigned, What.Event event) {
-        addSpan(piece, end, assigned, Optional.empty(), Optional.empty());
-        String chord = spans.getLast().chord();
-        EventStrokes.of(event, bars, piece.start(), end).forEach(at -> addEvent(chord, at));
-    }
-
-    private void addEvent(String chord, EventStrokes.At at) {
-        int bar = bars.barAt(at.start());
-        Length inBar = at.start().minus(bars.start(bar));
-        Count count =
-                Counting.at(bars.meter(bar), at.length().min(bars.meter(bar).unitLength()), inBar);
-        List<StruckString> struck = frame.strings().struck(chord, at.stroke(), Optional.empty(), Map.of());
-        strokes.add(new LaidStroke(
-                new SlotTime(at.start(), at.length(), count, bar),
-                Motion.event(at.stroke()),
-                new Sounding(struck, List.of(), List.of(), loudness.at(at.start())),
-                new PlayedFrom(spans.size() - 1, Optional.empty(), 0)));
     }
 }

@@ -57,8 +57,8 @@ final class PassPlacing {
                 bars(),
                 spans(),
                 laid.first().map(this::pickup).orElse(List.of()),
-                strokes(laid.strokes()),
-                new Margin(cues(), sung(), swells(), words(), paces(), List.of(), strokes(laid.second())),
+                new Parts(strokes(laid.strokes()), strokes(laid.second())),
+                new Margin(cues(), sung(), swells(), words(), paces(), List.of()),
                 clock.pauses());
     }
 
@@ -108,7 +108,7 @@ final class PassPlacing {
         for (LaidStroke stroke : all) {
             Length start = from.at().plus(stroke.at().start());
             double seconds = seconds(stroke.motion().sounding(start));
-            strokes.add(stroke.placed(from.at(), from.bar(), from.span(), seconds));
+            strokes.add(stroke.placed(from, seconds));
         }
         return strokes;
     }
@@ -134,12 +134,12 @@ final class PassPlacing {
         List<StruckString> struck =
                 lead.strings().struck(lead.chord(), motion.stroke(), Optional.of(pattern.id()), Map.of());
         return new TimelineStroke(
-                new SlotTime(start, slot.length(), slot.count(), from.bar() - 1),
+                new SlotTime(start, slot.length(), slot.count(), from.bar() - 1, from.span() - 1),
                 seconds(motion.sounding(start)),
                 motion.stroke(),
                 motion.hand(),
                 new Sounding(struck, List.of(), List.of(), laid.loudnessAtStart()),
-                new PlayedFrom(from.span() - 1, Optional.of(pattern.id()), slot.index()));
+                new PlayedFrom(Optional.of(pattern.id()), slot.index()));
     }
 
     private List<Margin.SwellAt> swells() {

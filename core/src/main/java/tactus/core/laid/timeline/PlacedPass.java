@@ -15,7 +15,7 @@ record PlacedPass(
         List<TimelineBar> bars,
         List<TimelineSpan> spans,
         List<TimelineStroke> pickup,
-        List<TimelineStroke> strokes,
+        Parts parts,
         Margin margin,
         List<TempoMap.Pause> pauses) {
 

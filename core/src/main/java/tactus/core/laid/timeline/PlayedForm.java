@@ -50,7 +50,7 @@ public record PlayedForm(Pattern pattern, FormChoice form, List<String> chords) 
      */
     public static List<SectionId> sections(Song shown, Timeline timeline, PatternId id) {
         Set<Integer> uses = usesWith(timeline, span -> span.pattern().equals(Optional.of(id)));
-        timeline.margin().second().stream()
+        timeline.parts().second().stream()
                 .filter(stroke -> stroke.pattern().equals(Optional.of(id)))
                 .map(stroke -> timeline.spans().get(stroke.span()).use())
                 .forEach(uses::add);
@@ -95,7 +95,7 @@ public record PlayedForm(Pattern pattern, FormChoice form, List<String> chords) 
                                     new Key(id, span.played().form()), _ -> new LinkedHashSet<>())
                             .add(span.chord()));
         }
-        for (TimelineStroke stroke : timeline.margin().second()) {
+        for (TimelineStroke stroke : timeline.parts().second()) {
             stroke.pattern()
                     .ifPresent(id -> played.computeIfAbsent(new Key(id, FormChoice.FULL), _ -> new LinkedHashSet<>())
                             .add(timeline.spans().get(stroke.span()).chord()));

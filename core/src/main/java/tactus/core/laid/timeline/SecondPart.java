@@ -19,19 +19,19 @@ final class SecondPart {
     private final List<LaidSpan> spans;
     private final List<LaidStroke> laid = new ArrayList<>();
 
-    private SecondPart(PassFrame frame, PassSounds sounds, List<LaidSpan> spans) {
+    private SecondPart(PassFrame frame, PassStrokes first) {
         this.frame = frame;
-        this.sounds = sounds;
-        this.spans = spans;
+        sounds = first.sounds();
+        spans = first.spans();
     }
 
     /** A part of the pass in which a second guitar goes on with the same figures. */
     private record Entry(Length from, Length to, List<PatternId> figures) {}
 
     /** Returns the strokes of the figures that rules or the section name, one after another while they hold. */
-    static List<LaidStroke> of(PassFrame frame, PassSounds sounds, List<LaidSpan> spans, Forms forms) {
-        if (spans.isEmpty()) return List.of();
-        var part = new SecondPart(frame, sounds, spans);
+    static List<LaidStroke> of(PassFrame frame, PassStrokes first, Forms forms) {
+        if (first.spans().isEmpty()) return List.of();
+        var part = new SecondPart(frame, first);
         for (Entry entry : part.entries()) {
             Length at = entry.from;
             for (int next = 0; at.isLessThan(entry.to) && !entry.figures.isEmpty(); next++) {
@@ -75,14 +75,14 @@ final class SecondPart {
             int bar = bars.barAt(start);
             var count = sounds.count(slot, figure.pattern().meter(), bar, start.minus(bars.start(bar)));
             laid.add(new LaidStroke(
-                    new SlotTime(start, slot.length().min(end.minus(start)), count, bar),
+                    new PassSlot(start, slot.length().min(end.minus(start)), count, bar, span),
                     figure.motions().get(i),
                     new Sounding(
                             sounds.struck(figure, spans.get(span).chord(), i),
                             List.of(),
                             List.of(),
                             sounds.loudness(start)),
-                    new PlayedFrom(span, Optional.of(figure.pattern().id()), slot.index())));
+                    new PlayedFrom(Optional.of(figure.pattern().id()), slot.index())));
         }
     }
 }

@@ -5,14 +5,15 @@ import tactus.core.music.time.Count;
 import tactus.core.music.time.Length;
 
 /**
- * Where a slot is played.
+ * Where a slot is played in a song; in a pass it is a {@link PassSlot}.
  *
  * @param start where it stands
  * @param length how long it is, shorter where the chord changes within it
  * @param count how it is counted in its bar
- * @param bar its bar: its number in a song, from 1; in a pass its index, from 0
+ * @param bar the number of its bar, from 1
+ * @param span the index of its chord, from 0
  */
-public record SlotTime(Length start, Length length, Count count, int bar) {
+public record SlotTime(Length start, Length length, Count count, int bar, int span) {
 
     public SlotTime {
         Objects.requireNonNull(start);
@@ -23,9 +24,5 @@ public record SlotTime(Length start, Length length, Count count, int bar) {
     /** Where it is over. */
     public Length end() {
         return start.plus(length);
-    }
-
-    SlotTime movedBy(Length by, int bars) {
-        return new SlotTime(start.plus(by), length, count, bar + bars);
     }
 }

@@ -19,7 +19,7 @@ import tactus.core.written.song.Song;
  * @param concert what the guitar is tuned to
  * @param bars in order, without gaps
  * @param spans in order; bars that no chord fills have none
- * @param strokes in order of their start
+ * @param parts what the guitars play
  * @param length the length of all bars
  * @param margin what goes along with the strokes
  */
@@ -28,7 +28,7 @@ public record Timeline(
         ConcertPitch concert,
         List<TimelineBar> bars,
         List<TimelineSpan> spans,
-        List<TimelineStroke> strokes,
+        Parts parts,
         Length length,
         Margin margin) {
 
@@ -39,20 +39,24 @@ public record Timeline(
         Objects.requireNonNull(tempoMap);
         bars = Collections.unmodifiableList(bars);
         spans = Collections.unmodifiableList(spans);
-        strokes = Collections.unmodifiableList(strokes);
+        Objects.requireNonNull(parts);
     }
 
     /** Lays {@code song} out: each entry of the running order, pass by pass. */
     public static Timeline of(Song song) {
         Layout laid = Layout.of(song);
         return new Timeline(
-                laid.tempoMap(),
-                laid.concert(),
-                laid.bars(),
-                laid.spans(),
-                laid.strokes(),
-                laid.length(),
-                laid.margin());
+                laid.tempoMap(), laid.concert(), laid.bars(), laid.spans(), laid.parts(), laid.length(), laid.margin());
+    }
+
+    /** The strokes of the first guitar, in order of their start. */
+    public List<TimelineStroke> strokes() {
+        return parts.first();
+    }
+
+    /** The same with other strokes of the first guitar, in order of their start. */
+    public Timeline withStrokes(List<TimelineStroke> others) {
+        return new Timeline(tempoMap, concert, bars, spans, new Parts(others, parts.second()), length, margin);
     }
 
     /** The song's tempo. */
@@ -111,7 +115,7 @@ public record Timeline(
     public List<TimelineStroke> strokesIn(int number) {
         int from = firstStrokeOf(number);
         int to = firstStrokeOf(number + 1);
-        return strokes.subList(from, to);
+        return strokes().subList(from, to);
     }
 
     /** The chords that sound in {@code bar}, those that began before it included. */
@@ -177,10 +181,10 @@ public record Timeline(
 
     private int firstStrokeOf(int bar) {
         int low = 0;
-        int high = strokes.size();
+        int high = strokes().size();
         while (low < high) {
             int middle = (low + high) / 2;
-            if (strokes.get(middle).bar() < bar) low = middle + 1;
+            if (strokes().get(middle).bar() < bar) low = middle + 1;
             else high = middle;
         }
         return low;

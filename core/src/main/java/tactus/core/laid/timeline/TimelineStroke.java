@@ -84,7 +84,7 @@ public record TimelineStroke(
 
     /** The index of its chord in the timeline, from 0. */
     public int span() {
-        return from.span();
+        return at.span();
     }
 
     /** See {@link PlayedFrom#pattern}. */

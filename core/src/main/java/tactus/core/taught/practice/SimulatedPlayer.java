@@ -68,14 +68,7 @@ public final class SimulatedPlayer {
                     stroke.from()));
         }
         strokes.sort(Comparator.comparingDouble(TimelineStroke::seconds));
-        return new Timeline(
-                timeline.tempoMap(),
-                timeline.concert(),
-                timeline.bars(),
-                timeline.spans(),
-                strokes,
-                timeline.length(),
-                timeline.margin());
+        return timeline.withStrokes(strokes);
     }
 
     private double late(double sinceStart, boolean isSlow) {

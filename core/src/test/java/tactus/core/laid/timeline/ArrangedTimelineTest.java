@@ -251,7 +251,7 @@ class ArrangedTimelineTest {
                 .withBeats(2)
                 .withLine("1:3 - 1:2 -");
         Song song = TWO_CHORDS.withPattern(riff).withSection(VERSE, section -> section.withSecond(List.of(riff.id())));
-        List<TimelineStroke> second = Timeline.of(song).margin().second();
+        List<TimelineStroke> second = Timeline.of(song).parts().second();
         assertEquals(16, second.size());
         assertEquals(
                 List.of(0, 0, 1, 2),

@@ -176,7 +176,7 @@ class PlayedOtherwiseTest {
 
     /** The bars in which a second guitar plays. */
     private static List<Integer> second(Song song) {
-        return Timeline.of(song).margin().second().stream()
+        return Timeline.of(song).parts().second().stream()
                 .filter(stroke -> !stroke.strings().isEmpty())
                 .map(TimelineStroke::bar)
                 .toList();
