@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import tactus.core.laid.outline.LineOfBars;
 import tactus.core.laid.timeline.Margin;
 import tactus.core.laid.timeline.Timeline;
 import tactus.core.laid.timeline.TimelineBar;
@@ -83,6 +84,13 @@ public final class BarNote {
                         ? part.getKey()
                         : Words.of("bar-note.on-passes", numbers(part.getValue()), part.getKey()))
                 .collect(Collectors.joining("  "));
+    }
+
+    /** The notes of a line of bars, one for each; empty texts where there are none. */
+    public static List<String> besideRibbons(SongWords words, Timeline timeline, LineOfBars line) {
+        return line.bars().stream()
+                .map(bar -> besideRibbons(words, timeline, line.block().alike(timeline, bar)))
+                .toList();
     }
 
     private static String numbers(List<Integer> passes) {

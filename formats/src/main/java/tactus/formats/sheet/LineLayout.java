@@ -13,7 +13,6 @@ import tactus.core.laid.timeline.Margin;
 import tactus.core.laid.timeline.Timeline;
 import tactus.core.laid.timeline.TimelineBar;
 import tactus.core.laid.timeline.TimelineSpan;
-import tactus.core.music.time.Length;
 import tactus.core.written.section.Stretch.Bounds;
 import tactus.core.written.song.Song;
 import tactus.formats.font.Typeface;
@@ -33,6 +32,7 @@ final class LineLayout {
     private static final double RIBBON_LETTERS = 8.5;
     private static final double SMALLEST = 5.5;
     private static final double WORDS = 11;
+    private static final LineOfBars.Spacing SPACING = new LineOfBars.Spacing(4, 3, 0.5);
 
     private final Song song;
     private final Timeline timeline;
@@ -71,7 +71,7 @@ final class LineLayout {
             layBar(line.bars().get(i), left() + line.x(i), top, line.widths().get(i));
         barLine(left() + line.width(), top);
         double lane = top + BAR_HEIGHT - 4;
-        for (WordLane each : sung()) {
+        for (WordLane each : line.sung()) {
             layWords(each, lane);
             lane += WORDS;
         }
@@ -87,21 +87,12 @@ final class LineLayout {
         }
     }
 
-    /** The bars at the place of {@code bar} in all passes of the block. */
-    private List<TimelineBar> alike(TimelineBar bar) {
-        return bar.inSection().isEmpty() ? List.of(bar) : line.block().alike(timeline, bar);
-    }
-
     /** What is written over each bar, in lines: a note has the room up to the next one. */
     private List<List<String>> notes() {
-        List<String> texts = line.bars().stream()
-                .map(bar -> BarNote.besideRibbons(words, timeline, alike(bar)))
-                .toList();
+        List<String> texts = BarNote.besideRibbons(words, timeline, line);
         var notes = new ArrayList<List<String>>();
         for (int i = 0; i < texts.size(); i++) {
-            double room = line.widths().get(i) - 4;
-            for (int next = i + 1; next < texts.size() && texts.get(next).isEmpty(); next++)
-                room += line.widths().get(next);
+            double room = line.noteRoom(texts, i) - 4;
             notes.add(texts.get(i).isEmpty() ? List.of() : pages.lines(texts.get(i), room, Typeface.SEMIBOLD, 8));
         }
         return notes;
@@ -117,24 +108,21 @@ final class LineLayout {
         }
     }
 
-    private List<WordLane> sung() {
-        return line.block().words().stream()
-                .filter(lane -> !lane.between(line.start(), line.end()).isEmpty())
-                .toList();
-    }
-
     /** The words where they are sung; the first one of a line is its landmark. */
     private void layWords(WordLane lane, double top) throws IOException {
         Pen pen = pages.pen();
-        if (hasParts || lane.passes().size() < line.block().passes().size()) layPasses(lane.passes(), top + 7.5);
-        double free = left();
-        for (Margin.SungAt each : lane.between(line.start(), line.end())) {
-            String text = each.hyphened();
-            Typeface face = each.startsLine() ? Typeface.SEMIBOLD : Typeface.REGULAR;
-            double x = Math.max(free, left() + line.xAt(each.at()) + 4);
-            pen.text(text, x, top + 7.5, face, 9, Ink.DARK);
-            free = x + pen.width(text, face, 9) + (each.goesOn() ? 0.5 : 3);
-        }
+        if (hasParts || line.block().tells(lane.passes(), false)) layPasses(lane.passes(), top + 7.5);
+        List<Margin.SungAt> sung = line.words(lane);
+        List<Double> wide = sung.stream()
+                .map(each -> pen.width(each.hyphened(), face(each), 9))
+                .toList();
+        List<Double> places = line.placesOf(lane, wide, SPACING);
+        for (int i = 0; i < sung.size(); i++)
+            pen.text(sung.get(i).hyphened(), left() + places.get(i), top + 7.5, face(sung.get(i)), 9, Ink.DARK);
+    }
+
+    private static Typeface face(Margin.SungAt word) {
+        return word.startsLine() ? Typeface.SEMIBOLD : Typeface.REGULAR;
     }
 
     private void layPasses(List<Integer> passes, double base) throws IOException {
@@ -147,14 +135,11 @@ final class LineLayout {
     /** What is played from where to where, with the passes that play it in front. */
     private void layLane(Lane lane, double top, boolean isSecond) throws IOException {
         Pen pen = pages.pen();
-        int all = line.block().passes().size();
-        if (hasParts || all > 1 && (lane.passes().size() < all || isSecond)) layPasses(lane.passes(), top + 8.5);
-        for (Ribbon ribbon : lane.ribbons()) {
-            Length from = ribbon.from().max(line.start());
-            Length to = ribbon.to().min(line.end());
-            if (!from.isLessThan(to)) continue;
-            double left = left() + line.xAt(from) + 1.5;
-            double right = left() + line.xAt(to) - 1.5;
+        if (hasParts || line.block().tells(lane.passes(), isSecond)) layPasses(lane.passes(), top + 8.5);
+        for (LineOfBars.Placed placed : line.ribbons(lane)) {
+            Ribbon ribbon = placed.ribbon();
+            double left = left() + placed.from() + 1.5;
+            double right = left() + placed.to() - 1.5;
             frame(left, top + 1, right, top + RIBBON - 2, isSecond ? Ink.FAINT : Ink.SOFT);
             double room = right - left - 4;
             String brief = RibbonWords.of(song, words, ribbon, isSecond).brief();
@@ -167,9 +152,8 @@ final class LineLayout {
                     RIBBON - 4,
                     pen.width(brief, Typeface.REGULAR, RIBBON_LETTERS));
             layText(ribbon, isSecond, left + 3 + emblem, top + 8.8, room - emblem);
-            for (Length cut : ribbon.cuts()) {
-                if (!line.start().isLessThan(cut) || line.end().isLessThan(cut)) continue;
-                double x = left() + line.xAt(cut) - 2.5;
+            for (double cut : placed.cuts()) {
+                double x = left() + cut - 2.5;
                 pen.line(new Point(x, top), new Point(x, top + RIBBON - 1), 1.2, Ink.WARM);
             }
         }
@@ -183,7 +167,7 @@ final class LineLayout {
         for (int i = 0; i < line.bars().size(); i++) {
             TimelineBar bar = line.bars().get(i);
             int pass = lane.passes().getFirst();
-            bars.add(alike(bar).stream()
+            bars.add(line.block().alike(timeline, bar).stream()
                     .filter(each -> each.pass() == pass)
                     .findFirst()
                     .orElse(bar));
@@ -242,8 +226,7 @@ final class LineLayout {
             if (span.goesOn()
                     && !span.start().isLessThan(bar.start())
                     && !span.start().equals(bar.start())) continue;
-            Length at = span.start().max(bar.start()).minus(bar.start());
-            double offset = at.dividedBy(bar.meter().length()).toDouble() * (width - 6);
+            double offset = bar.part(span.start()) * (width - 6);
             boolean goesOn = span.start().isLessThan(bar.start());
             String name = pages.chord(span.chord());
             String text = goesOn ? "(" + name + ")" : name;
@@ -254,7 +237,8 @@ final class LineLayout {
 
     /** As many of its numbers as there is room for, the first one in any case. */
     private String number(TimelineBar bar, double room) throws IOException {
-        for (String numbers : List.of(BarNote.barNumbers(alike(bar)), BarNote.barNumbers(List.of(bar))))
+        for (String numbers :
+                List.of(BarNote.barNumbers(line.block().alike(timeline, bar)), BarNote.barNumbers(List.of(bar))))
             if (pages.pen().width(numbers, Typeface.REGULAR, 8) <= room) return numbers;
         return Integer.toString(bar.number());
     }
@@ -267,17 +251,11 @@ final class LineLayout {
 
     /** A line under the chords where somebody sings. */
     private void layVoice(Bounds sung, TimelineBar bar, double x, double top, double width) throws IOException {
-        Length from = sung.from().max(bar.start()).minus(bar.start());
-        Length to = sung.to().min(bar.end()).minus(bar.start());
-        if (!from.isLessThan(to)) return;
-        double inBar = width / bar.meter().length().toDouble();
+        double from = bar.part(sung.from());
+        double to = bar.part(sung.to());
         double y = top + 22.5;
-        pages.pen()
-                .line(
-                        new Point(x + 3 + from.toDouble() * inBar, y),
-                        new Point(x - 1 + to.toDouble() * inBar, y),
-                        1.1,
-                        Ink.SOFT);
+        if (from < to)
+            pages.pen().line(new Point(x + 3 + from * width, y), new Point(x - 1 + to * width, y), 1.1, Ink.SOFT);
     }
 
     private double above(List<List<String>> notes) {
@@ -290,7 +268,7 @@ final class LineLayout {
         int second = line.block().second().size();
         return above(notes())
                 + BAR_HEIGHT
-                + sung().size() * WORDS
+                + line.sung().size() * WORDS
                 + lanes * (RIBBON + pictures.height())
                 + second * RIBBON;
     }

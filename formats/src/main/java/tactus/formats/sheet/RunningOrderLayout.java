@@ -1,7 +1,6 @@
 package tactus.formats.sheet;
 
 import java.io.IOException;
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
@@ -163,9 +162,8 @@ final class RunningOrderLayout {
         double width = (pages.width() - LineLayout.GUTTER) / count;
         for (int i = 0; i < block.bars().size(); i += count) {
             var bars = block.bars().subList(i, Math.min(i + count, block.bars().size()));
-            var line = i == 0 && pickup.isPresent()
-                    ? withPickup(block, bars, pickup.get(), width)
-                    : even(block, bars, width);
+            var line = even(block, bars, width);
+            if (i == 0 && pickup.isPresent()) line = line.withPickup(pickup.get(), LEAST_PICKUP, line.width());
             new LineLayout(song, timeline, pages, pictures, line, hasParts).lay();
         }
         pages.moveDown(2);
@@ -188,11 +186,7 @@ final class RunningOrderLayout {
         List<TimelineSpan> spans = timeline.spansIn(bar);
         double needed = LEAST_BAR;
         for (TimelineSpan span : spans) {
-            double share = span.end()
-                    .min(bar.end())
-                    .minus(span.start().max(bar.start()))
-                    .dividedBy(bar.meter().length())
-                    .toDouble();
+            double share = bar.part(span.end()) - bar.part(span.start());
             double name = LineLayout.nameWidth(pages, span.chord(), span.start().isLessThan(bar.start()));
             needed = Math.max(needed, (name + NAME_GAP) / share);
         }
@@ -201,19 +195,5 @@ final class RunningOrderLayout {
 
     private static LineOfBars even(Block block, List<TimelineBar> bars, double width) {
         return new LineOfBars(block, bars, Collections.nCopies(bars.size(), width));
-    }
-
-    /** The incomplete bar is as narrow as it is short; the others make room for it. */
-    private static LineOfBars withPickup(Block block, List<TimelineBar> bars, TimelineBar pickup, double width) {
-        double share = pickup.meter()
-                .length()
-                .dividedBy(bars.getFirst().meter().length())
-                .toDouble();
-        double narrow = Math.max(LEAST_PICKUP, width * share);
-        var all = new ArrayList<>(bars);
-        all.addFirst(pickup);
-        var widths = new ArrayList<>(Collections.nCopies(bars.size(), width - narrow / bars.size()));
-        widths.addFirst(narrow);
-        return new LineOfBars(block, all, widths);
     }
 }

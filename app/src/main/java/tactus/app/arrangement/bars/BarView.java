@@ -17,7 +17,6 @@ import tactus.core.laid.timeline.TimelineSpan;
 import tactus.core.music.pitch.NoteSchool;
 import tactus.core.music.stroke.RoleSchool;
 import tactus.core.music.time.CountSchool;
-import tactus.core.music.time.Length;
 import tactus.core.music.time.Meter;
 import tactus.core.written.harmony.SpanLength;
 import tactus.core.written.section.Stretch.Bounds;
@@ -184,20 +183,16 @@ final class BarView extends Region {
         number.resizeRelocate(5, 0, width - 6, small);
         noChord.resizeRelocate(4, small, width - 8, head - small - 1);
         for (int i = 0; i < voice.size(); i++) {
-            double from = 4 + part(sung.get(i).from().max(bar.start())) * (width - 8);
-            double to = 4 + part(sung.get(i).to().min(bar.end())) * (width - 8);
+            double from = 4 + bar.part(sung.get(i).from()) * (width - 8);
+            double to = 4 + bar.part(sung.get(i).to()) * (width - 8);
             voice.get(i).resizeRelocate(from, head - 2, to - from, 2.5);
         }
         for (int i = 0; i < chords.size(); i++) {
-            double from = 4 + part(spans.get(i).start().max(bar.start())) * (width - 8);
-            double to = 4 + part(spans.get(i).end().min(bar.end())) * (width - 8);
+            double from = 4 + bar.part(spans.get(i).start()) * (width - 8);
+            double to = 4 + bar.part(spans.get(i).end()) * (width - 8);
             chords.get(i).resizeRelocate(from, small - 1, Math.max(18, to - from - 1), head - small - 1);
         }
         if (zoom.hasPicture()) picture.resizeRelocate(1, head, width - 2, Math.max(10, zoom.picture() - 2));
-    }
-
-    private double part(Length at) {
-        return at.minus(bar.start()).dividedBy(bar.meter().length()).toDouble();
     }
 
     /** Marks the chords that are chosen; where several are, they are marked as one. */

@@ -8,7 +8,6 @@ import tactus.core.laid.timeline.Fit;
 import tactus.core.laid.timeline.Timeline;
 import tactus.core.laid.timeline.TimelineBar;
 import tactus.core.laid.timeline.TimelineSpan;
-import tactus.core.music.time.Length;
 
 /** How wide bars have to be for what they hold, and how many go on a line: bars grow with their chords. */
 final class BarWidths {
@@ -36,11 +35,8 @@ final class BarWidths {
 
     private double computed(TimelineBar bar) {
         double least = zoom.leastWidth();
-        double length = bar.meter().length().toDouble();
         for (TimelineSpan span : timeline.spansIn(bar)) {
-            Length from = span.start().max(bar.start());
-            Length to = span.end().min(bar.end());
-            double share = to.minus(from).toDouble() / length;
+            double share = bar.part(span.end()) - bar.part(span.start());
             boolean goesOn = span.start().isLessThan(bar.start()) || span.goesOn();
             double letters = span.chord().length()
                     + (goesOn ? 2 : 0)

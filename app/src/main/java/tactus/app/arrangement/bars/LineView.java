@@ -12,11 +12,9 @@ import javafx.scene.layout.Region;
 import javafx.scene.shape.Line;
 import tactus.core.laid.outline.Lane;
 import tactus.core.laid.outline.LineOfBars;
-import tactus.core.laid.outline.Ribbon;
 import tactus.core.laid.outline.WordLane;
 import tactus.core.laid.timeline.Margin;
 import tactus.core.laid.timeline.TimelineBar;
-import tactus.core.music.time.Length;
 import tactus.words.SongWords;
 import tactus.words.Words;
 
@@ -28,14 +26,13 @@ final class LineView extends Region {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
     private static final PseudoClass LANDMARK = PseudoClass.getPseudoClass("landmark");
 
-    /** A ribbon on this line with where it lies, from the start of the pass. */
-    private record Placed(Region view, int lane, Length from, Length to) {}
+    private static final LineOfBars.Spacing SPACING = new LineOfBars.Spacing(5, 4, 1);
 
-    private record Word(Label label, Length at) {}
+    private record Laid(Region view, int lane, LineOfBars.Placed at) {}
 
-    private record Sung(Label number, List<Word> words) {}
+    private record Sung(WordLane lane, Label number, List<Label> words) {}
 
-    private record Notch(Line line, int lane, Length at) {}
+    private record Notch(Line line, int lane, double at) {}
 
     private final PageRow.Line row;
     private final LineOfBars line;
@@ -44,7 +41,7 @@ final class LineView extends Region {
     private final List<Label> notes = new ArrayList<>();
     private final List<Sung> sung = new ArrayList<>();
     private final List<Label> passes = new ArrayList<>();
-    private final List<Placed> ribbons = new ArrayList<>();
+    private final List<Laid> ribbons = new ArrayList<>();
     private final List<Notch> notches = new ArrayList<>();
 
     LineView(PageRow.Line row, BarView.Look look, PageHand hand) {
@@ -64,20 +61,18 @@ final class LineView extends Region {
 
     /** The words of a text, each where it is sung; the first one of a line is its landmark. */
     private void addWords(WordLane lane) {
-        int all = row.block().passes().size();
-        String passes = lane.passes().stream().map(Object::toString).collect(Collectors.joining(","));
-        var number = new Label(row.use().blocks().size() > 1 || lane.passes().size() < all ? passes : "");
+        var number = new Label(tells(lane.passes(), false) ? said(lane.passes()) : "");
         number.getStyleClass().add("lane-pass");
-        var words = new ArrayList<Word>();
-        for (Margin.SungAt each : lane.between(line.start(), line.end())) {
+        var words = new ArrayList<Label>();
+        for (Margin.SungAt each : line.words(lane)) {
             var label = new Label(each.hyphened());
             label.getStyleClass().add("sung-word");
             label.pseudoClassStateChanged(LANDMARK, each.startsLine());
             label.setMinWidth(USE_PREF_SIZE);
-            words.add(new Word(label, each.at()));
+            words.add(label);
             getChildren().add(label);
         }
-        sung.add(new Sung(number, words));
+        sung.add(new Sung(lane, number, words));
         getChildren().add(number);
     }
 
@@ -85,13 +80,11 @@ final class LineView extends Region {
         for (int i = 0; i < sung.size(); i++) {
             double y = top + i * PageRows.WORDS;
             sung.get(i).number().resizeRelocate(2, y, GUTTER - 4, PageRows.WORDS);
-            double free = GUTTER;
-            for (Word word : sung.get(i).words()) {
-                double x = Math.max(free, GUTTER + line.xAt(word.at()) + 5);
-                double width = word.label().prefWidth(-1);
-                word.label().resizeRelocate(x, y, width, PageRows.WORDS);
-                free = x + width + (word.label().getText().endsWith("-") ? 1 : 4);
-            }
+            List<Label> words = sung.get(i).words();
+            List<Double> wide = words.stream().map(word -> word.prefWidth(-1)).toList();
+            List<Double> places = line.placesOf(sung.get(i).lane(), wide, SPACING);
+            for (int word = 0; word < words.size(); word++)
+                words.get(word).resizeRelocate(GUTTER + places.get(word), y, wide.get(word), PageRows.WORDS);
         }
     }
 
@@ -105,31 +98,35 @@ final class LineView extends Region {
     }
 
     private void addLane(Lane lane, int index, BarView.Look look, SongWords words, PageHand hand, boolean isSecond) {
-        int all = row.block().passes().size();
-        boolean isNamed =
-                row.use().blocks().size() > 1 || all > 1 && (lane.passes().size() < all || isSecond);
-        String said = lane.passes().stream().map(Object::toString).collect(Collectors.joining(","));
-        var pass = new Label(isNamed ? said.length() <= 4 ? said : lane.passes().getFirst() + "…" : "");
+        String said = said(lane.passes());
+        var pass = new Label(
+                tells(lane.passes(), isSecond)
+                        ? said.length() <= 4 ? said : lane.passes().getFirst() + "…"
+                        : "");
         pass.getStyleClass().add("lane-pass");
         pass.setAccessibleText(Words.of("page.passes", said));
         passes.add(pass);
         getChildren().add(pass);
-        for (Ribbon ribbon : lane.ribbons()) {
-            Length from = ribbon.from().max(line.start());
-            Length to = ribbon.to().min(line.end());
-            if (!from.isLessThan(to)) continue;
-            boolean begins = !ribbon.from().isLessThan(line.start());
+        for (LineOfBars.Placed placed : line.ribbons(lane)) {
             var view = new RibbonView(
-                    look.song(), words, ribbon, begins, isSecond, look.reading().lowStringOnTop());
+                    look.song(), words, placed, isSecond, look.reading().lowStringOnTop());
             if (!isSecond) view.setOnMousePressed(_ -> hand.chooseLane(row, index));
-            ribbons.add(new Placed(view, index, from, to));
+            ribbons.add(new Laid(view, index, placed));
             getChildren().add(view);
-            for (Length cut : ribbon.cuts())
-                if (line.start().isLessThan(cut) && !line.end().isLessThan(cut)) addNotch(cut, index);
+            placed.cuts().forEach(cut -> addNotch(cut, index));
         }
     }
 
-    private void addNotch(Length cut, int lane) {
+    /** Whether the numbers of passes stand in front: also where the passes of the entry have different bars. */
+    private boolean tells(List<Integer> passes, boolean isSecond) {
+        return row.use().blocks().size() > 1 || row.block().tells(passes, isSecond);
+    }
+
+    private static String said(List<Integer> passes) {
+        return passes.stream().map(Object::toString).collect(Collectors.joining(","));
+    }
+
+    private void addNotch(double cut, int lane) {
         var notch = new Line();
         notch.getStyleClass().add("notch");
         notches.add(new Notch(notch, lane, cut));
@@ -145,28 +142,20 @@ final class LineView extends Region {
             bars.get(i).resizeRelocate(x, 0, width, zoom.head() + zoom.picture());
             notes.get(i)
                     .resizeRelocate(
-                            x + 5,
-                            noteTop,
-                            Math.max(10, PageRows.room(row.notes(), line.widths(), i)),
-                            row.notesHeight());
+                            x + 5, noteTop, Math.max(10, PageRows.room(row.notes(), line, i)), row.notesHeight());
             x += width;
         }
         layWords(noteTop + row.notesHeight());
         double top = noteTop + row.notesHeight() + sung.size() * PageRows.WORDS;
         for (int lane = 0; lane < passes.size(); lane++)
             passes.get(lane).resizeRelocate(2, top + lane * zoom.ribbon(), GUTTER - 4, zoom.ribbon());
-        for (Placed ribbon : ribbons) {
-            double from = GUTTER + line.xAt(ribbon.from());
-            double to = GUTTER + line.xAt(ribbon.to());
-            ribbon.view()
-                    .resizeRelocate(
-                            from + 2,
-                            top + ribbon.lane() * zoom.ribbon() + 1,
-                            Math.max(4, to - from - 4),
-                            zoom.ribbon() - 3);
+        for (Laid ribbon : ribbons) {
+            double y = top + ribbon.lane() * zoom.ribbon() + 1;
+            double width = ribbon.at().to() - ribbon.at().from() - 4;
+            ribbon.view().resizeRelocate(GUTTER + ribbon.at().from() + 2, y, Math.max(4, width), zoom.ribbon() - 3);
         }
         for (Notch notch : notches) {
-            double at = GUTTER + line.xAt(notch.at()) - 3;
+            double at = GUTTER + notch.at() - 3;
             double y = top + notch.lane() * zoom.ribbon();
             notch.line().setStartX(at);
             notch.line().setEndX(at);

@@ -1,6 +1,7 @@
 package tactus.app.arrangement.bars;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,6 +38,7 @@ final class PageRows {
     private static final double TITLE_LETTER = 10.5;
     private static final int OTHER_SHOWN = 4;
     private static final double BESIDE_HEAD = 190;
+    private static final double LEAST_PICKUP = 44;
 
     private final Song song;
     private final Timeline timeline;
@@ -168,62 +170,34 @@ final class PageRows {
         int count = widths.count(bars, width);
         boolean isFirst = rows.stream().noneMatch(PageRow.Line.class::isInstance);
         for (int from = 0; from < bars.size(); from += count) {
-            var line = new ArrayList<>(bars.subList(from, Math.min(from + count, bars.size())));
-            var each = new ArrayList<>(widths.of(line, count, width));
-            if (isFirst && from == 0 && outline.pickup().isPresent()) addPickup(line, each);
-            addLine(use, block, line, each);
+            List<TimelineBar> some = bars.subList(from, Math.min(from + count, bars.size()));
+            var line = new LineOfBars(block, some, widths.of(some, count, width));
+            boolean isBegun = isFirst && from == 0 && outline.pickup().isPresent();
+            addLine(use, isBegun ? line.withPickup(outline.pickup().get(), LEAST_PICKUP, width) : line);
         }
     }
 
-    /** The incomplete bar takes a share of the first line, as long as it is. */
-    private void addPickup(List<TimelineBar> line, List<Double> each) {
-        TimelineBar pickup = outline.pickup().orElseThrow();
-        double share = pickup.meter().length().toDouble()
-                / line.getFirst().meter().length().toDouble();
-        double wanted = Math.max(44, each.getFirst() * share);
-        double factor = (width - wanted)
-                / Math.max(width, each.stream().mapToDouble(Double::doubleValue).sum());
-        each.replaceAll(one -> one * Math.min(1, factor));
-        line.addFirst(pickup);
-        each.addFirst(wanted);
-    }
-
-    private void addLine(OutlinedUse use, Block block, List<TimelineBar> line, List<Double> widths) {
-        List<String> notes = line.stream()
-                .map(bar -> zoom == Zoom.OVERVIEW ? "" : BarNote.besideRibbons(words, timeline, alike(block, bar)))
-                .toList();
-        double notesHeight = NOTE * noteLines(notes, widths);
-        int lanes = block.lanes().size() + block.second().size();
-        var placed = new LineOfBars(block, line, widths);
-        List<WordLane> sung = zoom == Zoom.OVERVIEW ? List.of() : sung(placed);
-        double wordsHeight = WORDS * sung.size();
+    private void addLine(OutlinedUse use, LineOfBars line) {
+        boolean isShort = zoom == Zoom.OVERVIEW;
+        List<String> notes =
+                isShort ? Collections.nCopies(line.bars().size(), "") : BarNote.besideRibbons(words, timeline, line);
+        double notesHeight = NOTE * noteLines(notes, line);
+        int lanes = line.block().lanes().size() + line.block().second().size();
+        List<WordLane> sung = isShort ? List.of() : line.sung();
         double height = zoom.head()
                 + zoom.picture()
                 + notesHeight
-                + wordsHeight
+                + WORDS * sung.size()
                 + lanes * zoom.ribbon()
-                + (zoom == Zoom.OVERVIEW ? 3 : GAP);
-        rows.add(new PageRow.Line(use, isPlayed, timeline, placed, notes, notesHeight, sung, height));
+                + (isShort ? 3 : GAP);
+        rows.add(new PageRow.Line(use, isPlayed, timeline, line, notes, notesHeight, sung, height));
     }
 
-    /** The bars at the place of {@code bar} in every pass; a pick-up stands once. */
-    private List<TimelineBar> alike(Block block, TimelineBar bar) {
-        return bar.inSection().isEmpty() ? List.of(bar) : block.alike(timeline, bar);
-    }
-
-    private static List<WordLane> sung(LineOfBars line) {
-        return line.block().words().stream()
-                .filter(lane -> !lane.between(line.start(), line.end()).isEmpty())
-                .toList();
-    }
-
-    /** A note has the room up to the next one; a longer one wraps. */
-    private static int noteLines(List<String> notes, List<Double> widths) {
+    /** A note that is longer than its room wraps. */
+    private static int noteLines(List<String> notes, LineOfBars line) {
         int lines = 0;
         for (int i = 0; i < notes.size(); i++) {
-            if (notes.get(i).isEmpty()) continue;
-            double room = room(notes, widths, i);
-            lines = Math.max(lines, lines(notes.get(i), room));
+            if (!notes.get(i).isEmpty()) lines = Math.max(lines, lines(notes.get(i), room(notes, line, i)));
         }
         return lines;
     }
@@ -245,9 +219,7 @@ final class PageRows {
     }
 
     /** How much room the note of a bar has. */
-    static double room(List<String> notes, List<Double> widths, int bar) {
-        double room = widths.get(bar);
-        for (int next = bar + 1; next < notes.size() && notes.get(next).isEmpty(); next++) room += widths.get(next);
-        return room - 6;
+    static double room(List<String> notes, LineOfBars line, int bar) {
+        return line.noteRoom(notes, bar) - 6;
     }
 }

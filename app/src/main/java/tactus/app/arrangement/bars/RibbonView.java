@@ -6,6 +6,7 @@ import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Region;
 import tactus.app.hand.HandView;
+import tactus.core.laid.outline.LineOfBars;
 import tactus.core.laid.outline.Ribbon;
 import tactus.core.laid.picture.Frame;
 import tactus.core.laid.picture.Passage;
@@ -34,8 +35,8 @@ final class RibbonView extends Region {
     private final boolean hasEmblem;
     private final RibbonWords says;
 
-    /** @param begins whether it begins here, and not on a line above */
-    RibbonView(Song song, SongWords words, Ribbon ribbon, boolean begins, boolean isSecond, boolean lowStringOnTop) {
+    RibbonView(Song song, SongWords words, LineOfBars.Placed placed, boolean isSecond, boolean lowStringOnTop) {
+        Ribbon ribbon = placed.ribbon();
         getStyleClass().add("ribbon");
         name.getStyleClass().add("ribbon-name");
         Optional<Pattern> pattern = ribbon.pattern().flatMap(id -> PlayedForm.pattern(song, id, ribbon.form()));
@@ -52,7 +53,7 @@ final class RibbonView extends Region {
             getChildren().add(emblem);
         }
         says = RibbonWords.of(song, words, ribbon, isSecond);
-        name.setOpacity(begins ? 1 : 0.7);
+        name.setOpacity(placed.begins() ? 1 : 0.7);
         setAccessibleText(says.whole());
         Tooltip.install(this, new Tooltip(says.whole()));
         getChildren().add(name);

@@ -31,8 +31,19 @@ public record Block(List<TimelineBar> bars, List<Lane> lanes, List<Lane> second,
         return bars.getFirst().pass();
     }
 
-    /** The bars that stand at the place of {@code bar} in each of its passes, in order. */
+    /**
+     * Whether it has to be said which passes play or sing something, since not all of them do, or some have one guitar more.
+     *
+     * @param isSecond whether it is a second guitar's
+     */
+    public boolean tells(List<Integer> passes, boolean isSecond) {
+        int all = passes().size();
+        return passes.size() < all || isSecond && all > 1;
+    }
+
+    /** The bars that stand at the place of {@code bar} in each of its passes, in order; a pick-up stands once. */
     public List<TimelineBar> alike(Timeline timeline, TimelineBar bar) {
+        if (bar.isPickup()) return List.of(bar);
         return passes().stream()
                 .flatMap(pass -> timeline.bar(bar.number() + (pass - bar.pass()) * bars.size()).stream()
                         .filter(other -> other.use() == bar.use() && other.pass() == pass)

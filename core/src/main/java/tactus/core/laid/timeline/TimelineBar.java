@@ -40,6 +40,16 @@ public record TimelineBar(
         return inSection.equals(OptionalInt.of(0));
     }
 
+    /** Whether it is the incomplete bar in front of the first one. */
+    public boolean isPickup() {
+        return inSection.isEmpty();
+    }
+
+    /** Where {@code at} lies in it: 0 at its start, 1 at its end; what lies outside is at the nearer one. */
+    public double part(Length at) {
+        return Math.clamp(at.minus(start).dividedBy(meter.length()).toDouble(), 0, 1);
+    }
+
     /** Where it ends. */
     public Length end() {
         return start.plus(meter.length());
