@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.stream.Collectors;
@@ -238,9 +239,11 @@ abstract class WindowTest {
     /** Waits until what was asked of a thread so far is done. */
     private static void finish(OwnThread thread) {
         var done = new CountDownLatch(1);
-        thread.execute(done::countDown);
         try {
+            thread.execute(done::countDown);
             if (!done.await(20, TimeUnit.SECONDS)) throw new IllegalStateException("the logbook has not answered");
+        } catch (RejectedExecutionException _) {
+            // It has ended with the window, which a test has closed.
         } catch (InterruptedException ended) {
             Thread.currentThread().interrupt();
         }
