@@ -93,7 +93,8 @@ public final class BarNote {
                 .toList();
     }
 
-    private static String numbers(List<Integer> passes) {
+    /** The numbers of passes: {@code 1,2}. */
+    public static String numbers(List<Integer> passes) {
         return passes.stream().distinct().map(Object::toString).collect(Collectors.joining(","));
     }
 

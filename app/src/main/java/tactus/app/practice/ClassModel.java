@@ -56,7 +56,7 @@ final class ClassModel {
     ClassModel(LogbookDesk desk, ShelfModel shelf) {
         this.desk = desk;
         this.shelf = shelf;
-        desk.recordsProperty().subscribe(now -> {
+        desk.lyingProperty().subscribe(_ -> {
             boolean isThere = chosen.get().flatMap(this::student).isPresent();
             if (!isThere) chosen.set(Optional.empty());
         });
@@ -74,8 +74,7 @@ final class ClassModel {
 
     /** What {@code name} can play of the shelf and of {@code open}, the song that is worked on. */
     Optional<Repertoire> repertoire(String name, Song open) {
-        Asked asked = new Asked(
-                name, desk.recordsProperty().get(), shelf.songsProperty().get(), open);
+        Asked asked = new Asked(name, desk.records(), shelf.songsProperty().get(), open);
         if (!asked.equals(lastAsked)) {
             lastAsked = asked;
             var songs = new ArrayList<>(asked.shelf.stream()
@@ -91,7 +90,7 @@ final class ClassModel {
     private record Asked(String name, Records records, List<ShelvedSong> shelf, Song open) {}
 
     private Optional<Student> student(String name) {
-        return desk.recordsProperty().get().students().stream()
+        return desk.records().students().stream()
                 .filter(each -> each.name().equals(name))
                 .findFirst();
     }
@@ -122,16 +121,15 @@ final class ClassModel {
     void openDemo() {
         desk.open(
                 DemoClass.records(LocalDate.now()),
-                () -> chosen.set(desk.recordsProperty().get().students().stream()
-                        .map(Student::name)
-                        .findFirst()));
+                () -> chosen.set(
+                        desk.records().students().stream().map(Student::name).findFirst()));
     }
 
     /** Adds a student; tells why not. */
     void enrol(String name, Consumer<Outcome> told) {
         Outcome known = Outcome.from(() -> {
             var student = new Student(name, LocalDate.now(), Optional.empty(), "");
-            Optional<String> there = desk.recordsProperty().get().students().stream()
+            Optional<String> there = desk.records().students().stream()
                     .map(Student::name)
                     .filter(each -> Student.isSame(each, student.name()))
                     .findFirst();
@@ -147,7 +145,11 @@ final class ClassModel {
 
     /** Writes down what the student who is chosen is given today; tells why it is not kept. */
     void give(SongKey song, int tempo, String homework, Consumer<Outcome> told) {
-        addOfChosen(name -> new Lesson(name, LocalDate.now(), song, "", tempo, homework), told);
+        Optional<String> whose = chosen.get();
+        addOfChosen(name -> new Lesson(name, LocalDate.now(), song, "", tempo, homework), outcome -> {
+            if (outcome.isDone()) whose.ifPresent(name -> drafts.remove(name, homework));
+            told.accept(outcome);
+        });
     }
 
     /** Keeps a round that the student who is chosen played; tells why it is not kept. It is tried again with the next one. */
@@ -178,16 +180,16 @@ final class ClassModel {
         desk.write(open -> open.keep(plan), told);
     }
 
-    /** Keeps none any longer for the student who is chosen, or for nobody. */
-    void dropPlan(SongKey song) {
+    /** Keeps none any longer for the student who is chosen, or for nobody; tells whether that could be written down. */
+    void dropPlan(SongKey song, Consumer<Outcome> told) {
         Optional<String> whose = chosen.get();
-        desk.write(open -> open.dropPlan(whose, song), _ -> {});
+        desk.write(open -> open.dropPlan(whose, song), told);
     }
 
     /** What bars of a song were worth last week, played by the student who is chosen; empty if they were not played. */
     OptionalInt scoreOfLastWeek(SongKey song, String bars) {
         return chosen.get()
-                .map(name -> desk.recordsProperty().get().scoreOfLastWeek(name, song, bars, LocalDate.now()))
+                .map(name -> desk.records().scoreOfLastWeek(name, song, bars, LocalDate.now()))
                 .orElse(OptionalInt.empty());
     }
 
@@ -245,7 +247,7 @@ final class ClassModel {
     }
 
     Optional<Progress> progress(String name) {
-        return student(name).map(student -> Progress.of(desk.recordsProperty().get(), student, LocalDate.now()));
+        return student(name).map(student -> Progress.of(desk.records(), student, LocalDate.now()));
     }
 
     /** Who plays; empty if nobody is said to. */

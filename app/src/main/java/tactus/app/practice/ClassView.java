@@ -127,17 +127,24 @@ final class ClassView extends BorderPane {
     }
 
     private void enrol() {
-        model.enrol(name.getText(), outcome -> {
-            if (problem.say(outcome)) name.clear();
+        String typed = name.getText();
+        model.enrol(typed, outcome -> {
+            if (problem.say(outcome)) clear(name, typed);
         });
     }
 
     private void give() {
         var song = work.song();
-        model.give(
-                SongKey.of(song), (int) Math.round(song.facts().tempo().perMinute()), homework.getText(), outcome -> {
-                    if (problem.say(outcome)) homework.clear();
-                });
+        String typed = homework.getText();
+        Optional<String> whose = about;
+        model.give(SongKey.of(song), (int) Math.round(song.facts().tempo().perMinute()), typed, outcome -> {
+            if (about.equals(whose) && problem.say(outcome)) clear(homework, typed);
+        });
+    }
+
+    /** Empties a field whose text was taken, unless one has typed on meanwhile. */
+    private static void clear(TextField field, String taken) {
+        if (field.getText().equals(taken)) field.clear();
     }
 
     /** What had the focus has it again; where it is gone, the students have it, so that keys go on working. */

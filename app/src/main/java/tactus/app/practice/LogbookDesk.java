@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Executor;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -24,9 +25,6 @@ final class LogbookDesk {
     private final Executor desk;
     private final Executor window;
     private final OpenBook book;
-    private final ReadOnlyObjectWrapper<Records> records = new ReadOnlyObjectWrapper<>(this, "records", Records.NONE);
-    private final ReadOnlyObjectWrapper<Optional<Statement>> problem =
-            new ReadOnlyObjectWrapper<>(this, "problem", Optional.empty());
     private final ReadOnlyObjectWrapper<OpenBook.Lying> lying =
             new ReadOnlyObjectWrapper<>(this, "lying", OpenBook.Lying.SHUT);
 
@@ -41,34 +39,24 @@ final class LogbookDesk {
         book = new OpenBook(folder);
     }
 
-    private <T> void ask(Supplier<T> job, Consumer<T> told) {
+    private void ask(Runnable job, Runnable done) {
         desk.execute(() -> {
-            T answer = job.get();
+            job.run();
             OpenBook.Lying now = book.lying();
             window.execute(() -> {
-                show(now);
-                told.accept(answer);
+                lying.set(now);
+                done.run();
             });
         });
     }
 
-    private void ask(Runnable job, Runnable done) {
-        ask(
-                () -> {
-                    job.run();
-                    return OpenBook.Lying.SHUT;
-                },
-                _ -> done.run());
+    private <T> void ask(Supplier<T> job, Consumer<T> told) {
+        var answer = new AtomicReference<T>();
+        ask(() -> answer.set(job.get()), () -> told.accept(answer.get()));
     }
 
     private void tell(Runnable job) {
         ask(job, () -> {});
-    }
-
-    private void show(OpenBook.Lying now) {
-        records.set(now.records());
-        problem.set(now.problem());
-        lying.set(now);
     }
 
     /** Opens the logbook, unless it is open; where it could not be opened it is tried again. */
@@ -120,18 +108,13 @@ final class LogbookDesk {
         ask(() -> book.read(reading), told);
     }
 
-    /** What there is to see of it: the next two, and what can be done where there is a problem. */
+    /** What there is to see of it. */
     ReadOnlyObjectProperty<OpenBook.Lying> lyingProperty() {
         return lying.getReadOnlyProperty();
     }
 
     /** What stands in it. */
-    ReadOnlyObjectProperty<Records> recordsProperty() {
-        return records.getReadOnlyProperty();
-    }
-
-    /** What is wrong with the logbook; empty if nothing is. */
-    ReadOnlyObjectProperty<Optional<Statement>> problemProperty() {
-        return problem.getReadOnlyProperty();
+    Records records() {
+        return lying.get().records();
     }
 }

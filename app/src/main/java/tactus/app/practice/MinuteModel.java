@@ -118,14 +118,15 @@ final class MinuteModel {
             said.set(Words.of("minute.short"));
             return;
         }
-        students.count(
-                of.from(),
-                of.to(),
-                perMinute.getAsInt(),
-                kept -> said.set(kept.refusal()
-                        .map(Words::why)
-                        .orElseGet(() -> MusicText.signs(
-                                Words.of("progress.change", of.from(), of.to(), perMinute.getAsInt())))));
+        String before = said.get();
+        students.count(of.from(), of.to(), perMinute.getAsInt(), kept -> {
+            // Who has gone on meanwhile is told of something else.
+            if (!said.get().equals(before)) return;
+            said.set(kept.refusal()
+                    .map(Words::why)
+                    .orElseGet(() ->
+                            MusicText.signs(Words.of("progress.change", of.from(), of.to(), perMinute.getAsInt()))));
+        });
     }
 
     /** Forgets a minute that was begun and what was said of the last one. */

@@ -23,7 +23,10 @@ final class OpenBook {
 
     private final Path folder;
     private Optional<Logbook> book = Optional.empty();
-    private Lying lying = Lying.SHUT;
+    private Records records = Records.NONE;
+    private Optional<Statement> problem = Optional.empty();
+    private List<LogbookCopy> offered = List.of();
+    private boolean isDamaged;
     private boolean isFailing;
 
     /** @param folder where the logbook is */
@@ -48,35 +51,11 @@ final class OpenBook {
             boolean isDamaged) {
 
         static final Lying SHUT = new Lying(Records.NONE, Optional.empty(), List.of(), false, false);
-
-        private Lying with(Records other) {
-            return new Lying(other, problem, offered, isOpen, isDamaged);
-        }
-
-        private Lying with(Optional<Statement> other) {
-            return new Lying(records, other, offered, isOpen, isDamaged);
-        }
-
-        private Lying with(List<LogbookCopy> other) {
-            return new Lying(records, problem, other, isOpen, isDamaged);
-        }
-
-        private Lying open(boolean isSo) {
-            return new Lying(records, problem, offered, isSo, isDamaged);
-        }
-
-        private Lying damaged(List<LogbookCopy> copies) {
-            return new Lying(records, problem, copies, isOpen, true);
-        }
-
-        private Lying sound() {
-            return new Lying(records, Optional.empty(), List.of(), isOpen, false);
-        }
     }
 
     /** What there is to see of it now. */
     Lying lying() {
-        return lying;
+        return new Lying(records, problem, offered, book.isPresent(), isDamaged);
     }
 
     /** What is done with the logbook that is open. */
@@ -91,40 +70,35 @@ final class OpenBook {
 
     /** Opens the logbook, unless it is open; where it could not be opened it is tried again. */
     void open() {
-        if (book.isPresent() || lying.isDamaged) return;
+        if (book.isPresent() || isDamaged) return;
         try {
             Logbook opened = Logbook.open(folder, LocalDateTime.now());
-            hold(opened);
-            lying = lying.with(opened.uncopied().map(why -> Statement.of("class.uncopied", why.getMessage())));
+            book = Optional.of(opened);
+            problem = opened.uncopied().map(why -> Statement.of("class.uncopied", why.getMessage()));
             refresh();
-            if (lying.records.students().isEmpty()) offer(Logbook.copies(folder));
+            if (records.students().isEmpty()) offer(Logbook.copies(folder));
         } catch (DamagedLogbook damaged) {
-            lying = lying.damaged(damaged.copies());
+            isDamaged = true;
+            offered = damaged.copies();
             say("class.damaged", damaged.aside(), damaged.copies().size());
         } catch (IOException failed) {
             fail(failed);
         }
     }
 
-    private void hold(Logbook opened) {
-        book = Optional.of(opened);
-        lying = lying.open(true);
-    }
-
     /** Opens one in memory, for as long as the program runs, in which {@code shown} stands. */
     void open(Records shown) {
         close();
-        hold(Logbook.forNow());
-        lying = lying.sound().with(Records.NONE);
+        book = Optional.of(Logbook.forNow());
+        forgetTrouble();
+        records = Records.NONE;
         add(shown);
     }
 
     /** Copies with somebody in them, where the logbook has nobody. */
     private void offer(List<LogbookCopy> copies) {
-        List<LogbookCopy> peopled =
-                copies.stream().filter(copy -> copy.students() > 0).toList();
-        lying = lying.with(peopled);
-        if (!peopled.isEmpty()) say("class.empty", peopled.size());
+        offered = copies.stream().filter(copy -> copy.students() > 0).toList();
+        if (!offered.isEmpty()) say("class.empty", offered.size());
     }
 
     /** Goes on with a copy in the place of the logbook. */
@@ -137,7 +111,7 @@ final class OpenBook {
             return;
         } catch (Refusal there) {
             goOn();
-            lying = lying.with(Optional.of(Words.reason(there)));
+            problem = Optional.of(Words.reason(there));
             return;
         }
         goOn();
@@ -145,14 +119,19 @@ final class OpenBook {
 
     /** Goes on with what is there: a new logbook where there is none. */
     void goOn() {
-        lying = lying.sound();
+        forgetTrouble();
         open();
+    }
+
+    private void forgetTrouble() {
+        isDamaged = false;
+        offered = List.of();
+        problem = Optional.empty();
     }
 
     private void close() {
         book.ifPresent(Logbook::close);
         book = Optional.empty();
-        lying = lying.open(false);
     }
 
     /**
@@ -192,7 +171,7 @@ final class OpenBook {
             open.add(more);
             // What was written is known; all of it is read again only where another program has written too.
             if (open.isChangedElsewhere()) refresh();
-            else lying = lying.with(lying.records.plus(more));
+            else records = records.plus(more);
         });
     }
 
@@ -211,10 +190,10 @@ final class OpenBook {
     /** Writes; where the logbook could not be opened before it is tried again. */
     Outcome write(Writing writing) {
         if (book.isEmpty()) open();
-        if (book.isEmpty()) return new Outcome.Refused(new Refusal(lying.problem.orElse(Statement.of("class.closed"))));
+        if (book.isEmpty()) return new Outcome.Refused(new Refusal(problem.orElse(Statement.of("class.closed"))));
         try {
             writing.write(book.get());
-            if (isFailing) lying = lying.with(Optional.<Statement>empty());
+            if (isFailing) problem = Optional.empty();
             isFailing = false;
             return Outcome.DONE;
         } catch (IOException failed) {
@@ -235,16 +214,16 @@ final class OpenBook {
     }
 
     private void refresh() throws IOException {
-        lying = lying.with(book.orElseThrow().records());
+        records = book.orElseThrow().records();
     }
 
     private void say(String code, Object... values) {
-        lying = lying.with(Optional.of(Statement.of(code, values)));
+        problem = Optional.of(Statement.of(code, values));
     }
 
     private Statement fail(IOException failed) {
         Statement why = Statement.of("class.failed", FileTrouble.said(failed, folder));
-        lying = lying.with(Optional.of(why));
+        problem = Optional.of(why);
         return why;
     }
 }

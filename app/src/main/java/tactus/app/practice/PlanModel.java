@@ -105,7 +105,6 @@ final class PlanModel {
         minutes = USUAL_MINUTES;
         begins = today.get();
         before.clear();
-        kept.set(false);
         plan.set(care().eased(PracticePlan.of(ladder(), minutes, USUAL_DAYS)));
     }
 
@@ -146,7 +145,9 @@ final class PlanModel {
     /** Forgets what was kept, and plans as if nothing had been; that cannot be taken back. */
     void beginAnew() {
         said.set("");
-        students.dropPlan(song());
+        students.dropPlan(song(), outcome -> {
+            if (outcome.isDone()) kept.set(false);
+        });
         computeUsual();
     }
 

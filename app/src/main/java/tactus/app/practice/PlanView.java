@@ -6,7 +6,7 @@ import static tactus.app.practice.PageText.text;
 
 import java.util.List;
 import java.util.Optional;
-import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -44,7 +44,7 @@ final class PlanView extends BorderPane {
     private final WholeNumberSpinner days = new WholeNumberSpinner(1, 365);
     private final ProblemLabel problem = new ProblemLabel();
     private final TakenField until;
-    private final ReadOnlyObjectProperty<Optional<Statement>> trouble;
+    private final ObservableValue<Optional<Statement>> trouble;
     private final Label done = new Label();
     private final Label kept = new Label();
     private final Button back;
@@ -55,7 +55,7 @@ final class PlanView extends BorderPane {
      * @param trouble what is wrong with the logbook
      * @param leave puts the page away
      */
-    PlanView(PlanModel model, ReadOnlyObjectProperty<Optional<Statement>> trouble, Runnable leave) {
+    PlanView(PlanModel model, ObservableValue<Optional<Statement>> trouble, Runnable leave) {
         this.model = model;
         this.trouble = trouble;
         until = new TakenField("plan-until", model::computeUntil, problem);
@@ -122,7 +122,7 @@ final class PlanView extends BorderPane {
     }
 
     private void sayTrouble() {
-        problem.setText(trouble.get().map(Words::say).orElse(""));
+        problem.setText(trouble.getValue().map(Words::say).orElse(""));
     }
 
     private void copy() {

@@ -140,15 +140,21 @@ public final class PracticePlace implements Place {
     private void openPlan() {
         students.open(() -> {});
         students.desk().meet(parts.work());
-        students.plan(SongKey.of(parts.work().song()), known -> {
-            if (node().getScene() != null) showPlan(known);
+        SongKey song = SongKey.of(parts.work().song());
+        Optional<String> whose = students.chosenProperty().get();
+        students.plan(song, known -> {
+            // Whoever has gone elsewhere meanwhile is not fetched back, and nobody is shown the plan of somebody else.
+            boolean isAsked = node().getScene() != null
+                    && song.equals(SongKey.of(parts.work().song()))
+                    && whose.equals(students.chosenProperty().get());
+            if (isAsked) showPlan(known);
         });
     }
 
     private void showPlan(Optional<KeptPlan> known) {
         var output = new PlanModel.Output(parts.asking()::toWrite, parts.printer());
         var plan = new PlanModel(parts.work(), parts.settings(), students, known, output, LocalDate::now);
-        var page = new PlanView(plan, students.desk().problemProperty(), () -> {
+        var page = new PlanView(plan, students.desk().lyingProperty().map(OpenBook.Lying::problem), () -> {
             parts.cover().leave();
             takeFocus();
         });

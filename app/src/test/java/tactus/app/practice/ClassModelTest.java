@@ -47,9 +47,7 @@ class ClassModelTest {
     }
 
     private static List<String> bars(ClassModel students) {
-        return students.desk().recordsProperty().get().takes().stream()
-                .map(TakeEntry::bars)
-                .toList();
+        return students.desk().records().takes().stream().map(TakeEntry::bars).toList();
     }
 
     /** Whatever becomes of the disk, a round that was played is not lost while the program runs. */
@@ -67,8 +65,9 @@ class ClassModelTest {
         assertEquals(4, told.size());
         assertTrue(told.stream().noneMatch(Outcome::isDone), told.toString());
         assertTrue(students.desk()
-                .problemProperty()
+                .lyingProperty()
                 .get()
+                .problem()
                 .map(Words::say)
                 .orElse("")
                 .contains("nothing was changed or moved"));
@@ -79,8 +78,8 @@ class ClassModelTest {
         students.keep(WALK, "5-8", 60, NOTHING, told::add);
         assertEquals(Outcome.DONE, told.getLast());
         assertEquals(List.of("1-4", "5-8"), bars(students));
-        assertEquals(Optional.empty(), students.desk().problemProperty().get());
-        assertEquals(1, students.desk().recordsProperty().get().students().size());
+        assertEquals(Optional.empty(), students.desk().lyingProperty().get().problem());
+        assertEquals(1, students.desk().records().students().size());
         assertTrue(Files.exists(folder.resolve("logbook.sqlite")));
     }
 
@@ -102,7 +101,7 @@ class ClassModelTest {
         students.forget("Mirel");
         students.desk().goOn();
         while (!asked.isEmpty()) asked.remove().run();
-        assertEquals(Records.NONE, students.desk().recordsProperty().get());
+        assertEquals(Records.NONE, students.desk().records());
     }
 
     @Test
@@ -118,9 +117,7 @@ class ClassModelTest {
         students.keep(WALK, "5-8", 60, NOTHING, told::add);
         assertEquals(
                 List.of("Pavo"),
-                students.desk().recordsProperty().get().students().stream()
-                        .map(Student::name)
-                        .toList());
+                students.desk().records().students().stream().map(Student::name).toList());
         assertEquals(List.of("5-8"), bars(students));
     }
 
@@ -134,12 +131,13 @@ class ClassModelTest {
         students.desk().goOn(Logbook.copies(folder).getFirst());
         assertTrue(
                 students.desk()
-                        .problemProperty()
+                        .lyingProperty()
                         .get()
+                        .problem()
                         .map(Words::say)
                         .orElse("")
                         .contains("a copy is not put over it"),
-                students.desk().problemProperty().get().toString());
-        assertEquals(2, students.desk().recordsProperty().get().students().size());
+                students.desk().lyingProperty().get().problem().toString());
+        assertEquals(2, students.desk().records().students().size());
     }
 }

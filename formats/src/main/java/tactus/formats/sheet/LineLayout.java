@@ -3,7 +3,6 @@ package tactus.formats.sheet;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
 import tactus.core.laid.outline.Lane;
 import tactus.core.laid.outline.LineOfBars;
 import tactus.core.laid.outline.Ribbon;
@@ -126,7 +125,7 @@ final class LineLayout {
     }
 
     private void layPasses(List<Integer> passes, double base) throws IOException {
-        String said = passes.stream().map(Object::toString).collect(Collectors.joining(","));
+        String said = BarNote.numbers(passes);
         Pen pen = pages.pen();
         pen.text(
                 pen.fitted(said, GUTTER - 2, Typeface.SEMIBOLD, 8), pages.left(), base, Typeface.SEMIBOLD, 8, Ink.DARK);

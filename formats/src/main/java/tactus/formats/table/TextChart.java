@@ -220,10 +220,7 @@ public final class TextChart {
     private static String passes(Block block, List<Integer> passes) {
         return passes.size() == block.passes().size()
                 ? ""
-                : Words.of(
-                        "bar-note.on-passes",
-                        passes.stream().map(Object::toString).collect(Collectors.joining(",")),
-                        "");
+                : Words.of("bar-note.on-passes", BarNote.numbers(passes), "");
     }
 
     private void addShapes() {

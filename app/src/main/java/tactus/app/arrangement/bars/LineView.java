@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.IntPredicate;
-import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
@@ -15,6 +14,7 @@ import tactus.core.laid.outline.LineOfBars;
 import tactus.core.laid.outline.WordLane;
 import tactus.core.laid.timeline.Margin;
 import tactus.core.laid.timeline.TimelineBar;
+import tactus.words.BarNote;
 import tactus.words.SongWords;
 import tactus.words.Words;
 
@@ -61,7 +61,7 @@ final class LineView extends Region {
 
     /** The words of a text, each where it is sung; the first one of a line is its landmark. */
     private void addWords(WordLane lane) {
-        var number = new Label(tells(lane.passes(), false) ? said(lane.passes()) : "");
+        var number = new Label(tells(lane.passes(), false) ? BarNote.numbers(lane.passes()) : "");
         number.getStyleClass().add("lane-pass");
         var words = new ArrayList<Label>();
         for (Margin.SungAt each : line.words(lane)) {
@@ -98,7 +98,7 @@ final class LineView extends Region {
     }
 
     private void addLane(Lane lane, int index, BarView.Look look, SongWords words, PageHand hand, boolean isSecond) {
-        String said = said(lane.passes());
+        String said = BarNote.numbers(lane.passes());
         var pass = new Label(
                 tells(lane.passes(), isSecond)
                         ? said.length() <= 4 ? said : lane.passes().getFirst() + "…"
@@ -120,10 +120,6 @@ final class LineView extends Region {
     /** Whether the numbers of passes stand in front: also where the passes of the entry have different bars. */
     private boolean tells(List<Integer> passes, boolean isSecond) {
         return row.use().blocks().size() > 1 || row.block().tells(passes, isSecond);
-    }
-
-    private static String said(List<Integer> passes) {
-        return passes.stream().map(Object::toString).collect(Collectors.joining(","));
     }
 
     private void addNotch(double cut, int lane) {
