@@ -73,7 +73,7 @@ class SlowLogbookTest {
     }
 
     private static void inWindow(Runnable done) {
-        WaitForAsyncUtils.asyncFx(done);
+        WaitForAsyncUtils.waitForAsyncFx(5_000, done);
         WaitForAsyncUtils.waitForFxEvents();
     }
 
@@ -129,6 +129,24 @@ class SlowLogbookTest {
         assertEquals("", field("#class-homework").getText(), "what was given is no draft any longer");
         choose("Mirel");
         assertEquals("bass notes alone", field("#class-homework").getText());
+    }
+
+    @Test
+    void oneTypesOnWhileThePageIsShownAnew() {
+        enter("#class-name", "Mirel");
+        answer();
+        enter("#class-homework", "bass notes alone");
+        inWindow(() -> {
+            field("#class-homework").requestFocus();
+            field("#class-homework").setText("then the ve");
+            field("#class-homework").end();
+        });
+        answer();
+        inWindow(() -> {
+            assertTrue(field("#class-homework").isFocused());
+            field("#class-homework").replaceSelection("rse");
+        });
+        assertEquals("then the verse", field("#class-homework").getText());
     }
 
     @Test
