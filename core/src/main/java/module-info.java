@@ -7,6 +7,7 @@ module tactus.core {
     exports tactus.core.music.chord;
     exports tactus.core.counsel.comparison;
     exports tactus.core.patterns.dictation;
+    exports tactus.core.patterns.placing;
     exports tactus.core.counsel.edit;
     exports tactus.core.patterns.groove;
     exports tactus.core.written.harmony;

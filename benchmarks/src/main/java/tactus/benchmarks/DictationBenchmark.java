@@ -22,13 +22,13 @@ import tactus.core.music.stroke.Hand;
 import tactus.core.music.time.Length;
 import tactus.core.music.time.Meter;
 import tactus.core.patterns.dictation.Dictation;
-import tactus.core.patterns.dictation.Placing;
 import tactus.core.patterns.pattern.Figure;
 import tactus.core.patterns.pattern.Pattern;
 import tactus.core.patterns.pattern.PatternFrame;
 import tactus.core.patterns.pattern.PatternId;
 import tactus.core.patterns.picking.Held;
 import tactus.core.patterns.picking.Plucked;
+import tactus.core.patterns.placing.Placing;
 import tactus.words.Words;
 
 /** Placing what was said, and putting a figure on the chords of a song. Aims: 2 ms, 20 ms and 1 ms. */

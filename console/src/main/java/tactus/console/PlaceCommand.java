@@ -15,13 +15,15 @@ import tactus.core.ground.refusal.Refusal;
 import tactus.core.music.stroke.Hand;
 import tactus.core.music.time.Meter;
 import tactus.core.patterns.dictation.Dictation;
-import tactus.core.patterns.dictation.Given;
-import tactus.core.patterns.dictation.Mend;
-import tactus.core.patterns.dictation.Placement;
-import tactus.core.patterns.dictation.Placing;
-import tactus.core.patterns.dictation.Question;
+import tactus.core.patterns.dictation.Manner;
+import tactus.core.patterns.dictation.Speech;
 import tactus.core.patterns.groove.Groove;
 import tactus.core.patterns.pattern.PatternFrame;
+import tactus.core.patterns.placing.Given;
+import tactus.core.patterns.placing.Mend;
+import tactus.core.patterns.placing.Placement;
+import tactus.core.patterns.placing.Placing;
+import tactus.core.patterns.placing.Question;
 import tactus.words.QuestionWords;
 import tactus.words.Sentences;
 import tactus.words.Words;
@@ -55,6 +57,9 @@ final class PlaceCommand implements Callable<Integer> {
     @Option(names = "--groove", paramLabel = "DRUMS")
     private String drums;
 
+    @Option(names = "--manner", paramLabel = "ANSWERS", defaultValue = "")
+    private String manner;
+
     @Option(names = "--json")
     private boolean json;
 
@@ -77,11 +82,13 @@ final class PlaceCommand implements Callable<Integer> {
     private Placing place(String said) {
         Meter in = Meter.parse(meter);
         int over = beats == null ? in.beats().size() : beats;
-        Dictation dictation = Dictation.parse(said, Words.lexicon());
+        var speech = new Speech(Words.lexicon(), Manner.parse(manner), Optional.empty(), List.of());
+        Dictation dictation = Dictation.heard(said, speech);
         Optional<Hand> moving = Optional.ofNullable(hand).map(HandRate::parse);
         var given = new Given(struck, late, groove(in, over));
         return moving.map(each -> Placing.of(dictation, PatternFrame.of(in, over, each), given))
-                .orElseGet(() -> Placing.of(dictation, in, over, given));
+                .orElseGet(
+                        () -> Placing.likeliest(dictation, PatternFrame.of(in).withBeats(over), given));
     }
 
     private Optional<Groove> groove(Meter in, int over) {
@@ -107,6 +114,8 @@ final class PlaceCommand implements Callable<Integer> {
             putPlacements(meanings.addObject(), meaning.first());
             putPlacements(meanings.addObject(), meaning.second());
         }
+        ArrayNode unread = tree.putArray("unread");
+        placing.dictation().notes().unread().forEach(each -> unread.add(each.word()));
         ArrayNode remarks = tree.putArray("remarks");
         placing.remarks().stream().map(Words::say).map(Sentences::capital).forEach(remarks::add);
         tree.put("problem", placing.problem().map(Words::say).orElse(null));

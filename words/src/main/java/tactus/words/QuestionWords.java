@@ -2,7 +2,7 @@ package tactus.words;
 
 import tactus.core.ground.language.Ordinals;
 import tactus.core.music.time.Slot;
-import tactus.core.patterns.dictation.Question;
+import tactus.core.patterns.placing.Question;
 
 /** The one question about a placement: {@code is the second up on 2& or on 3&?}, {@code one stroke, or two?} */
 public final class QuestionWords {

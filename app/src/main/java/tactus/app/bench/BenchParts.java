@@ -36,7 +36,7 @@ public record BenchParts(
         return new BenchParts(
                 work,
                 bench,
-                new DictationModel(work, bench),
+                new DictationModel(work, bench, settings.mannerProperty()),
                 new FingersModel(work, bench),
                 new TapModel(work, bench, player),
                 player,

@@ -65,7 +65,7 @@ final class Menus extends MenuBar {
                                 "view.strings",
                                 "view.leftHanded",
                                 "view.saysH"),
-                        List.of("view.counting", "view.roles")));
+                        List.of("view.counting", "view.roles", "view.speech")));
     }
 
     private Menu menu(MenuColumn column) {

@@ -2,6 +2,7 @@ package tactus.app.window;
 
 import java.util.stream.Stream;
 import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ObjectProperty;
 import org.kordamp.ikonli.feather.Feather;
 import tactus.app.action.Action;
 import tactus.app.action.Actions;
@@ -12,6 +13,7 @@ import tactus.app.work.Work;
 import tactus.console.export.Export;
 import tactus.core.music.stroke.RoleSchool;
 import tactus.core.music.time.CountSchool;
+import tactus.core.patterns.dictation.Manner;
 import tactus.sound.score.Playback;
 
 /** The commands that work in every place. */
@@ -132,6 +134,9 @@ final class WindowActions {
         var counting = window.settings().countingProperty();
         actions.add(Action.of(
                 "view.counting", Scope.ANYWHERE, () -> counting.set(next(CountSchool.values(), counting.get()))));
+        ObjectProperty<Manner> manner = window.settings().mannerProperty();
+        actions.add(Action.of("view.speech", Scope.ANYWHERE, () -> manner.set(Manner.UNKNOWN))
+                .when(manner.isNotEqualTo(Manner.UNKNOWN)));
         actions.add(
                 Action.of("help.keys", Scope.ANYWHERE, window::showKeys, "F1").behindPages());
         actions.add(Action.of("help.about", Scope.ANYWHERE, window::showAbout));

@@ -23,6 +23,7 @@ import tactus.core.music.shape.FrettingHand;
 import tactus.core.music.shape.Neck;
 import tactus.core.music.stroke.RoleSchool;
 import tactus.core.music.time.CountSchool;
+import tactus.core.patterns.dictation.Manner;
 import tactus.formats.sheet.Paper;
 import tactus.formats.sheet.SheetLook;
 import tactus.records.folder.ChosenLanguage;
@@ -58,6 +59,11 @@ public final class Settings {
             (code, kept) -> kept.setProperty(ChosenLanguage.SETTING, code));
     private final ObjectProperty<RoleSchool> roles = choice("roles", RoleSchool.values());
     private final ObjectProperty<CountSchool> counting = choice("counting", CountSchool.values());
+    private final ObjectProperty<Manner> manner = kept(
+            "manner",
+            Manner.UNKNOWN,
+            (kept, _) -> Manner.parse(kept.getProperty("manner", "")),
+            (spoken, kept) -> kept.setProperty("manner", spoken.toString()));
     private final ObjectProperty<Paper> paper = choice("paper", Paper.values());
     private final ObjectProperty<FrettingHand> hand =
             kept("hand", FrettingHand.USUAL, Settings::hand, Settings::writeHand);
@@ -232,6 +238,11 @@ public final class Settings {
     /** How bars are counted. */
     public ObjectProperty<CountSchool> countingProperty() {
         return counting;
+    }
+
+    /** What was answered of how patterns are said. */
+    public ObjectProperty<Manner> mannerProperty() {
+        return manner;
     }
 
     /** The hand of whoever plays. */

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleStringProperty;
@@ -13,17 +14,19 @@ import tactus.app.bench.pattern.BenchModel;
 import tactus.app.field.Typing;
 import tactus.app.work.Work;
 import tactus.core.ground.refusal.NotationException;
-import tactus.core.music.stroke.Hand;
-import tactus.core.patterns.dictation.Comparison;
 import tactus.core.patterns.dictation.Dictation;
-import tactus.core.patterns.dictation.Given;
-import tactus.core.patterns.dictation.Mend;
-import tactus.core.patterns.dictation.Placement;
-import tactus.core.patterns.dictation.Placing;
-import tactus.core.patterns.dictation.Question;
+import tactus.core.patterns.dictation.Doubt;
+import tactus.core.patterns.dictation.Manner;
+import tactus.core.patterns.dictation.Speech;
 import tactus.core.patterns.pattern.Pattern;
 import tactus.core.patterns.pattern.PatternFrame;
 import tactus.core.patterns.pattern.PatternId;
+import tactus.core.patterns.placing.Comparison;
+import tactus.core.patterns.placing.Given;
+import tactus.core.patterns.placing.Mend;
+import tactus.core.patterns.placing.Placement;
+import tactus.core.patterns.placing.Placing;
+import tactus.core.patterns.placing.Question;
 import tactus.words.Words;
 
 /** What is said at the bench, where it can fall, and what choosing does. */
@@ -41,16 +44,26 @@ public final class DictationModel {
 
     private final Work work;
     private final BenchModel bench;
+    private final ObjectProperty<Manner> manner;
+    /** What was answered last of what is said now. */
+    private Optional<Doubt> answered = Optional.empty();
+
     private final StringProperty text = new SimpleStringProperty(this, "text", "");
     private final ReadOnlyObjectWrapper<Answer> answer = new ReadOnlyObjectWrapper<>(this, "answer", Answer.NOTHING);
     private Optional<PatternFrame> placedOn = Optional.empty();
     private Optional<PatternId> saidOf = Optional.empty();
     private final Typing<Answer> typing = new Typing<>(this::reader, answer::set, () -> answer.set(Answer.NOTHING));
 
-    public DictationModel(Work work, BenchModel bench) {
+    /** @param manner what was answered of how patterns are said; what is answered here is put there */
+    public DictationModel(Work work, BenchModel bench, ObjectProperty<Manner> manner) {
         this.work = work;
         this.bench = bench;
-        text.subscribe(_ -> place());
+        this.manner = manner;
+        manner.subscribe((_, _) -> place());
+        text.subscribe(_ -> {
+            answered = Optional.empty();
+            place();
+        });
         bench.patternProperty().subscribe(shown -> {
             leaveFormer(shown.map(Pattern::id));
             Optional<PatternFrame> frame = shown.map(Pattern::frame);
@@ -78,45 +91,29 @@ public final class DictationModel {
         typing.read(text.get());
     }
 
+    private Speech speech() {
+        return new Speech(
+                Words.lexicon(),
+                manner.get(),
+                bench.patternProperty().get(),
+                work.song().patterns());
+    }
+
     private Supplier<Answer> reader(String typed) {
         PatternFrame own = frame();
         var given = new Given(List.of(), false, work.song().facts().groove());
+        Speech speech = speech();
         return () -> {
             try {
                 return typed.isBlank()
                         ? Answer.NOTHING
                         : new Answer(
-                                Optional.of(placing(Dictation.parse(typed, Words.lexicon()), own, given)),
+                                Optional.of(Placing.likeliest(Dictation.heard(typed, speech), own, given)),
                                 Optional.empty());
             } catch (NotationException wrong) {
                 return new Answer(Optional.empty(), Optional.of(wrong));
             }
         };
-    }
-
-    /**
-     * The pattern's own slots where all counts were said, where its hand goes all down, or where nothing else fits; the
-     * usual hand rates otherwise.
-     */
-    private static Placing placing(Dictation said, PatternFrame own, Given given) {
-        boolean counted =
-                said.strokes().stream().allMatch(stroke -> stroke.count().isPresent());
-        Optional<Placing> onOwn = onOwn(said, own, given);
-        if (counted && onOwn.isPresent()) return onOwn.get();
-        boolean settled = own.hand().mode() == Hand.Mode.ALL_DOWN;
-        if (settled && onOwn.filter(it -> it.count().signum() > 0).isPresent()) return onOwn.get();
-        Placing found = Placing.of(said, own.meter(), own.beats(), given);
-        return found.count().signum() > 0
-                ? found
-                : onOwn.filter(it -> it.count().signum() > 0).orElse(found);
-    }
-
-    private static Optional<Placing> onOwn(Dictation said, PatternFrame own, Given given) {
-        try {
-            return Optional.of(Placing.of(said, own, given));
-        } catch (NotationException uncounted) {
-            return Optional.empty();
-        }
     }
 
     /** A place for every stroke that can be taken. */
@@ -136,16 +133,37 @@ public final class DictationModel {
         return Stream.concat(best, other).toList();
     }
 
-    /** Answers the question: the earlier place, or the later one. */
+    /** Answers the question: the earlier place, or the later one; what is a habit is remembered. */
     public void answer(boolean earlier) {
-        answer.get()
-                .placing()
-                .filter(placing -> placing.question().isPresent())
-                .ifPresent(placing -> answer.set(new Answer(Optional.of(placing.answered(earlier)), Optional.empty())));
+        Optional<Placing> asked =
+                answer.get().placing().filter(placing -> placing.question().isPresent());
+        asked.flatMap(DictationModel::habit)
+                .ifPresentOrElse(
+                        doubt -> remember(doubt, earlier),
+                        () -> asked.ifPresent(placing ->
+                                answer.set(new Answer(Optional.of(placing.answered(earlier)), Optional.empty()))));
     }
 
-    /** Starts anew with what was said, or clears it where no question was answered. */
+    private static Optional<Doubt> habit(Placing placing) {
+        return placing.question()
+                .flatMap(question -> question instanceof Question.OfMeaning meaning
+                        ? meaning.doubt().filter(Doubt::isHabit)
+                        : Optional.empty());
+    }
+
+    private void remember(Doubt doubt, boolean first) {
+        answered = Optional.of(doubt);
+        manner.set(manner.get().with(doubt, first));
+    }
+
+    /** Asks again what was answered last, starts anew with what was said, or clears it where no question was answered. */
     public void takeBack() {
+        if (answered.isPresent()) {
+            Doubt last = answered.get();
+            answered = Optional.empty();
+            manner.set(manner.get().without(last));
+            return;
+        }
         Answer before = answer.get();
         place();
         if (before.equals(answer.get())) text.set("");
@@ -155,11 +173,19 @@ public final class DictationModel {
     public void take(int index) {
         answer.get().placing().ifPresent(placing -> {
             List<Offer> offers = offers(placing);
-            if (index < offers.size())
-                take(offers.get(index).placing(), offers.get(index).placement());
-            else if (placing.count().signum() == 0 && index < placing.mends().size())
+            if (index < offers.size()) {
+                Placing chosen = offers.get(index).placing();
+                take(chosen, offers.get(index).placement());
+                if (!chosen.equals(placing)) settle(placing, chosen);
+            } else if (placing.count().signum() == 0 && index < placing.mends().size())
                 take(placing.mends().get(index));
         });
+    }
+
+    /** Who takes the other meaning has answered what it was asked for. */
+    private void settle(Placing asked, Placing chosen) {
+        if (asked.question().orElse(null) instanceof Question.OfMeaning meaning)
+            habit(asked).ifPresent(doubt -> remember(doubt, chosen.equals(meaning.first())));
     }
 
     private void take(Mend mend) {
@@ -191,7 +217,7 @@ public final class DictationModel {
         if (before.equals(text.get().strip())) return Optional.empty();
         try {
             var compared = Comparison.of(
-                    Dictation.parse(before, Words.lexicon()), Dictation.parse(text.get(), Words.lexicon()), frame());
+                    Dictation.parse(before, Words.lexicon()), Dictation.heard(text.get(), speech()), frame());
             return compared.differences().isEmpty()
                     ? Optional.empty()
                     : Optional.of(Words.of(

@@ -12,11 +12,11 @@ import tactus.app.bench.pattern.PictureCards.Card;
 import tactus.app.field.Bound;
 import tactus.app.work.Settings;
 import tactus.core.laid.picture.Passage;
-import tactus.core.patterns.dictation.Mend;
-import tactus.core.patterns.dictation.Placement;
-import tactus.core.patterns.dictation.Placing;
 import tactus.core.patterns.pattern.Pattern;
 import tactus.core.patterns.pattern.PatternId;
+import tactus.core.patterns.placing.Mend;
+import tactus.core.patterns.placing.Placement;
+import tactus.core.patterns.placing.Placing;
 import tactus.words.Words;
 
 /** Where what was said can fall, as pictures; or what would mend it. */

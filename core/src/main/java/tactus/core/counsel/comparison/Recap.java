@@ -216,7 +216,7 @@ public record Recap(List<Statement> found, boolean isEmpty) {
                 return;
             }
             try {
-                List<Dictation> readings = readings(Dictation.parse(strokes, lexicon));
+                List<Dictation> readings = Dictation.parse(strokes, lexicon).readings();
                 if (readings.stream().anyMatch(each -> isLike(each.strokes(), struck(pattern.get())))) return;
                 found.add(Statement.of(
                         "recap.other-strokes",
@@ -227,11 +227,6 @@ public record Recap(List<Statement> found, boolean isEmpty) {
             } catch (NotationException none) {
                 unread.add(Statement.of("recap.unread", shown(strokes)));
             }
-        }
-
-        private static List<Dictation> readings(Dictation said) {
-            return Stream.concat(Stream.of(said), said.other().map(Dictation.Reading::dictation).stream())
-                    .toList();
         }
 
         private static List<Stroke> struck(tactus.core.patterns.pattern.Pattern pattern) {

@@ -13,9 +13,9 @@ import tactus.core.music.stroke.Mute;
 import tactus.core.music.stroke.Stroke;
 import tactus.core.music.time.Length;
 import tactus.core.music.time.Slot;
-import tactus.core.patterns.dictation.BorneOut;
 import tactus.core.patterns.pattern.Pattern;
 import tactus.core.patterns.pattern.PatternFrame;
+import tactus.core.patterns.placing.BorneOut;
 
 /** Finds strokes against the hand, the same words for two rhythms, and two names for one. */
 final class PatternSnags implements Finder {

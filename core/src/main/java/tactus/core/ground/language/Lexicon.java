@@ -9,6 +9,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
@@ -34,6 +36,8 @@ public final class Lexicon {
     /** A form that ends with a word that numbers follow is another one where a number follows: {@code a string 5}. */
     private static final String NO_NUMBER = "(?!\\p{L}|\\s+\\d)";
 
+    private static final Pattern NO_WORD = Pattern.compile("[^\\p{L}]+");
+    private static final Pattern SPACE = Pattern.compile("\\s");
     private static final Pattern WIDE = Pattern.compile("\\s{2,}|[\\s&&[^ ]]");
     private static final Pattern CAPTURING = Pattern.compile("\\((?!\\?)");
     private static final String NUMBER = "(\\d{1,5}(?:/\\d{1,3})?)";
@@ -41,7 +45,7 @@ public final class Lexicon {
     private final Map<String, List<String>> forms;
     private final Map<String, String> words = new HashMap<>();
     private final Map<String, Pattern> patterns = new ConcurrentHashMap<>();
-    private final Map<String, Pattern> made = new ConcurrentHashMap<>();
+    private final Map<String, Object> made = new ConcurrentHashMap<>();
     private final Map<String, List<String>> families = new ConcurrentHashMap<>();
 
     /** @param forms for each code at least one form */
@@ -119,7 +123,10 @@ public final class Lexicon {
     /** What stands in the holes of {@code code} if {@code text} is one of its forms. */
     public Optional<List<String>> read(String code, String text) {
         String wanted = text.strip();
+        boolean isOneWord = !SPACE.matcher(wanted).find();
         return forms(code).stream()
+                // Most words that are read are single, and most forms have several: these need not be tried.
+                .filter(form -> !isOneWord || form.indexOf(' ') < 0)
                 .map(form -> pattern(form).matcher(wanted))
                 .filter(Matcher::matches)
                 .findFirst()
@@ -129,9 +136,40 @@ public final class Lexicon {
                         .toList());
     }
 
+    /** Where the longest form of {@code code} ends that {@code text} begins with; empty if it begins with none. */
+    public Optional<Integer> behind(String code, String text) {
+        Matcher beginning =
+                made("behind " + code, lexicon -> lexicon.beginning(code)).matcher(text);
+        return beginning.lookingAt() ? Optional.of(beginning.end()) : Optional.empty();
+    }
+
+    private Pattern beginning(String code) {
+        String longestFirst = forms(code).stream()
+                .sorted(Comparator.comparingInt(String::length).reversed())
+                .map(form -> expression(form, "(.+)"))
+                .collect(Collectors.joining("|"));
+        return Pattern.compile(
+                "\\s*(?:" + longestFirst + ")" + NO_LETTER, Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+    }
+
     /** What {@code making} makes of these words, made once: reading at every key must not take long. */
+    public <T> T made(String name, Class<T> kind, Function<Lexicon, T> making) {
+        return kind.cast(made.computeIfAbsent(name, _ -> making.apply(this)));
+    }
+
+    /** The expression that {@code making} makes of these words, made once. */
     public Pattern made(String name, Function<Lexicon, Pattern> making) {
-        return made.computeIfAbsent(name, _ -> making.apply(this));
+        return made(name, Pattern.class, making);
+    }
+
+    /** The words that the forms of {@code families} are made of, in small letters, without their holes. */
+    public Set<String> wordsOf(Collection<String> families) {
+        return families.stream()
+                .flatMap(family -> codes(family).stream())
+                .flatMap(code -> forms(code).stream())
+                .flatMap(form -> NO_WORD.splitAsStream(plain(HOLE.matcher(form).replaceAll(" "))))
+                .filter(word -> !word.isEmpty())
+                .collect(Collectors.toCollection(TreeSet::new));
     }
 
     private Pattern pattern(String form) {
@@ -196,14 +234,39 @@ public final class Lexicon {
                 .filter(form -> form.matches("\\S+ \\{[#n]}.*"))
                 .map(form -> form.substring(0, form.indexOf(' ')))
                 .collect(Collectors.toSet());
-        return all.stream()
-                .filter(form -> form.matches(".*[ '\u2019].*") || form.contains("-") && form.length() > 1)
+        Map<String, String> byStart = all.stream()
+                .filter(form -> form.matches(".*([ '\u2019]|\\d.*\\p{L}|\\p{L}.*\\d).*")
+                        || form.contains("-") && form.length() > 1)
                 .sorted(Comparator.comparingInt((String form) -> form.split(" ").length)
                         .thenComparingInt(String::length)
                         .reversed())
-                .map(form -> CAPTURING.matcher(expression(form, anything)).replaceAll("(?:")
-                        + (beforeNumbers.contains(form.substring(form.lastIndexOf(' ') + 1)) ? NO_NUMBER : NO_LETTER))
+                .collect(Collectors.groupingBy(
+                        form -> start(form, anything),
+                        TreeMap::new,
+                        Collectors.mapping(
+                                form -> CAPTURING
+                                                .matcher(expression(form, anything))
+                                                .replaceAll("(?:")
+                                        + (beforeNumbers.contains(form.substring(form.lastIndexOf(' ') + 1))
+                                                ? NO_NUMBER
+                                                : NO_LETTER),
+                                Collectors.joining("|"))));
+        return byStart.entrySet().stream()
+                .map(each -> "(?=" + each.getKey() + ")(?:" + each.getValue() + ")")
                 .collect(Collectors.joining("|"));
+    }
+
+    /** What a form can begin with, looked for before the forms are tried one by one; holes come before letters. */
+    private String start(String form, String anything) {
+        if (form.startsWith("{*}")) return CAPTURING.matcher(anything).replaceAll("(?:");
+        if (!form.startsWith("{")) return "\\Q" + form.charAt(0) + "\\E";
+        String letters = Stream.of("number", "ordinal")
+                .flatMap(family -> codes(family).stream())
+                .flatMap(code -> forms(code).stream())
+                .map(word -> Pattern.quote(word.substring(0, 1)))
+                .distinct()
+                .collect(Collectors.joining("|"));
+        return "(?:" + "\\d|" + letters + ")";
     }
 
     /** The most words that a form of these families has, with one in each hole. */

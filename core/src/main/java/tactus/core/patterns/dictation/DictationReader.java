@@ -1,16 +1,19 @@
 package tactus.core.patterns.dictation;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
-import tactus.core.ground.language.Lexicon;
 import tactus.core.ground.refusal.NotationException;
 import tactus.core.music.stroke.Direction;
 import tactus.core.music.stroke.Force;
 import tactus.core.music.stroke.Miss;
 import tactus.core.music.stroke.Mute;
+import tactus.core.music.stroke.Pick;
 import tactus.core.music.stroke.Pluck;
 import tactus.core.music.stroke.Reach;
+import tactus.core.music.stroke.Role;
 import tactus.core.music.stroke.Stroke;
 import tactus.core.music.stroke.Strum;
 import tactus.core.music.stroke.Touch;
@@ -18,15 +21,30 @@ import tactus.core.music.stroke.Touch;
 /** Reads a dictation word by word. */
 final class DictationReader {
 
+    private static final Map<String, Stroke> FINGERS = Map.of(
+            "1", Pluck.of(new Pick.ByRole(Role.INDEX)),
+            "2", Pluck.of(new Pick.ByRole(Role.MIDDLE)),
+            "3", Pluck.of(new Pick.ByRole(Role.RING)));
+    /** So many words that are not known are compared with those that are. */
+    private static final int COMPARED = 8;
+
     private static final Pattern TOGETHER = Pattern.compile("[dux]{2,}");
 
     private final String text;
     private final SpokenWords words;
-    private final Readings.Meant meant;
+    private final Speech speech;
+    private final Doubts doubts;
+    private final List<Unread> unread = new ArrayList<>();
+    private NumberSense numbers = NumberSense.COUNTS;
+    private boolean isNumbered;
+    /** Whether the bass is the root: strings by their bare numbers, and no strum. */
+    private boolean isRooted;
+
+    private StringNames names = StringNames.NONE;
+    private Plucking plucking = Plucking.NOT;
+    private Optional<Filling> filling = Optional.empty();
     private final SaidStrokes said = new SaidStrokes();
     private final SaidAccents accents = new SaidAccents();
-    private Optional<String> inOneBreath = Optional.empty();
-    private Optional<String> eitherEnd = Optional.empty();
     private boolean isOn;
     private Force force = Force.PLAIN;
     private Touch touch = Touch.PLAIN;
@@ -34,33 +52,54 @@ final class DictationReader {
     private int strokesWhenOpened;
     private int countsWhenOpened;
 
-    DictationReader(String text, Lexicon lexicon, Readings.Meant meant) {
+    DictationReader(String text, Speech speech, Doubts doubts) {
         this.text = text;
-        this.meant = meant;
-        words = new SpokenWords(lexicon, meant.isHigh());
+        this.speech = speech;
+        this.doubts = doubts;
+        words = new SpokenWords(speech.lexicon(), doubts.manner());
     }
 
     Dictation read() {
-        new JoiningWords(text, words).each(this::read);
+        There there = There.at(text, speech);
+        there.begin(said);
+        var joined = new JoiningWords(there.rest(), words, doubts);
+        names = StringNames.in(joined.all(), words);
+        isNumbered = joined.all().stream().anyMatch(word -> words.numbered(word).isPresent());
+        isRooted = isRooted(joined.all());
+        numbers = names.isAll() ? NumberSense.STRINGS : NumberSense.of(joined.all(), words, text, doubts);
+        joined.each(this::read);
         if (open >= 0) throw new NotationException("dictation-reader.bracket-closed", text, open);
+        said.endPhrase();
         said.settle();
         accents.settle();
+        boolean isFilled = filling.isPresent() && said.isEmpty();
+        if (isFilled) return filled();
+        if (said.isEmpty() && !unread.isEmpty() && Syllables.areIn(joined.all(), unread.size(), words, text))
+            return Syllables.read(text, words);
         Dictation read = new SaidCounts(text, said).joined().accented(accents.settled());
-        if (read.strokes().isEmpty()) {
-            throw new NotationException("dictation-reader.says-stroke", text, 0);
-        }
+        if (read.strokes().isEmpty()) throw nothingSaid();
         checkNumber(read.strokes(), text);
-        return read;
+        return read.noted(new Dictation.Notes(unread, List.of(), filling.map(each -> new Filling(each.rate(), false))));
     }
 
-    /** A stroke without a direction and one right behind it, said without a comma: {@code mute down}. */
-    Optional<String> inOneBreath() {
-        return inOneBreath;
+    private boolean isRooted(List<String> all) {
+        return all.stream().noneMatch(words::isStrummed)
+                && (isNumbered
+                        || all.stream().anyMatch(word -> words.ordinal(word).isPresent()));
     }
 
-    /** What is called by an end of the neck, which teachers call by either name. */
-    Optional<String> eitherEnd() {
-        return eitherEnd;
+    private Dictation filled() {
+        var down = SpokenStroke.of(Strum.of(Direction.DOWN), Optional.of(Direction.DOWN), 0);
+        return new Dictation(text, List.of(down), List.of())
+                .accented(accents.settled())
+                .noted(new Dictation.Notes(unread, List.of(), filling));
+    }
+
+    private NotationException nothingSaid() {
+        return unread.isEmpty()
+                ? new NotationException("dictation-reader.says-stroke", text, 0)
+                : new NotationException(
+                        unread.getFirst().told(), text, unread.getFirst().index());
     }
 
     static void checkNumber(List<SpokenStroke> strokes, String text) {
@@ -73,14 +112,33 @@ final class DictationReader {
                 Dictation.MOST_STROKES);
     }
 
+    /** What is read behind {@code pluck}. */
+    private enum Plucking {
+        NOT,
+        /** A comma was said since: numbers are strings, letters are not. */
+        NUMBERS,
+        ALL,
+        /** What is said next is plucked with what was said before. */
+        WITH_LAST
+    }
+
     private void read(String word, int index) {
+        Optional<Integer> string = string(word);
+        if (string.isPresent()) {
+            pluck(string.get(), index);
+            return;
+        }
+        if (plucking == Plucking.ALL && words.isAnd(word)) {
+            plucking = Plucking.WITH_LAST;
+            return;
+        }
         if (TOGETHER.matcher(word).matches()) {
             for (int i = 0; i < word.length(); i++) read(word.substring(i, i + 1), index + i);
             return;
         }
         if (isHeading(word, index)) return;
-        Optional<Stroke> stroke = isRingFinger(word) ? words.ringFinger() : words.stroke(word, text, index);
-        if (words.isEitherEnd(word) && eitherEnd.isEmpty()) eitherEnd = Optional.of(word);
+        words.doubt(word).ifPresent(doubt -> doubts.isFirst(doubt, word));
+        Optional<Stroke> stroke = stroke(word, index);
         if (stroke.isPresent()) stroke(stroke.get(), words.direction(word), index, index + word.length());
         else if (!isSaidAgain(word, index)) {
             Optional<String> count =
@@ -88,6 +146,57 @@ final class DictationReader {
             if (count.isPresent()) count(count.get(), word, index);
             else other(word, index);
         }
+    }
+
+    /** The string that a letter or a number is, where strings are spoken of. */
+    private Optional<Integer> string(String word) {
+        if (names.isAll()) return names.string(word, words);
+        if (plucking == Plucking.NOT) return Optional.empty();
+        Optional<Integer> number = words.numbered(word)
+                .filter(digits -> digits.matches("\\d{1,2}"))
+                .map(Integer::valueOf)
+                .or(() -> words.ordinal(word));
+        return plucking == Plucking.NUMBERS ? number : number.or(() -> words.letter(word));
+    }
+
+    private void pluck(int string, int index) {
+        Stroke form = string(String.valueOf(string), index);
+        boolean withLast = plucking == Plucking.WITH_LAST && !said.isEmpty();
+        if (plucking == Plucking.WITH_LAST) plucking = Plucking.ALL;
+        if (withLast && said.last().form() instanceof Pluck before) {
+            var picks = new ArrayList<>(before.picks());
+            picks.addAll(((Pluck) form).picks());
+            said.replaceLast(said.last().withForm(PickedLine.pinched(picks, text, index)));
+        } else {
+            stroke(form, Optional.empty(), index, index);
+        }
+    }
+
+    private Optional<Stroke> stroke(String word, int index) {
+        if (isRingFinger(word)) return words.ringFinger();
+        if (numbers != NumberSense.STRINGS) return words.stroke(word, text, index);
+        return words.ordinal(word)
+                .map(number -> string(String.valueOf(number), index))
+                .or(() -> words.stroke(word, text, index).map(stroke -> isRooted ? picked(stroke) : stroke));
+    }
+
+    /** Whether a finger was said by its letter at {@code index}. */
+    private boolean isLetter(int index) {
+        boolean ends = index + 1 == text.length() || !Character.isLetter(text.charAt(index + 1));
+        return ends
+                && said.last().form() instanceof Pluck
+                && said.isByFingers()
+                && Character.isLetter(text.charAt(index));
+    }
+
+    private Stroke string(String number, int index) {
+        return Pluck.of(PickedLine.string(text, number, index));
+    }
+
+    /** Among strings the bass is the root, plucked. */
+    private static Stroke picked(Stroke stroke) {
+        boolean bass = stroke instanceof Strum strum && strum.reach() == Reach.BASS;
+        return bass ? Pluck.of(new Pick.ByRole(Role.ROOT_BASS)) : stroke;
     }
 
     /** {@code Strum: D D U} names what follows. */
@@ -116,6 +225,8 @@ final class DictationReader {
 
     /** Behind fingers, or before anything can ring, {@code ring} is the finger. */
     private boolean isRingFinger(String word) {
+        if (words.isLetterOfRing(word))
+            return !said.isEmpty() && isLetter(said.last().index());
         return words.isRing(word) && (said.isEmpty() || said.isPicked() && said.isByFingers());
     }
 
@@ -129,29 +240,50 @@ final class DictationReader {
             said.countOn(count, index);
             return;
         }
+        if (numbers != NumberSense.COUNTS) {
+            if (Character.isDigit(count.charAt(0))) plucked(count, index, index + word.length());
+            return;
+        }
         if (isAlone(word, index)
                 && Character.isDigit(count.charAt(0))
                 && !said.isEmpty()
                 && said.isPicked()
                 && said.counts().isEmpty()) {
-            stroke(Pluck.of(PickedLine.string(text, count, index)), Optional.empty(), index, index + word.length());
+            stroke(string(count, index), Optional.empty(), index, index + word.length());
         } else {
             said.count(count, index);
         }
     }
 
+    /** A number that is a string, or a finger behind the thumb. */
+    private void plucked(String number, int index, int end) {
+        Stroke form = numbers == NumberSense.FINGERS ? FINGERS.get(number) : string(number, index);
+        if (form == null) throw new NotationException("picked-line.finger-called", text, index, number);
+        stroke(form, Optional.empty(), index, end);
+    }
+
     /** Reads what makes strokes come more than once, or last. */
     private boolean isSaidAgain(String word, int index) {
+        Optional<Filling> fills = words.filling(word);
+        if (fills.isPresent()) {
+            filling = fills;
+            return true;
+        }
         Optional<SpokenTimes> times = words.times(word);
         times.ifPresent(found -> {
             switch (found) {
                 case SpokenTimes.Several several -> several(several, index);
-                case SpokenTimes.Times all -> said.repeat(checked(all.number(), word, index));
+                case SpokenTimes.Times all -> times(all.number(), word, index);
                 case SpokenTimes.Held held -> held(held, word, index);
                 case SpokenTimes.Again again -> again(again.how(), word, index);
             }
         });
         return times.isPresent();
+    }
+
+    private void times(int number, String word, int index) {
+        if (number > 0 && isBeforeStrokes(word, index)) said.repeatNext(number);
+        else said.repeat(checked(number, word, index));
     }
 
     private void several(SpokenTimes.Several several, int index) {
@@ -164,6 +296,13 @@ final class DictationReader {
             touch = all;
             stroke(several.stroke(), several.direction(), index, index);
         }
+    }
+
+    /** {@code twice down, up}: behind a comma, or first of all, it says how often the strokes right behind it come. */
+    private boolean isBeforeStrokes(String word, int index) {
+        int end = behindBlanks(index + word.length());
+        int behind = end < text.length() && text.charAt(end) == ':' ? behindBlanks(end + 1) : end;
+        return said.isAtPhrase() && behind < text.length() && Character.isLetterOrDigit(text.charAt(behind));
     }
 
     private int checked(int times, String word, int index) {
@@ -179,6 +318,7 @@ final class DictationReader {
     }
 
     private void again(SpokenTimes.How how, String word, int index) {
+        if (said.isEmpty() && how == SpokenTimes.How.ALL && isBeforeStrokes(word, index)) return;
         checked(1, word, index);
         switch (how) {
             case ALL -> said.again();
@@ -192,6 +332,7 @@ final class DictationReader {
             case "," -> {
                 if (accents.isOpen()) settleAccents();
                 isOn = false;
+                if (plucking != Plucking.NOT) plucking = Plucking.NUMBERS;
                 said.endPhrase();
             }
             case "!" -> force(Force.ACCENTED);
@@ -199,7 +340,8 @@ final class DictationReader {
             case "(", "[" -> open(index);
             case ")", "]" -> close(index);
             case "|", ".", ";", ":", "\u2013", "\u2014" -> {}
-            default -> mark(words.mark(word).orElseThrow(() -> unknown(word, index)));
+            case "\"", "\u201c", "\u201d", "\u201e" -> {}
+            default -> words.mark(word).ifPresentOrElse(this::mark, () -> unknown(word, index));
         }
     }
 
@@ -214,6 +356,7 @@ final class DictationReader {
             case "on" -> isOn = !said.isEmpty() && said.isOneAlone();
             case "accented" -> force = Force.ACCENTED;
             case "accented-before" -> force(Force.ACCENTED);
+            case "plucked" -> plucking = Plucking.ALL;
             case "soft" -> force = Force.SOFT;
             case "swept" -> touch = Touch.SWEPT;
             case "palm-muted" -> touch = Touch.PALM_MUTED;
@@ -221,13 +364,12 @@ final class DictationReader {
         }
     }
 
-    private NotationException unknown(String word, int index) {
+    private void unknown(String word, int index) {
         String typed = text.substring(index, index + word.length());
-        return new NotationException(
-                !said.isEmpty() && said.isPicked() ? "dictation-reader.pluck-write" : "dictation-reader.stroke-write",
-                text,
-                index,
-                typed);
+        List<String> nearest = unread.size() < COMPARED ? Spelling.nearest(typed, speech.lexicon()) : List.of();
+        int from = said.takeNumberBefore(text, index, words).orElse(index);
+        unread.add(new Unread(
+                from, text.substring(from, index + word.length()), nearest, !said.isEmpty() && said.isPicked()));
     }
 
     /** Makes the stroke before the sign harder or softer. */
@@ -262,6 +404,7 @@ final class DictationReader {
     }
 
     private void stroke(Stroke form, Optional<Direction> way, int index, int end) {
+        if (!(form instanceof Pluck)) plucking = Plucking.NOT;
         accents.taken().forEach(count -> said.count(count.said(), count.index()));
         isOn = false;
         boolean bare = form instanceof Strum strum && strum.reach() == Reach.ALL;
@@ -270,15 +413,14 @@ final class DictationReader {
             return;
         }
         if (bare && way.isPresent() && !said.isEmpty() && isDirectionOfLast(index)) {
-            if (inOneBreath.isEmpty())
-                inOneBreath = Optional.of(text.substring(said.last().index(), end));
-            if (!meant.isApart()) {
+            if (doubts.isFirst(Doubt.BREATH, text.substring(said.last().index(), end))) {
                 said.replaceLast(said.last().withDirection(way.orElseThrow()));
                 return;
             }
         }
         Optional<Direction> goes = form instanceof Mute ? Optional.of(Direction.DOWN) : way;
-        said.add(SpokenStroke.of(form.withForce(force).withTouch(touch), goes, index));
+        said.add(SpokenStroke.of(
+                form.withForce(force).withTouch(form.touch() == Touch.PLAIN ? touch : form.touch()), goes, index));
         force = Force.PLAIN;
         touch = Touch.PLAIN;
     }

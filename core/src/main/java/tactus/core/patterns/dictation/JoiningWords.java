@@ -4,41 +4,65 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.ObjIntConsumer;
 import java.util.regex.MatchResult;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 /** The words of a dictation without those that only join strokes: {@code down and up}. */
 final class JoiningWords {
-
-    private static final Pattern HYPHEN = Pattern.compile("(?<=[\\p{L}0-9])-(\\p{L}+|&)");
 
     private final String text;
     private final SpokenWords words;
     private final List<MatchResult> found;
 
-    JoiningWords(String text, SpokenWords words) {
+    JoiningWords(String text, SpokenWords words, Doubts doubts) {
         this.text = text;
         this.words = words;
-        found = words.word().matcher(spaced(text, words)).results().toList();
+        found = words.word()
+                .matcher(Hyphens.joined(text, words, doubts))
+                .results()
+                .toList();
     }
 
-    /** {@code two-and} is the same as {@code two and}; every place stays where it is. */
-    private static String spaced(String text, SpokenWords words) {
-        return HYPHEN.matcher(text)
-                .replaceAll(each ->
-                        Matcher.quoteReplacement(isAnd(each.group(1), words) ? " " + each.group(1) : each.group()));
-    }
-
-    private static boolean isAnd(String word, SpokenWords words) {
-        return word.equals("&") || words.isAnd(word.toLowerCase(Locale.ROOT));
+    /** All words, in small letters. */
+    List<String> all() {
+        return found.stream().map(JoiningWords::plain).toList();
     }
 
     /** Hands on each word, in small letters, with its place in the text. */
     void each(ObjIntConsumer<String> word) {
-        boolean isNumbered = isNumbered();
-        for (int i = 0; i < found.size(); i++)
-            if (!(isNumbered ? isBeforeOthers(i) : isJoining(i)))
-                word.accept(plain(found.get(i)), found.get(i).start());
+        boolean isOneOfSeveral = isOneOfSeveral();
+        boolean isNumbered = isNumbered() && !isOneOfSeveral;
+        for (int i = 0; i < found.size(); i++) {
+            boolean isLeft = isNumbered ? isBeforeOthers(i) : isJoining(i) || isOneOfSeveral && isOne(i);
+            if (!isLeft) word.accept(plain(found.get(i)), found.get(i).start());
+        }
+    }
+
+    /** {@code two downs, one up}: beside strokes that are told by their number, one is a number as well and no count. */
+    private boolean isOneOfSeveral() {
+        List<String> numbers = found.stream()
+                .map(JoiningWords::plain)
+                .filter(word -> words.several(word).isEmpty())
+                .flatMap(word -> words.numbered(word).stream())
+                .toList();
+        boolean isTold =
+                found.stream().anyMatch(each -> words.several(plain(each)).isPresent());
+        boolean inWords = numbers.size() > 1
+                && found.stream()
+                        .noneMatch(each -> Character.isDigit(each.group().charAt(0)));
+        return !numbers.isEmpty()
+                && numbers.stream().allMatch("1"::equals)
+                && (isTold || inWords)
+                && IntStream.range(0, found.size())
+                        .filter(i -> words.numbered(plain(found.get(i))).isPresent()
+                                && words.several(plain(found.get(i))).isEmpty())
+                        .allMatch(this::isOne);
+    }
+
+    /** Whether 1 is said right before a stroke. */
+    private boolean isOne(int index) {
+        return words.numbered(plain(found.get(index))).filter("1"::equals).isPresent()
+                && index + 1 < found.size()
+                && isStroke(found.get(index + 1));
     }
 
     /** Whether the count of a stroke is said, as that of an accent is not. */
@@ -54,14 +78,18 @@ final class JoiningWords {
         return false;
     }
 
-    /** Where no number is said, an "and" before a stroke is no count, but for that of {@code the and}. */
+    /** Where no number is said, an "and" or "a" before a stroke is no count, but for that of {@code the and}. */
     private boolean isJoining(int index) {
+        String word = plain(found.get(index));
         boolean isMarked = index > 0 && words.mark(plain(found.get(index - 1))).isPresent();
-        return words.isAnd(plain(found.get(index)))
-                && !isMarked
-                && index + 1 < found.size()
+        if (index + 1 == found.size() || isMarked && words.isAnd(word)) return false;
+        String next = plain(found.get(index + 1));
+        if (words.isArticle(word))
+            return isStroke(found.get(index + 1)) || words.mark(next).isPresent();
+        return words.isAnd(word)
                 && (isStroke(found.get(index + 1))
-                        || words.several(plain(found.get(index + 1))).isPresent());
+                        || words.several(next).isPresent()
+                        || words.isArticle(next) && index + 2 < found.size() && isStroke(found.get(index + 2)));
     }
 
     /** {@code downs on 1 and 3 and ups on 2&}: where other strokes and their counts follow, "and" is none of the counts before. */

@@ -23,10 +23,13 @@ import tactus.core.music.stroke.Touch;
 final class PickedLine {
 
     private static final Pattern SIGN = Pattern.compile("\\d+:\\d+|\\d+|[A-Za-z]|[^\\s,|]");
+    private static final Pattern SINGLE = Pattern.compile("[A-Za-z0-9]|[^\\s,|]");
     private static final Pattern LETTERS =
             Pattern.compile("[\\s,|()pqima-]*[pim][\\s,|()pqima-]*|[\\s,|()PQIMA-]*[PIM][\\s,|()PQIMA-]*");
     private static final Pattern NUMBERED = Pattern.compile("[\\s,|()Tq1-4-]*T[\\s,|()Tq1-4-]*");
     private static final Pattern STRINGS = Pattern.compile("[\\s,|()0-9:-]*[0-9][\\s,|()0-9:-]*");
+    private static final Pattern MIXED = Pattern.compile("[\\s,|()pqima0-9:-]*");
+    private static final Pattern FINGER = Pattern.compile("[pqim]");
     private static final Map<String, Role> NUMBERED_ROLES = Map.of(
             "T", Role.ROOT_BASS,
             "q", Role.ALTERNATE_BASS,
@@ -35,20 +38,33 @@ final class PickedLine {
             "3", Role.RING);
 
     private final String text;
+    private final Doubts doubts;
+    private final boolean hasSlots;
     private final boolean numbered;
     private final List<SpokenStroke> strokes = new ArrayList<>();
     private final List<Pick> pinch = new ArrayList<>();
     private int open = -1;
 
-    private PickedLine(String text) {
+    private PickedLine(String text, Doubts doubts) {
         this.text = text;
+        this.doubts = doubts;
+        hasSlots = Hyphens.areSlots(text);
         numbered = NUMBERED.matcher(text).matches();
     }
 
     static boolean isOne(String text) {
         return LETTERS.matcher(text).matches()
                 || NUMBERED.matcher(text).matches()
-                || STRINGS.matcher(text).matches() && !isCounts(text);
+                || STRINGS.matcher(text).matches() && !isCounts(text)
+                || isMixed(text);
+    }
+
+    /** The thumb by its letter and strings by their numbers: {@code p 4 3 2}. */
+    private static boolean isMixed(String text) {
+        return MIXED.matcher(text).matches()
+                && FINGER.matcher(text).find()
+                && text.chars().anyMatch(Character::isDigit)
+                && !isCounts(text);
     }
 
     /** Whether the numbers only rise, from 1 in each bar, as counts do. */
@@ -64,9 +80,9 @@ final class PickedLine {
     }
 
     /** @throws NotationException if a bracket stays open or a string or finger cannot be */
-    static Dictation read(String text) {
-        var line = new PickedLine(text);
-        Matcher sign = SIGN.matcher(text);
+    static Dictation read(String text, Doubts doubts) {
+        var line = new PickedLine(text, doubts);
+        Matcher sign = (line.numbered ? SINGLE : SIGN).matcher(text);
         while (sign.find()) line.read(sign.group(), sign.start());
         if (line.open >= 0) throw new NotationException("picked-line.bracket-closed", text, line.open);
         if (line.strokes.isEmpty()) throw new NotationException("picked-line.plucks-nothing", text, 0);
@@ -81,12 +97,19 @@ final class PickedLine {
                 open = index;
             }
             case ")" -> close(index);
-            case "-" -> strokes.add(SpokenStroke.of(Miss.MISS, Optional.empty(), index));
+            case "-" -> {
+                if (isSlot(index)) strokes.add(SpokenStroke.of(Miss.MISS, Optional.empty(), index));
+            }
             default -> {
                 if (open >= 0) pinch.add(pick(sign, index));
                 else pluck(List.of(pick(sign, index)), index);
             }
         }
+    }
+
+    /** Whether nothing is plucked there; a hyphen in brackets joins, as each does that stands between two signs may do. */
+    private boolean isSlot(int index) {
+        return open < 0 && (hasSlots || doubts.isFirst(Doubt.HYPHEN, Hyphens.around(text, index)));
     }
 
     private void close(int index) {
@@ -97,8 +120,13 @@ final class PickedLine {
     }
 
     private void pluck(List<Pick> picks, int index) {
+        strokes.add(SpokenStroke.of(pinched(picks, text, index), Optional.empty(), index));
+    }
+
+    /** Strings that are plucked at once. */
+    static Pluck pinched(List<Pick> picks, String text, int index) {
         try {
-            strokes.add(SpokenStroke.of(new Pluck(picks, Touch.PLAIN, Force.PLAIN), Optional.empty(), index));
+            return new Pluck(picks, Touch.PLAIN, Force.PLAIN);
         } catch (Refusal wrong) {
             throw new NotationException("picked-line.impossible", text, index, wrong.reason());
         }

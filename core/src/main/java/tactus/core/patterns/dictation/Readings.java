@@ -1,51 +1,66 @@
 package tactus.core.patterns.dictation;
 
-import tactus.core.ground.language.Lexicon;
+import java.util.ArrayList;
+import java.util.List;
+import tactus.core.ground.refusal.NotationException;
 import tactus.core.ground.statement.Statement;
 
-/** Reads a text in each of the ways it can be meant: first the ends of the neck are settled, then strokes in one breath. */
+/** Reads a text in each of the ways it can be meant, slips of spelling mended before. */
 final class Readings {
 
-    private final String text;
-    private final Lexicon lexicon;
+    /** So many doubts make sixteen readings. */
+    private static final int MOST_DOUBTS = 4;
 
-    Readings(String text, Lexicon lexicon) {
-        this.text = text;
-        this.lexicon = lexicon;
+    private final String typed;
+    private final Speech speech;
+    private final Spelling spelling;
+
+    Readings(String typed, Speech speech) {
+        this.typed = typed;
+        this.speech = speech;
+        spelling = new Spelling(typed, speech);
     }
 
     Dictation read() {
-        return read(Meant.FIRST);
+        try {
+            return read(speech.manner(), MOST_DOUBTS);
+        } catch (NotationException wrong) {
+            throw new NotationException(wrong.reason(), typed, spelling.placed(wrong.index()));
+        }
     }
 
-    private Dictation read(Meant meant) {
-        var reader = new DictationReader(text, lexicon, meant);
-        Dictation said = reader.read();
-        if (reader.eitherEnd().isPresent() && !meant.isEndSettled()) {
-            Dictation high = read(meant.settled(true));
-            return read(meant.settled(false))
-                    .or(new Dictation.Reading(
-                            Statement.of("question.end", reader.eitherEnd().get()), high));
-        }
-        if (reader.inOneBreath().isEmpty() || meant.isApart()) return said;
-        Dictation apart = read(new Meant(true, meant.isEndSettled(), meant.isHigh()));
-        return said.or(new Dictation.Reading(
-                Statement.of("question.breath", reader.inOneBreath().get()), apart));
+    private Dictation read(Manner manner, int depth) {
+        var doubts = new Doubts(manner);
+        Dictation said = as(doubts);
+        if (doubts.met().isEmpty() || depth == 0) return said;
+        Doubts.Met met = doubts.met().get();
+        Dictation first = read(manner.with(met.doubt(), true), depth - 1);
+        Dictation second = read(manner.with(met.doubt(), false), depth - 1);
+        return first.said().equals(second.said())
+                ? first
+                : first.or(new Dictation.TwoReadings(met.doubt(), met.asked(), first, second));
     }
 
-    /**
-     * What is taken for granted where a text can be read in two ways.
-     *
-     * @param isApart whether {@code mute down} is two strokes
-     * @param isEndSettled whether it is known which string {@code top string} is
-     * @param isHigh whether that is string 1
-     */
-    record Meant(boolean isApart, boolean isEndSettled, boolean isHigh) {
+    private Dictation as(Doubts doubts) {
+        String text = spelling.mended();
+        Dictation said = PickedLine.isOne(text)
+                ? PickedLine.read(text, doubts)
+                : new DictationReader(text, speech, doubts).read();
+        List<Unread> unread = said.notes().unread().stream().map(this::asTyped).toList();
+        List<String> words = unread.stream().map(Unread::word).toList();
+        List<Statement> remarks = new ArrayList<>(spelling.remarks().stream()
+                // That a slip was mended need not be told where the word says nothing all the same.
+                .filter(slip -> !words.contains(slip.values().getFirst()))
+                .toList());
+        remarks.addAll(said.notes().remarks());
+        remarks.addAll(doubts.answered(speech.manner()));
+        return said.in(typed, spelling::placed)
+                .noted(new Dictation.Notes(unread, remarks, said.notes().filling()));
+    }
 
-        static final Meant FIRST = new Meant(false, false, false);
-
-        Meant settled(boolean high) {
-            return new Meant(isApart, true, high);
-        }
+    private Unread asTyped(Unread unread) {
+        int from = spelling.placed(unread.index());
+        int to = spelling.placed(unread.index() + unread.word().length());
+        return new Unread(from, typed.substring(from, to), unread.nearest(), unread.isPicked());
     }
 }

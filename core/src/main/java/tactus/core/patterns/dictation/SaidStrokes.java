@@ -2,6 +2,7 @@ package tactus.core.patterns.dictation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import tactus.core.music.stroke.Pick;
@@ -15,6 +16,7 @@ final class SaidStrokes {
     private final List<SpokenCount> counts = new ArrayList<>();
     private int phraseStart;
     private int phraseBefore;
+    private int next = 1;
     private boolean isSpread;
     /** Where the strokes begin that take the place of the last ones said again; empty if none do. */
     private Optional<Integer> instead = Optional.empty();
@@ -91,7 +93,43 @@ final class SaidStrokes {
         return isSpread;
     }
 
+    /** Whether nothing was said since the comma. */
+    boolean isAtPhrase() {
+        return phraseStart == strokes.size();
+    }
+
+    /** What is said until the next comma comes {@code times} times in all. */
+    void repeatNext(int times) {
+        next = times;
+    }
+
+    /** Takes back the number right before {@code index}, which is that of a word that says nothing; where it stood. */
+    Optional<Integer> takeNumberBefore(String text, int index, SpokenWords words) {
+        int from = counts.isEmpty() ? -1 : counts.getLast().index();
+        boolean isCount =
+                from >= 0 && counts.getLast().stroke() == strokes.size() && isNumber(text, from, index, words);
+        if (isCount) {
+            counts.removeLast();
+            return Optional.of(from);
+        }
+        boolean isStroke = !strokes.isEmpty() && isNumber(text, last().index(), index, words);
+        return isStroke ? Optional.of(strokes.removeLast().index()) : Optional.empty();
+    }
+
+    private static boolean isNumber(String text, int from, int to, SpokenWords words) {
+        if (from >= to || !Character.isWhitespace(text.charAt(to - 1))) return false;
+        String word = text.substring(from, to).strip().toLowerCase(Locale.ROOT);
+        return !word.isEmpty()
+                && words.numbered(word).filter(each -> each.matches("\\d+")).isPresent();
+    }
+
     void endPhrase() {
+        if (next > 1 && phraseStart < strokes.size()) {
+            int times = next;
+            next = 1;
+            repeat(times);
+            return;
+        }
         if (phraseStart == strokes.size()) return;
         phraseBefore = phraseStart;
         phraseStart = strokes.size();
@@ -128,10 +166,15 @@ final class SaidStrokes {
         phraseStart = strokes.size();
     }
 
+    /** The strokes that follow take the place of the last ones. */
+    void but() {
+        instead = Optional.of(strokes.size());
+    }
+
     /** Says everything again; the strokes that follow take the place of its last ones. */
     void againBut() {
         again();
-        instead = Optional.of(strokes.size());
+        but();
     }
 
     void withoutLast() {
@@ -150,6 +193,10 @@ final class SaidStrokes {
     void settle() {
         instead.ifPresent(from -> {
             int others = Math.min(strokes.size() - from, from);
+            for (int i = 0; i < others; i++) {
+                SpokenStroke before = strokes.get(from - others + i);
+                strokes.set(from + i, strokes.get(from + i).insteadOf(before));
+            }
             if (others > 0) strokes.subList(from - others, from).clear();
         });
         instead = Optional.empty();

@@ -16,7 +16,8 @@ public record SpokenCount(String said, int index, int stroke, boolean isBrackete
         Objects.requireNonNull(said);
     }
 
-    boolean isNumber() {
+    /** Whether it counts a beat. */
+    public boolean isNumber() {
         return Character.isDigit(said.charAt(0));
     }
 }

@@ -3,6 +3,7 @@ package tactus.core.patterns.dictation;
 import java.util.Objects;
 import java.util.Optional;
 import tactus.core.music.stroke.Direction;
+import tactus.core.music.stroke.Mute;
 import tactus.core.music.stroke.Stroke;
 
 /**
@@ -31,20 +32,39 @@ public record SpokenStroke(
     }
 
     /** A stroke whose count was not said. */
-    static SpokenStroke of(Stroke form, Optional<Direction> direction, int index) {
+    public static SpokenStroke of(Stroke form, Optional<Direction> direction, int index) {
         return new SpokenStroke(form, false, direction, Optional.empty(), Optional.empty(), index);
     }
 
-    SpokenStroke withForm(Stroke other) {
+    /** The same said as {@code other}. */
+    public SpokenStroke withForm(Stroke other) {
         return new SpokenStroke(other, isCounted, direction, count, beats, index);
     }
 
-    SpokenStroke withDirection(Direction other) {
+    /** The same going {@code other}. */
+    public SpokenStroke withDirection(Direction other) {
         return new SpokenStroke(form.withWay(other), isCounted, Optional.of(other), count, beats, index);
     }
 
     SpokenStroke withCount(String said) {
         return new SpokenStroke(form, isCounted, direction, Optional.of(said), beats, index);
+    }
+
+    /** The same in the place of {@code before}: where its count was said it keeps it, and which way a mute goes is seldom said. */
+    SpokenStroke insteadOf(SpokenStroke before) {
+        if (before.count().isEmpty() || count.isPresent()) return this;
+        SpokenStroke turned = form instanceof Mute
+                ? before.direction().map(this::withDirection).orElse(this)
+                : this;
+        return turned.withCount(before.count().get());
+    }
+
+    SpokenStroke uncounted() {
+        return new SpokenStroke(form, isCounted, direction, Optional.empty(), beats, index);
+    }
+
+    SpokenStroke placed(int at) {
+        return new SpokenStroke(form, isCounted, direction, count, beats, at);
     }
 
     SpokenStroke lasting(int felt) {
@@ -56,7 +76,8 @@ public record SpokenStroke(
         return form.withWay(direction.orElse(hand));
     }
 
-    Dictation.Said said() {
+    /** What was said, but for its place in the text. */
+    public Dictation.Said said() {
         return new Dictation.Said(form, isCounted, direction);
     }
 }

@@ -1,15 +1,17 @@
 package tactus.core.patterns.dictation;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import tactus.core.ground.language.Lexicon;
+import tactus.core.ground.language.Ordinals;
 import tactus.core.ground.refusal.NotationException;
 import tactus.core.ground.refusal.Refusal;
 import tactus.core.music.stroke.Direction;
@@ -25,6 +27,7 @@ import tactus.core.music.stroke.Stop;
 import tactus.core.music.stroke.Stroke;
 import tactus.core.music.stroke.Strum;
 import tactus.core.music.stroke.Touch;
+import tactus.core.music.time.Length;
 
 /** What the words of a dictation mean. Those for strokes that have a direction mean a down until one is said. */
 final class SpokenWords {
@@ -42,11 +45,20 @@ final class SpokenWords {
             Map.entry("ring", Ring.RING),
             Map.entry("stop", Stop.STOP),
             Map.entry("thumb", Pluck.of(new Pick.ByRole(Role.ROOT_BASS))),
+            Map.entry("fingers", together(Role.INDEX, Role.MIDDLE, Role.RING)),
+            Map.entry("two-fingers", together(Role.INDEX, Role.MIDDLE)),
+            Map.entry("root", Pluck.of(new Pick.ByRole(Role.ROOT_BASS))),
             Map.entry("alternate", Pluck.of(new Pick.ByRole(Role.ALTERNATE_BASS))),
             Map.entry("index", Pluck.of(new Pick.ByRole(Role.INDEX))),
             Map.entry("middle", Pluck.of(new Pick.ByRole(Role.MIDDLE))),
             Map.entry("ring-finger", Pluck.of(new Pick.ByRole(Role.RING))));
     private static final Stroke PALM_DOWN = Strum.of(Direction.DOWN).withTouch(Touch.PALM_MUTED);
+    /** What is meant by words that two things are meant by, the first meaning first. */
+    private static final Map<Doubt, List<Stroke>> MEANT = Map.of(
+            Doubt.PAUSE, List.of(Miss.MISS, Stop.STOP),
+            Doubt.LET_GO, List.of(Stop.STOP, Ring.RING),
+            Doubt.CHUNK, List.of(Mute.of(Direction.DOWN), PALM_DOWN));
+
     private static final Map<String, Role> ROLES = Map.of(
             "thumb", Role.ROOT_BASS,
             "alternate", Role.ALTERNATE_BASS,
@@ -56,33 +68,73 @@ final class SpokenWords {
     private static final Map<String, String> SYLLABLES = Map.of("and", "&", "e", "e", "a", "a", "ta", "ta");
     private static final Map<String, Integer> NAMED =
             Map.of("lowest", 6, "named-a", 5, "named-d", 4, "named-g", 3, "named-b", 2, "highest", 1);
-    private static final String PINCHED = "[\\p{L}\\d:]+(?:-[\\p{L}\\d:]+)*";
+    private static final Map<String, Length> RATES =
+            Map.of("eighths", Length.EIGHTH, "sixteenths", Length.SIXTEENTH, "quarters", Length.QUARTER);
+    private static final String PINCHED = "[\\p{L}\\d]+(?::\\d+)?(?:-[\\p{L}\\d]+(?::\\d+)?)*";
 
     private final Lexicon lexicon;
     private final Pattern word;
-    private final boolean isHigh;
+    private final Manner manner;
+    private final Ordinals ordinals;
+    private final Found found;
+
     /** What words were found to mean: the same few come again and again, and each is held against many forms. */
-    private final Map<String, Optional<Stroke>> strokes = new HashMap<>();
+    private static final class Found {
 
-    private final Map<String, Optional<SpokenTimes>> times = new HashMap<>();
-    private final Map<String, Optional<String>> counts = new HashMap<>();
+        /** So many different words are kept; who types more of them begins anew. */
+        private static final int MOST = 4_000;
 
-    /** @param isHigh whether the string that is called by an end of the neck is string 1 */
-    SpokenWords(Lexicon lexicon, boolean isHigh) {
+        private final Map<String, Optional<Stroke>> strokes = new ConcurrentHashMap<>();
+        private final Map<String, Optional<SpokenTimes>> times = new ConcurrentHashMap<>();
+        private final Map<String, Optional<SpokenTimes>> several = new ConcurrentHashMap<>();
+        private final Map<String, Optional<String>> counts = new ConcurrentHashMap<>();
+
+        private static <T> T of(Map<String, T> kept, String word, Function<String, T> finding) {
+            if (kept.size() > MOST) kept.clear();
+            T known = kept.get(word);
+            if (known != null) return known;
+            T found = finding.apply(word);
+            kept.put(word, found);
+            return found;
+        }
+    }
+
+    SpokenWords(Lexicon lexicon, Manner manner) {
         this.lexicon = lexicon;
-        this.isHigh = isHigh;
+        this.manner = manner;
+        ordinals = new Ordinals(lexicon);
         word = lexicon.made("dictation", SpokenWords::dividing);
+        found = lexicon.made("dictation.found", Found.class, _ -> new Found());
     }
 
     private static Pattern dividing(Lexicon lexicon) {
-        List<String> codes = Stream.of("stroke", "mark", "several", "times", "held", "again", "count-behind")
+        List<String> codes = Stream.of(
+                        "stroke",
+                        "doubt",
+                        "mark",
+                        "several",
+                        "filling",
+                        "times",
+                        "repeat",
+                        "held",
+                        "again",
+                        "count-behind")
                 .flatMap(family -> lexicon.codes(family).stream())
                 .toList();
         return Pattern.compile(
                 lexicon.longer(lexicon.codes("together"), plucked(lexicon))
                         + "|" + lexicon.longer(codes, PINCHED)
-                        + "|\\p{L}+|\\d+|[^\\s\\p{L}0-9]",
+                        + "|" + lexicon.longer(List.of("beat-count"), PINCHED)
+                        + "|\\d+(?:" + endings(lexicon) + ")(?!\\p{L})|\\p{L}+|\\d+|[^\\s\\p{L}0-9]",
                 Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+    }
+
+    private static String endings(Lexicon lexicon) {
+        return lexicon.forms("ordinal-endings").stream()
+                .distinct()
+                .filter(ending -> ending.codePoints().allMatch(Character::isLetter))
+                .map(Pattern::quote)
+                .collect(Collectors.joining("|"));
     }
 
     /** What can be plucked together with something else: a finger, or a string by its number. */
@@ -102,11 +154,17 @@ final class SpokenWords {
 
     /** The stroke that {@code word} says; empty if it says none. */
     Optional<Stroke> stroke(String word, String text, int index) {
-        Optional<Stroke> known = strokes.get(word);
-        if (known != null) return known;
-        Optional<Stroke> found = found(word, text, index);
-        strokes.put(word, found);
-        return found;
+        Optional<Doubt> doubt = doubt(word);
+        return doubt.isPresent()
+                ? doubt.map(this::meant)
+                : Found.of(found.strokes, word, each -> found(each, text, index));
+    }
+
+    private Stroke meant(Doubt doubt) {
+        boolean first = manner.isFirst(doubt).orElse(true);
+        return doubt == Doubt.END
+                ? Pluck.of(new Pick.OnString(first ? 6 : 1))
+                : MEANT.get(doubt).get(first ? 0 : 1);
     }
 
     private Optional<Stroke> found(String word, String text, int index) {
@@ -119,12 +177,22 @@ final class SpokenWords {
                 .or(() -> lexicon.read("stroke.open-string", word)
                         .map(holes -> string(holes.getFirst() + ":0", text, index)))
                 .or(() -> lexicon.read("stroke.string", word).map(holes -> string(holes.getFirst(), text, index)))
-                .or(() -> lexicon.find("stroke", word)
-                        .map(code -> code.equals("either-end") ? Integer.valueOf(isHigh ? 1 : 6) : NAMED.get(code))
-                        .map(number -> Pluck.of(new Pick.OnString(number))))
+                .or(() -> named(word).map(number -> Pluck.of(new Pick.OnString(number))))
+                .or(() -> letterOfFinger(word))
                 .or(() -> together(word, text, index))
                 .or(() -> lexicon.read("stroke.pinch", word)
                         .map(holes -> pinch(List.of(holes.getFirst().split("-")), text, index)));
+    }
+
+    /** {@code p}, {@code i}, {@code m}: letters that are nothing else; {@code a} is a count as well. */
+    private Optional<Stroke> letterOfFinger(String word) {
+        return word.length() > 1 || isLetterOfRing(word)
+                ? Optional.empty()
+                : lexicon.find("pinch", word).map(ROLES::get).map(role -> Pluck.of(new Pick.ByRole(role)));
+    }
+
+    private static Stroke together(Role... fingers) {
+        return new Pluck(Stream.of(fingers).<Pick>map(Pick.ByRole::new).toList(), Touch.PLAIN, Force.PLAIN);
     }
 
     private Stroke string(String sign, String text, int index) {
@@ -146,19 +214,63 @@ final class SpokenWords {
                 .map(parts -> pinch(parts, text, index));
     }
 
-    /** Whether {@code word} names a string by an end of the neck: teachers call either end the top. */
-    boolean isEitherEnd(String word) {
-        return lexicon.find("stroke", word).filter("either-end"::equals).isPresent();
+    /** What of {@code word} can be meant in two ways: a string by an end of the neck, which teachers call by either name; a pause. */
+    Optional<Doubt> doubt(String word) {
+        return lexicon.find("stroke", word)
+                .filter("either-end"::equals)
+                .map(_ -> Doubt.END)
+                .or(() -> doubted(word));
+    }
+
+    private Optional<Doubt> doubted(String word) {
+        return lexicon.find("doubt", word, Doubt.values());
+    }
+
+    /** The number that {@code word} says where it says which: {@code 4th}; empty if it does not. */
+    Optional<Integer> ordinal(String word) {
+        return ordinals.number(word);
+    }
+
+    /** {@code word} without an ending that makes no syllable of its own. */
+    String withoutSilentEnding(String word) {
+        String small = word.toLowerCase(Locale.ROOT);
+        return lexicon.forms("silent-ending").stream()
+                .filter(ending -> small.length() > ending.length() + 1 && small.endsWith(ending))
+                .findFirst()
+                .map(ending -> word.substring(0, word.length() - ending.length()))
+                .orElse(word);
+    }
+
+    /** The string that a letter alone is called by in the usual tuning, where strings are spoken of; empty for the ends and if none is. */
+    Optional<Integer> letter(String word) {
+        return lexicon.find("letter", word).filter(code -> !code.equals("end")).map(Integer::valueOf);
+    }
+
+    /** Whether {@code word} is the letter of the two outer strings. */
+    boolean isLetterOfEnd(String word) {
+        return lexicon.is("letter.end", word);
+    }
+
+    /** The string that is called by its name: {@code low E}; empty if none is. */
+    Optional<Integer> named(String word) {
+        return lexicon.find("stroke", word).map(NAMED::get);
+    }
+
+    /** Whether {@code word} says that every slot is struck. */
+    Optional<Filling> filling(String word) {
+        return lexicon.find("filling", word).map(code -> new Filling(Optional.ofNullable(RATES.get(code)), true));
     }
 
     /** What {@code word} says of how often strokes come or how long they last; empty if nothing. */
     Optional<SpokenTimes> times(String word) {
-        return times.computeIfAbsent(word, this::timesOf);
+        return Found.of(found.times, word, this::timesOf);
     }
 
     private Optional<SpokenTimes> timesOf(String word) {
         return several(word)
                 .or(() -> lexicon.find("times", word).map(code -> new SpokenTimes.Times(Integer.parseInt(code))))
+                .or(() -> lexicon.find("repeat", word).map(code -> new SpokenTimes.Times(Integer.parseInt(code))))
+                .or(() -> lexicon.read("repeat.n", word).map(holes -> new SpokenTimes.Times(number(holes))))
                 .or(() -> lexicon.read("times.n", word).map(holes -> new SpokenTimes.Times(number(holes))))
                 .or(() -> lexicon.read("held.before", word)
                         .map(holes -> new SpokenTimes.Held(Optional.empty(), number(holes))))
@@ -168,6 +280,10 @@ final class SpokenWords {
     }
 
     Optional<SpokenTimes> several(String word) {
+        return Found.of(found.several, word, this::severalOf);
+    }
+
+    private Optional<SpokenTimes> severalOf(String word) {
         return lexicon.codes("several").stream()
                 .flatMap(code -> lexicon.read(code, word).stream()
                         .map(holes -> several(code.substring(code.indexOf('.') + 1), number(holes))))
@@ -231,7 +347,12 @@ final class SpokenWords {
 
     /** Whether {@code word} is "and", not its sign. */
     boolean isAnd(String word) {
-        return Character.isLetter(word.charAt(0)) && lexicon.is("syllable.and", word);
+        return !word.isEmpty() && Character.isLetter(word.charAt(0)) && lexicon.is("syllable.and", word);
+    }
+
+    /** Whether {@code word} is a count that is an article as well: {@code a down}. */
+    boolean isArticle(String word) {
+        return lexicon.is("syllable.a", word) && lexicon.is("harmony.article", word);
     }
 
     /** The number that {@code word} counts; empty if it is none. */
@@ -244,9 +365,34 @@ final class SpokenWords {
         return lexicon.find("count-every", word).map(SYLLABLES::get);
     }
 
+    /** Whether {@code word} is part of anything that is read, though it says nothing alone. */
+    boolean isOfThem(String word) {
+        return Spelling.known(lexicon).isKnown(word);
+    }
+
+    /** Whether {@code word} strums over more than the bass. */
+    boolean isStrummed(String word) {
+        return lexicon.find("stroke", word)
+                        .map(STROKES::get)
+                        .filter(stroke ->
+                                stroke instanceof Mute || stroke instanceof Strum strum && strum.reach() != Reach.BASS)
+                        .isPresent()
+                || several(word).isPresent();
+    }
+
+    /** Whether {@code word} names the root, and not the thumb that plucks it. */
+    boolean isRoot(String word) {
+        return lexicon.find("stroke", word).filter("root"::equals).isPresent();
+    }
+
     /** Whether {@code word} can be the finger as well as a sound that goes on. */
     boolean isRing(String word) {
         return lexicon.is("pinch.ring", word) && lexicon.is("stroke.ring", word);
+    }
+
+    /** Whether {@code word} is the letter of the ring finger, which is a count as well. */
+    boolean isLetterOfRing(String word) {
+        return word.length() == 1 && lexicon.is("pinch.ring", word);
     }
 
     Optional<Stroke> ringFinger() {
@@ -255,7 +401,7 @@ final class SpokenWords {
 
     /** The count that {@code word} says, as {@code 2}, {@code &} or {@code 2 &}; empty if it says none. */
     Optional<String> count(String word) {
-        return counts.computeIfAbsent(word, this::countOf);
+        return Found.of(found.counts, word, this::countOf);
     }
 
     private Optional<String> countOf(String word) {
@@ -264,7 +410,11 @@ final class SpokenWords {
                         .map(holes -> number(holes) + " " + SYLLABLES.get(code.substring(code.indexOf('.') + 1))))
                 .findFirst();
         if (behind.isPresent()) return behind;
-        if (Character.isDigit(word.charAt(0))) return Optional.of(word);
+        Optional<String> beat = lexicon.read("beat-count", word)
+                .flatMap(holes -> lexicon.number(holes.getFirst()))
+                .map(String::valueOf);
+        if (beat.isPresent()) return beat;
+        if (word.chars().allMatch(Character::isDigit)) return Optional.of(word);
         return lexicon.find("number", word)
                 .or(() -> lexicon.find("syllable", word).map(SYLLABLES::get));
     }

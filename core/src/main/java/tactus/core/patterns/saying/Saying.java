@@ -11,15 +11,18 @@ import tactus.core.music.stroke.Stroke;
 import tactus.core.music.time.CountSchool;
 import tactus.core.music.time.Counting;
 import tactus.core.music.time.Slot;
+import tactus.core.patterns.dictation.Dictation;
 import tactus.core.patterns.pattern.Pattern;
 
 /** The ways of saying a pattern. */
 public final class Saying {
 
+    private final Lexicon lexicon;
     private final StrokeWords words;
 
     /** Says patterns in the words of {@code lexicon}. */
     public Saying(Lexicon lexicon) {
+        this.lexicon = lexicon;
         words = new StrokeWords(lexicon);
     }
 
@@ -85,5 +88,13 @@ public final class Saying {
     /** A single stroke with its direction as far as it was said: {@code accent bass up}. */
     public String word(Stroke stroke, Optional<Direction> way) {
         return words.of(stroke, way);
+    }
+
+    /**
+     * A dictation said again in words that read as the same: {@code down on 1, up on the and of 2}. What it can mean
+     * otherwise, and words that say nothing, are left out.
+     */
+    public String again(Dictation said) {
+        return new SaidAgain(lexicon, words).of(said);
     }
 }

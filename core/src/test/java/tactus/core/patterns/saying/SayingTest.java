@@ -27,10 +27,10 @@ import tactus.core.music.time.Division;
 import tactus.core.music.time.Length;
 import tactus.core.music.time.Meter;
 import tactus.core.outside.English;
-import tactus.core.patterns.dictation.Placing;
 import tactus.core.patterns.pattern.Pattern;
 import tactus.core.patterns.pattern.PatternFrame;
 import tactus.core.patterns.pattern.PatternId;
+import tactus.core.patterns.placing.Placing;
 
 class SayingTest {
 

@@ -1,0 +1,44 @@
+package tactus.core.patterns.dictation;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * Strings that are called by their notes in the usual tuning: {@code low E, D, G, B}. Letters alone are strokes or counts;
+ * beside one that is called by its name, and where nothing else is said, they are strings.
+ *
+ * @param isAll whether nothing but strings is said
+ * @param isLowNamed whether the lowest is among those that are called by their names, so that a letter E is the highest
+ */
+record StringNames(boolean isAll, boolean isLowNamed) {
+
+    static final StringNames NONE = new StringNames(false, false);
+
+    static StringNames in(List<String> said, SpokenWords words) {
+        List<Integer> named =
+                said.stream().flatMap(word -> words.named(word).stream()).toList();
+        boolean all = !named.isEmpty()
+                && said.stream().anyMatch(word -> isLetter(word, words))
+                && said.stream()
+                        .allMatch(word -> isLetter(word, words)
+                                || words.named(word).isPresent()
+                                || word.equals(",")
+                                || words.isAnd(word)
+                                || words.mark(word).filter("filler"::equals).isPresent());
+        return new StringNames(all, named.contains(6));
+    }
+
+    private static boolean isLetter(String word, SpokenWords words) {
+        return words.letter(word).isPresent() || words.isLetterOfEnd(word);
+    }
+
+    Optional<Integer> string(String word, SpokenWords words) {
+        return Stream.of(
+                        words.named(word),
+                        words.letter(word),
+                        words.isLetterOfEnd(word) ? Optional.of(isLowNamed ? 1 : 6) : Optional.<Integer>empty())
+                .flatMap(Optional::stream)
+                .findFirst();
+    }
+}
