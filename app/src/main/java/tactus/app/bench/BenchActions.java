@@ -99,14 +99,15 @@ public final class BenchActions {
     }
 
     private static void addDictation(DictationModel dictation, Actions actions) {
-        actions.add(Action.of("dictation.take", Scope.DICTATION, () -> dictation.take(0), "Enter"));
+        actions.add(Action.of("dictation.take", Scope.DICTATION, () -> dictation.takeUnseen(0), "Enter"));
         actions.add(Action.of("dictation.earlier", Scope.DICTATION, () -> dictation.answer(true), "Up"));
         actions.add(Action.of("dictation.later", Scope.DICTATION, () -> dictation.answer(false), "Down"));
         actions.add(Action.of("dictation.back", Scope.DICTATION, dictation::takeBack, "Esc"));
         for (int number = 2; number <= 8; number++) {
             int index = number - 1;
             Scope scope = number == 2 ? Scope.DICTATION : Scope.DICTATION_MORE;
-            actions.add(Action.of("dictation.take." + number, scope, () -> dictation.take(index), "Alt+" + number));
+            actions.add(
+                    Action.of("dictation.take." + number, scope, () -> dictation.takeUnseen(index), "Alt+" + number));
         }
     }
 

@@ -108,13 +108,14 @@ class DictationFlowTest extends WindowTest {
         assertEquals(
                 "Is “mute down” one stroke, or two, one behind the other?  ↑ the first  ↓ the second",
                 text("#dictation-message"));
-        int pictures = cards().size();
+        assertEquals(2, cards().size(), "the likeliest of either meaning");
         press(DOWN);
         assertTrue(text("#dictation-message").contains("Is the first up on"), text("#dictation-message"));
+        assertTrue(cards().size() > 2, "all placements of what is meant");
         press(ESCAPE);
-        assertEquals(pictures, cards().size());
+        assertEquals(2, cards().size());
         press(UP);
-        assertEquals(pictures - 1, cards().size(), "the likeliest of the other reading goes");
+        assertTrue(cards().size() > 2);
         press(ENTER);
         assertEquals(4, shown().strokes().size());
         say("D DU UDU D DU UDU");
@@ -124,14 +125,42 @@ class DictationFlowTest extends WindowTest {
         assertEquals(8, shown().beats());
     }
 
+    /** What is a habit is asked once; the answer holds for what is said next, is told, and can be forgotten. */
+    @Test
+    void aHabitOfSpeechIsAskedOnceToldAndForgotten() {
+        say("D-U-D-U");
+        assertTrue(
+                text("#dictation-message").contains("is each hyphen a slot without a stroke, or does it only join?"));
+        assertEquals(2, cards().size());
+        press(DOWN);
+        assertTrue(text("#dictation-message").contains("as you answered before: a hyphen only joins."));
+        say("D-DU");
+        assertTrue(text("#dictation-message").contains("“D-DU” is read as you answered before"));
+        press(ENTER);
+        assertEquals(3, shown().played().stream().filter(Stroke::isStruck).count());
+        press(ESCAPE, ESCAPE);
+        click("#menu-view");
+        click("#menu-view-speech");
+        say("D-DU");
+        assertTrue(text("#dictation-message").contains("or does it only join?"), text("#dictation-message"));
+        press(ESCAPE);
+        say("the same but the last one muted");
+        press(ENTER);
+        assertTrue(shown().line().contains("x"), shown().line());
+    }
+
     @Test
     void whatCannotBeReadOrPlayedIsSaidAndMendedAndTheTextStays() {
-        say("down sideways");
+        say("sideways");
         assertTrue(text("#dictation-message").contains("has \"sideways\", which is no stroke"));
-        assertTrue(text("#dictation-message").endsWith("(at character 6)."));
+        assertTrue(text("#dictation-message").endsWith("(at character 1)."));
+        say("down sideways");
+        assertTrue(text("#dictation-message").contains("“sideways” says nothing of a pattern and is left out"));
         press(ENTER);
-        assertEquals("b-tub-tu", shown().line());
+        assertEquals("b-tub-tu", shown().line(), "a key takes nothing of which a word was not understood");
         assertEquals("down sideways", text("#dictation"));
+        choose("1");
+        assertEquals("d-------", shown().line());
         say("U D U D");
         assertTrue(text("#dictation-message").startsWith("It cannot be played as it is said: stroke 1 (up)"));
         assertTrue(cards().getFirst().getAccessibleText().contains("swap strokes 1 and 2: down up"));

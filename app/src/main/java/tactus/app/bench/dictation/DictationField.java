@@ -46,8 +46,12 @@ public final class DictationField extends WrappingBox {
         boolean none = answer.placing()
                 .filter(placing -> placing.count().signum() == 0)
                 .isPresent();
-        pseudoClassStateChanged(WRONG, answer.wrong().isPresent() || none);
-        message.getStyleClass().setAll("label", none || answer.wrong().isPresent() ? "warning" : "quiet");
+        boolean unread = answer.placing()
+                .filter(placing -> !placing.dictation().notes().unread().isEmpty())
+                .isPresent();
+        boolean wrong = none || unread || answer.wrong().isPresent();
+        pseudoClassStateChanged(WRONG, wrong);
+        message.getStyleClass().setAll("label", wrong ? "warning" : "quiet");
         message.setText(answer.wrong()
                 .map(DictationField::complaint)
                 .or(() -> answer.placing().map(DictationField::sentence))
@@ -64,8 +68,9 @@ public final class DictationField extends WrappingBox {
         String remarks = placing.remarks().stream()
                 .map(remark -> "\n" + Sentences.capital(Words.say(remark)))
                 .collect(Collectors.joining());
-        return placing.question().map(question -> sentence(placing, question)).orElse(Words.of("dictation.one"))
-                + remarks;
+        boolean whole = placing.dictation().notes().unread().isEmpty();
+        String only = Words.of(whole ? "dictation.one" : "dictation.one-left-out");
+        return placing.question().map(question -> sentence(placing, question)).orElse(only) + remarks;
     }
 
     private static String sentence(Placing placing, Question question) {

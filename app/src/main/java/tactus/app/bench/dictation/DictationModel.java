@@ -1,10 +1,10 @@
 package tactus.app.bench.dictation;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
@@ -14,6 +14,7 @@ import tactus.app.bench.pattern.BenchModel;
 import tactus.app.field.Typing;
 import tactus.app.work.Work;
 import tactus.core.ground.refusal.NotationException;
+import tactus.core.ground.statement.Statement;
 import tactus.core.patterns.dictation.Dictation;
 import tactus.core.patterns.dictation.Doubt;
 import tactus.core.patterns.dictation.Manner;
@@ -27,6 +28,7 @@ import tactus.core.patterns.placing.Mend;
 import tactus.core.patterns.placing.Placement;
 import tactus.core.patterns.placing.Placing;
 import tactus.core.patterns.placing.Question;
+import tactus.core.patterns.saying.Saying;
 import tactus.words.Words;
 
 /** What is said at the bench, where it can fall, and what choosing does. */
@@ -116,21 +118,32 @@ public final class DictationModel {
         };
     }
 
-    /** A place for every stroke that can be taken. */
-    record Offer(Placing placing, Placement placement) {}
+    /**
+     * A place for every stroke that can be taken.
+     *
+     * @param meant what it is taken for; nothing where that is not asked
+     */
+    record Offer(Placing placing, Placement placement, Optional<Statement> meant) {}
 
-    /** What can be taken, best first; where two things can be meant, the likeliest of the other one comes last. */
+    /** What can be taken, best first; where it is asked what is meant, the likeliest of either meaning, and nothing else. */
     static List<Offer> offers(Placing placing) {
-        Stream<Offer> best = placing.best().stream().map(each -> new Offer(placing, each));
-        Stream<Offer> other = placing.question().stream()
-                .flatMap(question -> question instanceof Question.OfMeaning meaning
-                        ? Stream.of(meaning.first(), meaning.second())
-                        : Stream.empty())
-                .filter(meant ->
-                        !meant.best().equals(placing.best()) || !meant.frame().equals(placing.frame()))
-                .limit(1)
-                .map(meant -> new Offer(meant, meant.best().getFirst()));
-        return Stream.concat(best, other).toList();
+        if (!(placing.question().orElse(null) instanceof Question.OfMeaning meaning))
+            return placing.best().stream()
+                    .map(each -> new Offer(placing, each, Optional.empty()))
+                    .toList();
+        boolean isFirst = meaning.first().best().equals(placing.best())
+                && meaning.first().frame().equals(placing.frame());
+        Offer first = offer(meaning, true);
+        Offer second = offer(meaning, false);
+        return isFirst ? List.of(first, second) : List.of(second, first);
+    }
+
+    private static Offer offer(Question.OfMeaning meaning, boolean first) {
+        Placing meant = first ? meaning.first() : meaning.second();
+        return new Offer(
+                meant,
+                meant.best().getFirst(),
+                meaning.doubt().filter(Doubt::isHabit).map(doubt -> doubt.meaning(first)));
     }
 
     /** Answers the question: the earlier place, or the later one; what is a habit is remembered. */
@@ -167,6 +180,28 @@ public final class DictationModel {
         Answer before = answer.get();
         place();
         if (before.equals(answer.get())) text.set("");
+    }
+
+    /** The same by a key, which may have been struck without a look: only where every word was understood. */
+    public void takeUnseen(int index) {
+        boolean whole = answer.get()
+                .placing()
+                .filter(placing -> placing.dictation().notes().unread().isEmpty())
+                .isPresent();
+        if (whole) take(index);
+    }
+
+    /** What was understood, in words of the program; empty where that is what was said. */
+    public Optional<String> readAs() {
+        return answer.get()
+                .placing()
+                .filter(placing -> !(placing.question().orElse(null) instanceof Question.OfMeaning))
+                .map(placing -> new Saying(Words.lexicon()).again(placing.dictation()))
+                .filter(back -> !bare(back).equals(bare(text.get())));
+    }
+
+    private static String bare(String said) {
+        return said.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\d]+", " ").strip();
     }
 
     /** Puts the placement, or the change that mends the saying, with {@code index} on the bench, if there is one. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -26,6 +27,7 @@ public final class PlacementsPanel extends VBox {
     private final DictationModel model;
     private final Settings settings;
     private final PictureCards cards;
+    private final Label read = new Label();
     private final Label before = new Label();
 
     public PlacementsPanel(DictationModel model, Settings settings) {
@@ -33,11 +35,13 @@ public final class PlacementsPanel extends VBox {
         this.settings = settings;
         cards = new PictureCards(settings);
         getStyleClass().add("bench-panel");
-        before.getStyleClass().add("quiet");
-        before.setWrapText(true);
-        before.managedProperty().bind(before.textProperty().isNotEmpty());
         VBox.setVgrow(cards, Priority.ALWAYS);
-        getChildren().setAll(cards, before);
+        for (Label line : List.of(read, before)) {
+            line.getStyleClass().add("quiet");
+            line.setWrapText(true);
+            line.managedProperty().bind(line.textProperty().isNotEmpty());
+        }
+        getChildren().setAll(read, cards, before);
         bound.follow(model.answerProperty(), this::show);
         bound.follow(
                 settings.countingProperty(), _ -> show(model.answerProperty().get()));
@@ -45,6 +49,8 @@ public final class PlacementsPanel extends VBox {
 
     private void show(DictationModel.Answer answer) {
         before.setText(answer.isEmpty() ? "" : model.comparison().orElse(""));
+        read.setText(
+                model.readAs().map(said -> Words.of("dictation.read-as", said)).orElse(""));
         cards.show(
                 answer.placing().map(this::cards).orElse(List.of()),
                 Words.of(answer.wrong().isPresent() ? "dictation.unread" : "dictation.empty"));
@@ -61,7 +67,9 @@ public final class PlacementsPanel extends VBox {
                     String.join(" ", of.counts(placement)),
                     key(i),
                     passage(of.pattern(placement, blank(of))),
-                    placement.reasons().stream().map(Words::say).collect(Collectors.joining(" · ")),
+                    Stream.concat(offers.get(i).meant().stream(), placement.reasons().stream())
+                            .map(Words::say)
+                            .collect(Collectors.joining(" · ")),
                     false,
                     () -> model.take(index)));
         }

@@ -1,6 +1,7 @@
 package tactus.core.patterns.dictation;
 
 import tactus.core.ground.language.Lexicon;
+import tactus.core.ground.statement.Statement;
 
 /** What can be meant in two ways by whoever says a pattern. What is a habit of theirs is asked once and remembered. */
 public enum Doubt {
@@ -27,5 +28,10 @@ public enum Doubt {
     /** How it is called in settings and statements: {@code let-go}. */
     public String code() {
         return Lexicon.code(this);
+    }
+
+    /** What is meant, as it is said where it was a habit that was asked about. */
+    public Statement meaning(boolean first) {
+        return Statement.of("manner." + code() + (first ? "-first" : "-second"));
     }
 }

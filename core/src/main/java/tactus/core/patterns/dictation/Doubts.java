@@ -39,8 +39,7 @@ final class Doubts {
                 .map(each -> Statement.of(
                         "manner.kept",
                         each.getValue(),
-                        Statement.of("manner." + each.getKey().code()
-                                + (asked.isFirst(each.getKey()).get() ? "-first" : "-second"))))
+                        each.getKey().meaning(asked.isFirst(each.getKey()).get())))
                 .toList();
     }
 
