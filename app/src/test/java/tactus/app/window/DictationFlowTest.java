@@ -133,9 +133,10 @@ class DictationFlowTest extends WindowTest {
                 text("#dictation-message").contains("is each hyphen a slot without a stroke, or does it only join?"));
         assertEquals(2, cards().size());
         press(DOWN);
-        assertTrue(text("#dictation-message").contains("as you answered before: a hyphen only joins."));
+        assertTrue(text("#dictation-read").contains("as you answered before: a hyphen only joins."));
         say("D-DU");
-        assertTrue(text("#dictation-message").contains("“D-DU” is read as you answered before"));
+        assertTrue(text("#dictation-read").startsWith("Read as: down, down, up."), text("#dictation-read"));
+        assertTrue(text("#dictation-read").contains("“D-DU” is read as you answered before"));
         press(ENTER);
         assertEquals(3, shown().played().stream().filter(Stroke::isStruck).count());
         press(ESCAPE, ESCAPE);
@@ -161,6 +162,10 @@ class DictationFlowTest extends WindowTest {
         assertEquals("down sideways", text("#dictation"));
         choose("1");
         assertEquals("d-------", shown().line());
+        say("accentt down, strumm");
+        assertEquals(
+                "Read as: accent down, strum. “accentt” was read as “accent”. “strumm” was read as “strum”.",
+                text("#dictation-read"));
         say("U D U D");
         assertTrue(text("#dictation-message").startsWith("It cannot be played as it is said: stroke 1 (up)"));
         assertTrue(cards().getFirst().getAccessibleText().contains("swap strokes 1 and 2: down up"));

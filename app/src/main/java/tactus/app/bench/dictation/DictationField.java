@@ -8,6 +8,7 @@ import tactus.app.action.Scope;
 import tactus.app.field.Bound;
 import tactus.app.field.WrappingBox;
 import tactus.core.ground.refusal.NotationException;
+import tactus.core.patterns.dictation.Dictation;
 import tactus.core.patterns.placing.Placing;
 import tactus.core.patterns.placing.Question;
 import tactus.words.QuestionWords;
@@ -65,12 +66,16 @@ public final class DictationField extends WrappingBox {
     private static String sentence(Placing placing) {
         if (placing.count().signum() == 0)
             return Words.of("dictation.none", placing.problem().map(Words::say).orElse(""));
+        Dictation.Notes notes = placing.dictation().notes();
+        if (!notes.unread().isEmpty())
+            return Words.say(notes.unread().getFirst().leftOut()) + " " + Words.of("dictation.left-out");
         String remarks = placing.remarks().stream()
+                // How the words were read stands beside the pictures.
+                .filter(remark -> !notes.remarks().contains(remark))
                 .map(remark -> "\n" + Sentences.capital(Words.say(remark)))
                 .collect(Collectors.joining());
-        boolean whole = placing.dictation().notes().unread().isEmpty();
-        String only = Words.of(whole ? "dictation.one" : "dictation.one-left-out");
-        return placing.question().map(question -> sentence(placing, question)).orElse(only) + remarks;
+        return placing.question().map(question -> sentence(placing, question)).orElse(Words.of("dictation.one"))
+                + remarks;
     }
 
     private static String sentence(Placing placing, Question question) {

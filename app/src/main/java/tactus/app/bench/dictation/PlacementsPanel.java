@@ -13,6 +13,8 @@ import tactus.app.bench.pattern.PictureCards.Card;
 import tactus.app.field.Bound;
 import tactus.app.work.Settings;
 import tactus.core.laid.picture.Passage;
+import tactus.core.patterns.dictation.Dictation;
+import tactus.core.patterns.dictation.Unread;
 import tactus.core.patterns.pattern.Pattern;
 import tactus.core.patterns.pattern.PatternId;
 import tactus.core.patterns.placing.Mend;
@@ -36,9 +38,11 @@ public final class PlacementsPanel extends VBox {
         cards = new PictureCards(settings);
         getStyleClass().add("bench-panel");
         VBox.setVgrow(cards, Priority.ALWAYS);
+        read.setId("dictation-read");
         for (Label line : List.of(read, before)) {
             line.getStyleClass().add("quiet");
             line.setWrapText(true);
+            line.setMinHeight(USE_PREF_SIZE);
             line.managedProperty().bind(line.textProperty().isNotEmpty());
         }
         getChildren().setAll(read, cards, before);
@@ -49,11 +53,21 @@ public final class PlacementsPanel extends VBox {
 
     private void show(DictationModel.Answer answer) {
         before.setText(answer.isEmpty() ? "" : model.comparison().orElse(""));
-        read.setText(
-                model.readAs().map(said -> Words.of("dictation.read-as", said)).orElse(""));
+        read.setText(answer.placing().map(this::read).orElse(""));
         cards.show(
                 answer.placing().map(this::cards).orElse(List.of()),
                 Words.of(answer.wrong().isPresent() ? "dictation.unread" : "dictation.empty"));
+    }
+
+    /** What was understood, where it is not what was said, and what there is to say of the words. */
+    private String read(Placing placing) {
+        Dictation.Notes notes = placing.dictation().notes();
+        Stream<String> others = Stream.concat(
+                        notes.remarks().stream(),
+                        notes.unread().stream().skip(1).map(Unread::leftOut))
+                .map(Words::say);
+        return Stream.concat(model.readAs().stream().map(said -> Words.of("dictation.read-as", said)), others)
+                .collect(Collectors.joining(" "));
     }
 
     private List<Card> cards(Placing placing) {
@@ -65,7 +79,7 @@ public final class PlacementsPanel extends VBox {
             Placement placement = offers.get(i).placement();
             all.add(new Card(
                     String.join(" ", of.counts(placement)),
-                    key(i),
+                    placing.dictation().notes().unread().isEmpty() ? key(i) : "",
                     passage(of.pattern(placement, blank(of))),
                     Stream.concat(offers.get(i).meant().stream(), placement.reasons().stream())
                             .map(Words::say)
