@@ -37,6 +37,7 @@ public final class Lexicon {
     private static final String NO_NUMBER = "(?!\\p{L}|\\s+\\d)";
 
     private static final Pattern NO_WORD = Pattern.compile("[^\\p{L}]+");
+    private static final Pattern SINGLE = Pattern.compile("\\p{L}+|\\d+|[^\\s\\p{L}0-9]");
     private static final Pattern SPACE = Pattern.compile("\\s");
     private static final Pattern WIDE = Pattern.compile("\\s{2,}|[\\s&&[^ ]]");
     private static final Pattern CAPTURING = Pattern.compile("\\((?!\\?)");
@@ -223,7 +224,7 @@ public final class Lexicon {
     }
 
     /**
-     * An expression that finds the forms of {@code codes} that are longer than a word, the longest first.
+     * An expression that finds the forms of {@code codes} that are more than a word, a number or a sign, the longest first.
      *
      * @param anything what a hole for any text can hold, as an expression
      */
@@ -235,8 +236,7 @@ public final class Lexicon {
                 .map(form -> form.substring(0, form.indexOf(' ')))
                 .collect(Collectors.toSet());
         Map<String, String> byStart = all.stream()
-                .filter(form -> form.matches(".*([ '\u2019]|\\d.*\\p{L}|\\p{L}.*\\d).*")
-                        || form.contains("-") && form.length() > 1)
+                .filter(form -> !SINGLE.matcher(form).matches())
                 .sorted(Comparator.comparingInt((String form) -> form.split(" ").length)
                         .thenComparingInt(String::length)
                         .reversed())

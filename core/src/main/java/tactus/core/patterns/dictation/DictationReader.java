@@ -2,6 +2,7 @@ package tactus.core.patterns.dictation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -13,6 +14,7 @@ import tactus.core.music.stroke.Mute;
 import tactus.core.music.stroke.Pick;
 import tactus.core.music.stroke.Pluck;
 import tactus.core.music.stroke.Reach;
+import tactus.core.music.stroke.Ring;
 import tactus.core.music.stroke.Role;
 import tactus.core.music.stroke.Stroke;
 import tactus.core.music.stroke.Strum;
@@ -25,6 +27,8 @@ final class DictationReader {
             "1", Pluck.of(new Pick.ByRole(Role.INDEX)),
             "2", Pluck.of(new Pick.ByRole(Role.MIDDLE)),
             "3", Pluck.of(new Pick.ByRole(Role.RING)));
+    private static final int FIFTH = 5;
+
     /** So many words that are not known are compared with those that are. */
     private static final int COMPARED = 8;
 
@@ -36,7 +40,9 @@ final class DictationReader {
     private final Doubts doubts;
     private final List<Unread> unread = new ArrayList<>();
     private NumberSense numbers = NumberSense.COUNTS;
-    private boolean isNumbered;
+    private boolean lastRings;
+    /** Whether the chord's fifth is meant by the word: beside its root, and no other string by such a word. */
+    private boolean isFifthOfChord;
     /** Whether the bass is the root: strings by their bare numbers, and no strum. */
     private boolean isRooted;
 
@@ -45,6 +51,7 @@ final class DictationReader {
     private Optional<Filling> filling = Optional.empty();
     private final SaidStrokes said = new SaidStrokes();
     private final SaidAccents accents = new SaidAccents();
+    private JoiningWords joined;
     private boolean isOn;
     private Force force = Force.PLAIN;
     private Touch touch = Touch.PLAIN;
@@ -62,17 +69,25 @@ final class DictationReader {
     Dictation read() {
         There there = There.at(text, speech);
         there.begin(said);
-        var joined = new JoiningWords(there.rest(), words, doubts);
+        joined = new JoiningWords(there.rest(), words, doubts);
         names = StringNames.in(joined.all(), words);
-        isNumbered = joined.all().stream().anyMatch(word -> words.numbered(word).isPresent());
         isRooted = isRooted(joined.all());
+        List<Integer> ordinals = joined.all().stream()
+                .flatMap(word -> words.ordinal(word).stream())
+                .distinct()
+                .toList();
+        isFifthOfChord =
+                ordinals.equals(List.of(FIFTH)) && joined.all().stream().anyMatch(words::isRoot);
         numbers = names.isAll() ? NumberSense.STRINGS : NumberSense.of(joined.all(), words, text, doubts);
         joined.each(this::read);
         if (open >= 0) throw new NotationException("dictation-reader.bracket-closed", text, open);
         said.endPhrase();
         said.settle();
         accents.settle();
-        boolean isFilled = filling.isPresent() && said.isEmpty();
+        if (lastRings && !said.isEmpty())
+            said.add(SpokenStroke.of(Ring.RING, Optional.empty(), said.last().index()));
+        boolean isFilled =
+                filling.isPresent() && said.isEmpty() && said.counts().isEmpty();
         if (isFilled) return filled();
         if (said.isEmpty() && !unread.isEmpty() && Syllables.areIn(joined.all(), unread.size(), words, text))
             return Syllables.read(text, words);
@@ -83,9 +98,12 @@ final class DictationReader {
     }
 
     private boolean isRooted(List<String> all) {
-        return all.stream().noneMatch(words::isStrummed)
-                && (isNumbered
-                        || all.stream().anyMatch(word -> words.ordinal(word).isPresent()));
+        return all.stream()
+                        .noneMatch(word -> words.isStrummed(word)
+                                || words.mark(word).filter("on"::equals).isPresent())
+                && all.stream()
+                        .anyMatch(word -> words.numbered(word).isPresent()
+                                || words.ordinal(word).isPresent());
     }
 
     private Dictation filled() {
@@ -123,7 +141,7 @@ final class DictationReader {
     }
 
     private void read(String word, int index) {
-        Optional<Integer> string = string(word);
+        Optional<Integer> string = spokenString(word, index);
         if (string.isPresent()) {
             pluck(string.get(), index);
             return;
@@ -132,6 +150,7 @@ final class DictationReader {
             plucking = Plucking.WITH_LAST;
             return;
         }
+        if (plucking == Plucking.ALL && words.isTogether(word)) return;
         if (TOGETHER.matcher(word).matches()) {
             for (int i = 0; i < word.length(); i++) read(word.substring(i, i + 1), index + i);
             return;
@@ -149,8 +168,8 @@ final class DictationReader {
     }
 
     /** The string that a letter or a number is, where strings are spoken of. */
-    private Optional<Integer> string(String word) {
-        if (names.isAll()) return names.string(word, words);
+    private Optional<Integer> spokenString(String word, int index) {
+        if (names.isAll() || names.isAmongStrums(word) && isAlone(word, index)) return names.string(word, words);
         if (plucking == Plucking.NOT) return Optional.empty();
         Optional<Integer> number = words.numbered(word)
                 .filter(digits -> digits.matches("\\d{1,2}"))
@@ -174,6 +193,7 @@ final class DictationReader {
 
     private Optional<Stroke> stroke(String word, int index) {
         if (isRingFinger(word)) return words.ringFinger();
+        if (isFifthOfChord && words.ordinal(word).isPresent()) return words.alternate();
         if (numbers != NumberSense.STRINGS) return words.stroke(word, text, index);
         return words.ordinal(word)
                 .map(number -> string(String.valueOf(number), index))
@@ -206,7 +226,7 @@ final class DictationReader {
         return colon + 1 < text.length()
                 && text.charAt(colon) == ':'
                 && Character.isWhitespace(text.charAt(colon + 1))
-                && words.stroke(word, text, index).isPresent();
+                && words.isStrum(word);
     }
 
     private int behindBlanks(int from) {
@@ -284,6 +304,8 @@ final class DictationReader {
     private void times(int number, String word, int index) {
         if (number > 0 && isBeforeStrokes(word, index)) said.repeatNext(number);
         else said.repeat(checked(number, word, index));
+        // What is said again in brackets stands not in them: "down up (twice)".
+        strokesWhenOpened = said.size();
     }
 
     private void several(SpokenTimes.Several several, int index) {
@@ -331,7 +353,7 @@ final class DictationReader {
         switch (word) {
             case "," -> {
                 if (accents.isOpen()) settleAccents();
-                isOn = false;
+                isOn = isOn && isCountBehind(index + 1);
                 if (plucking != Plucking.NOT) plucking = Plucking.NUMBERS;
                 said.endPhrase();
             }
@@ -339,10 +361,22 @@ final class DictationReader {
             case "'" -> force(Force.SOFT);
             case "(", "[" -> open(index);
             case ")", "]" -> close(index);
-            case "|", ".", ";", ":", "\u2013", "\u2014" -> {}
+            case ":" -> {
+                if (accents.isOpen()) settleAccents();
+            }
+            case "|", ".", ";", "\u2013", "\u2014" -> {}
             case "\"", "\u201c", "\u201d", "\u201e" -> {}
             default -> words.mark(word).ifPresentOrElse(this::mark, () -> unknown(word, index));
         }
+    }
+
+    /** {@code on 1, 2 and 3}: whether a number follows the comma that is no count of another stroke. */
+    private boolean isCountBehind(int index) {
+        int at = behindBlanks(index);
+        int end = at;
+        while (end < text.length() && Character.isLetterOrDigit(text.charAt(end))) end++;
+        String word = text.substring(at, end).toLowerCase(Locale.ROOT);
+        return !word.isEmpty() && words.numbered(word).isPresent() && !joined.isBeforeStroke(at);
     }
 
     private void settleAccents() {
@@ -356,6 +390,7 @@ final class DictationReader {
             case "on" -> isOn = !said.isEmpty() && said.isOneAlone();
             case "accented" -> force = Force.ACCENTED;
             case "accented-before" -> force(Force.ACCENTED);
+            case "last-rings" -> lastRings = true;
             case "plucked" -> plucking = Plucking.ALL;
             case "soft" -> force = Force.SOFT;
             case "swept" -> touch = Touch.SWEPT;
@@ -399,11 +434,27 @@ final class DictationReader {
         }
     }
 
+    /** {@code thumb on the root}, {@code thumb on string 6}: one stroke, said by who plays it and where. */
+    private boolean isThumbOn(Stroke form) {
+        return form instanceof Pluck
+                && said.counts().stream().noneMatch(count -> count.stroke() == said.size())
+                && isRoot(said.last().form());
+    }
+
+    private static boolean isRoot(Stroke form) {
+        return form.equals(Pluck.of(new Pick.ByRole(Role.ROOT_BASS)));
+    }
+
     private static boolean isPlainStrum(SpokenStroke stroke) {
         return stroke.form() instanceof Strum strum && strum.reach() == Reach.ALL;
     }
 
     private void stroke(Stroke form, Optional<Direction> way, int index, int end) {
+        if (isOn && isThumbOn(form)) {
+            isOn = false;
+            if (!isRoot(form)) said.replaceLast(SpokenStroke.of(form, Optional.empty(), index));
+            return;
+        }
         if (!(form instanceof Pluck)) plucking = Plucking.NOT;
         accents.taken().forEach(count -> said.count(count.said(), count.index()));
         isOn = false;

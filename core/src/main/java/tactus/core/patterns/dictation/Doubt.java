@@ -13,6 +13,8 @@ public enum Doubt {
     END,
     /** {@code thumb one thumb two}: counts, or fingers. */
     FINGERS,
+    /** {@code thumb, then 3, 2, 1}: fingers, or strings. */
+    DIGITS,
     /** {@code pause}: the chord rings on, or is stopped. */
     PAUSE,
     /** {@code let go}: the chord is stopped, or rings on. */

@@ -16,10 +16,8 @@ final class JoiningWords {
     JoiningWords(String text, SpokenWords words, Doubts doubts) {
         this.text = text;
         this.words = words;
-        found = words.word()
-                .matcher(Hyphens.joined(text, words, doubts))
-                .results()
-                .toList();
+        String plain = words.withoutAdjectives(Hyphens.joined(text, words, doubts));
+        found = words.word().matcher(plain).results().toList();
     }
 
     /** All words, in small letters. */
@@ -31,10 +29,53 @@ final class JoiningWords {
     void each(ObjIntConsumer<String> word) {
         boolean isOneOfSeveral = isOneOfSeveral();
         boolean isNumbered = isNumbered() && !isOneOfSeveral;
+        boolean areQuantities = areQuantities();
+        int times = 1;
         for (int i = 0; i < found.size(); i++) {
-            boolean isLeft = isNumbered ? isBeforeOthers(i) : isJoining(i) || isOneOfSeveral && isOne(i);
-            if (!isLeft) word.accept(plain(found.get(i)), found.get(i).start());
+            boolean isLeft = isNumbered && !areQuantities
+                    ? isBeforeOthers(i)
+                    : isJoining(i) || isOneOfSeveral && isOne(i) || areQuantities && isNumber(i);
+            if (areQuantities && isNumber(i)) times = number(i);
+            if (isLeft) continue;
+            for (; times > 0; times--)
+                word.accept(plain(found.get(i)), found.get(i).start());
+            times = 1;
         }
+    }
+
+    /** {@code three down, two up}: numbers that do not rise, each right before a strum, are no counts and no strings. */
+    private boolean areQuantities() {
+        List<Integer> at =
+                IntStream.range(0, found.size()).filter(this::isNumber).boxed().toList();
+        boolean rises = IntStream.range(1, at.size())
+                .allMatch(i -> number(at.get(i)) > number(at.get(i - 1)) || number(at.get(i)) == 1);
+        return at.size() > 1
+                && !rises
+                && at.stream().allMatch(i -> number(i) <= Dictation.MOST_STROKES && isBeforeStrum(i));
+    }
+
+    private boolean isBeforeStrum(int index) {
+        return index + 1 < found.size()
+                && words.direction(plain(found.get(index + 1))).isPresent();
+    }
+
+    private boolean isNumber(int index) {
+        String word = plain(found.get(index));
+        return words.several(word).isEmpty()
+                && words.numbered(word)
+                        .filter(digits -> digits.matches("\\d{1,3}"))
+                        .isPresent();
+    }
+
+    private int number(int index) {
+        return Integer.parseInt(words.numbered(plain(found.get(index))).orElseThrow());
+    }
+
+    /** Whether a stroke follows the word at {@code start}. */
+    boolean isBeforeStroke(int start) {
+        return IntStream.range(0, found.size() - 1)
+                .filter(i -> found.get(i).start() == start)
+                .anyMatch(i -> isStroke(found.get(i + 1)));
     }
 
     /** {@code two downs, one up}: beside strokes that are told by their number, one is a number as well and no count. */
@@ -45,7 +86,7 @@ final class JoiningWords {
                 .flatMap(word -> words.numbered(word).stream())
                 .toList();
         boolean isTold =
-                found.stream().anyMatch(each -> words.several(plain(each)).isPresent());
+                found.stream().anyMatch(each -> words.times(plain(each)).isPresent());
         boolean inWords = numbers.size() > 1
                 && found.stream()
                         .noneMatch(each -> Character.isDigit(each.group().charAt(0)));
@@ -81,15 +122,21 @@ final class JoiningWords {
     /** Where no number is said, an "and" or "a" before a stroke is no count, but for that of {@code the and}. */
     private boolean isJoining(int index) {
         String word = plain(found.get(index));
+        if (words.isAnd(word) && isPlucked()) return false;
         boolean isMarked = index > 0 && words.mark(plain(found.get(index - 1))).isPresent();
         if (index + 1 == found.size() || isMarked && words.isAnd(word)) return false;
         String next = plain(found.get(index + 1));
-        if (words.isArticle(word))
-            return isStroke(found.get(index + 1)) || words.mark(next).isPresent();
+        if (words.isArticle(word)) return isStroke(found.get(index + 1));
         return words.isAnd(word)
                 && (isStroke(found.get(index + 1))
                         || words.several(next).isPresent()
                         || words.isArticle(next) && index + 2 < found.size() && isStroke(found.get(index + 2)));
+    }
+
+    private boolean isPlucked() {
+        return found.stream()
+                .anyMatch(each ->
+                        words.mark(plain(each)).filter("plucked"::equals).isPresent());
     }
 
     /** {@code downs on 1 and 3 and ups on 2&}: where other strokes and their counts follow, "and" is none of the counts before. */

@@ -44,13 +44,16 @@ enum NumberSense {
         for (String word : said) see(word, words, text, found);
         if (areBehindColon(said, words)) return COUNTS;
         List<Integer> numbers = found.numbers;
-        if (numbers.isEmpty() || found.isCounted) return found.isOnStrings && !found.isStrummed ? STRINGS : COUNTS;
-        boolean rises = isRising(numbers);
-        boolean areCounts = rises && numbers.getFirst() == 1;
+        boolean rises = !numbers.isEmpty() && isRising(numbers);
+        // Behind "on" stand counts, unless a thumb is on strings: "thumb on 6, then 3 2 1".
+        boolean isCounted = found.isCounted && (rises || found.isStrummed || found.thumbs == 0);
+        if (numbers.isEmpty() || isCounted) return found.isOnStrings && !found.isStrummed ? STRINGS : COUNTS;
+        boolean areCounts = rises && numbers.getFirst() == 1 && !(numbers.size() == 1 && found.isOnStrings);
         if (found.isStrummed) return !areCounts && (found.isOnStrings || !rises) ? STRINGS : COUNTS;
         boolean areFingers = numbers.stream().allMatch(each -> each >= 1 && each <= FINGERS_OF_PICKING);
         if (found.thumbs > 0 && !found.isOnStrings && !found.isRooted && areFingers) {
-            if (!rises || numbers.size() != found.thumbs) return FINGERS;
+            if (!rises || numbers.size() != found.thumbs)
+                return doubts.isFirst(Doubt.DIGITS, shown(said, words)) ? FINGERS : STRINGS;
             return doubts.isFirst(Doubt.FINGERS, shown(said, words)) ? COUNTS : FINGERS;
         }
         if (found.isFingered) return COUNTS;

@@ -68,6 +68,7 @@ final class SpokenWords {
     private static final Map<String, String> SYLLABLES = Map.of("and", "&", "e", "e", "a", "a", "ta", "ta");
     private static final Map<String, Integer> NAMED =
             Map.of("lowest", 6, "named-a", 5, "named-d", 4, "named-g", 3, "named-b", 2, "highest", 1);
+    private static final String OPEN = "open-";
     private static final Map<String, Length> RATES =
             Map.of("eighths", Length.EIGHTH, "sixteenths", Length.SIXTEENTH, "quarters", Length.QUARTER);
     private static final String PINCHED = "[\\p{L}\\d]+(?::\\d+)?(?:-[\\p{L}\\d]+(?::\\d+)?)*";
@@ -177,6 +178,9 @@ final class SpokenWords {
                 .or(() -> lexicon.read("stroke.open-string", word)
                         .map(holes -> string(holes.getFirst() + ":0", text, index)))
                 .or(() -> lexicon.read("stroke.string", word).map(holes -> string(holes.getFirst(), text, index)))
+                .or(() -> lexicon.find("stroke", word)
+                        .filter(code -> code.startsWith(OPEN))
+                        .map(code -> Pluck.of(new Pick.Fretted(NAMED.get(code.substring(OPEN.length())), 0))))
                 .or(() -> named(word).map(number -> Pluck.of(new Pick.OnString(number))))
                 .or(() -> letterOfFinger(word))
                 .or(() -> together(word, text, index))
@@ -345,6 +349,19 @@ final class SpokenWords {
         };
     }
 
+    /** {@code text} with blanks for words that only say how quick or even strokes are; every place stays where it is. */
+    String withoutAdjectives(String text) {
+        Pattern adjective = lexicon.made("dictation.adjectives", SpokenWords::adjectives);
+        return adjective
+                .matcher(text)
+                .replaceAll(found -> " ".repeat(found.group().length()));
+    }
+
+    private static Pattern adjectives(Lexicon lexicon) {
+        String all = lexicon.forms("adjective").stream().map(Pattern::quote).collect(Collectors.joining("|"));
+        return Pattern.compile("(?<!\\p{L})(?:" + all + ")(?!\\p{L})", Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+    }
+
     /** Whether {@code word} is "and", not its sign. */
     boolean isAnd(String word) {
         return !word.isEmpty() && Character.isLetter(word.charAt(0)) && lexicon.is("syllable.and", word);
@@ -368,6 +385,20 @@ final class SpokenWords {
     /** Whether {@code word} is part of anything that is read, though it says nothing alone. */
     boolean isOfThem(String word) {
         return Spelling.known(lexicon).isKnown(word);
+    }
+
+    /** Whether {@code word} is only that it is strummed. */
+    boolean isStrum(String word) {
+        return lexicon.is("stroke.strum", word);
+    }
+
+    Optional<Stroke> alternate() {
+        return Optional.of(STROKES.get("alternate"));
+    }
+
+    /** Whether {@code word} says again that strings are plucked at once. */
+    boolean isTogether(String word) {
+        return lexicon.is("at-once", word);
     }
 
     /** Whether {@code word} strums over more than the bass. */

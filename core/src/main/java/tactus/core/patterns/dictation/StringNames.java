@@ -9,11 +9,12 @@ import java.util.stream.Stream;
  * beside one that is called by its name, and where nothing else is said, they are strings.
  *
  * @param isAll whether nothing but strings is said
+ * @param isNamed whether a string is called by its name at all
  * @param isLowNamed whether the lowest is among those that are called by their names, so that a letter E is the highest
  */
-record StringNames(boolean isAll, boolean isLowNamed) {
+record StringNames(boolean isAll, boolean isNamed, boolean isLowNamed) {
 
-    static final StringNames NONE = new StringNames(false, false);
+    static final StringNames NONE = new StringNames(false, false, false);
 
     static StringNames in(List<String> said, SpokenWords words) {
         List<Integer> named =
@@ -26,11 +27,16 @@ record StringNames(boolean isAll, boolean isLowNamed) {
                                 || word.equals(",")
                                 || words.isAnd(word)
                                 || words.mark(word).filter("filler"::equals).isPresent());
-        return new StringNames(all, named.contains(6));
+        return new StringNames(all, !named.isEmpty(), named.contains(6));
     }
 
     private static boolean isLetter(String word, SpokenWords words) {
         return words.letter(word).isPresent() || words.isLetterOfEnd(word);
+    }
+
+    /** Whether {@code word} can be a string where strums are said as well: a letter that is no stroke. */
+    boolean isAmongStrums(String word) {
+        return isNamed && word.length() == 1 && Character.isLetter(word.charAt(0)) && !"dubtx".contains(word);
     }
 
     Optional<Integer> string(String word, SpokenWords words) {

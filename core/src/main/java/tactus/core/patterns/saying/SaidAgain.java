@@ -44,8 +44,9 @@ final class SaidAgain {
 
     private String strokes(Dictation said) {
         boolean counts = said.strokes().stream().allMatch(SpokenStroke::isCounted);
+        boolean fromOne = said.strokes().getFirst().count().filter("1"::equals).isPresent();
         String strokes = said.strokes().stream()
-                .map(stroke -> counts ? struck(stroke.count().orElseThrow()) : stroke(stroke))
+                .map(stroke -> counts ? struck(stroke.count().orElseThrow(), fromOne) : stroke(stroke))
                 .collect(Collectors.joining(counts ? " " : ", "));
         return said.counts().isEmpty()
                 ? strokes
@@ -65,8 +66,10 @@ final class SaidAgain {
     }
 
     /** What is passed on the way to a count stands in brackets: {@code (3) &}. */
-    private static String struck(String count) {
+    private String struck(String count, boolean fromOne) {
         int last = count.lastIndexOf(' ');
+        // Numbers alone that do not begin with 1 would be strings.
+        if (!fromOne && count.chars().allMatch(Character::isDigit)) return lexicon.say("beat-count", count);
         return last < 0 ? count : "(" + count.substring(0, last) + ") " + count.substring(last + 1);
     }
 

@@ -24,6 +24,7 @@ class MannerTest {
                 "D-U-D-U; hyphen; d - u - d - u; d u d u",
                 "top string, 3; end; 6 3; 1 3",
                 "thumb one thumb two; fingers; p@1 p@2; p i p m",
+                "thumb 3 2 1; digits; p a m i; p 3 2 1",
                 "down and a pause; pause; d -; d s",
                 "down, let go; let-go; d s; d =",
                 "down, chunk, up; chunk; d x u; d ?_ u"

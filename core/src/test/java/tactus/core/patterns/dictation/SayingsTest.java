@@ -55,6 +55,18 @@ class SayingsTest {
         assertTrue(all.size() >= 400, all.size() + " sayings");
     }
 
+    /** Written when the reader was done, and not read for it since: its figure is the one in docs/benchmarks.md. */
+    @Test
+    void ofAHundredSayingsWrittenAfterwardsAsManyAreUnderstoodAsIsDocumented() throws IOException {
+        List<Meant> all = corpus("sayings-after.txt");
+        List<String> other = all.stream()
+                .filter(each -> !gist(each.said()).equals(each.gist()))
+                .map(each -> each.said() + " => " + gist(each.said()))
+                .toList();
+        assertEquals(100, all.size());
+        assertTrue(other.size() <= 18, String.join("\n", other));
+    }
+
     @Test
     void whatIsSaidBackReadsAsTheSame() throws IOException {
         List<String> phrases = corpus("sayings.txt").stream().map(Meant::said).toList();
@@ -78,9 +90,9 @@ class SayingsTest {
             return 0;
         }
         for (Dictation each : readings) {
-            // Several numbers for one stroke, as in nonsense, pass all but the last: nobody says that.
+            // Several counts for one stroke, as in nonsense, pass all but the last: nobody says that.
             if (each.strokes().stream()
-                    .anyMatch(stroke -> stroke.count().orElse("").matches(".*\\d.* \\d.*"))) continue;
+                    .anyMatch(stroke -> stroke.count().orElse("").matches("(?!\\d+ [e&a]$).* .*"))) continue;
             String back = new Saying(English.LEXICON).again(each);
             assertEquals(Gist.heard(each), first(back), said + " => " + back);
         }
