@@ -56,7 +56,7 @@ final class JoiningWords {
 
     private boolean isBeforeStrum(int index) {
         return index + 1 < found.size()
-                && words.direction(plain(found.get(index + 1))).isPresent();
+                && words.strokes().direction(plain(found.get(index + 1))).isPresent();
     }
 
     private boolean isNumber(int index) {
@@ -148,7 +148,7 @@ final class JoiningWords {
     }
 
     private boolean isStroke(MatchResult word) {
-        return words.stroke(plain(word), text, word.start()).isPresent();
+        return words.strokes().stroke(plain(word), text, word.start()).isPresent();
     }
 
     private static String plain(MatchResult word) {

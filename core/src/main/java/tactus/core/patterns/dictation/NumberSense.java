@@ -66,7 +66,7 @@ enum NumberSense {
         int colon = said.lastIndexOf(":");
         return colon > 0
                 && said.subList(colon, said.size()).stream()
-                        .noneMatch(word -> words.stroke(word, word, 0).isPresent())
+                        .noneMatch(word -> words.strokes().stroke(word, word, 0).isPresent())
                 && said.subList(0, colon).stream()
                         .noneMatch(word -> words.numbered(word).isPresent());
     }
@@ -79,13 +79,13 @@ enum NumberSense {
     }
 
     private static void see(String word, SpokenWords words, String text, Found found) {
-        Optional<Stroke> stroke = words.stroke(word, text, 0);
+        Optional<Stroke> stroke = words.strokes().stroke(word, text, 0);
         found.isStrummed |= words.isStrummed(word);
         if (stroke.isPresent()) {
             switch (stroke.get()) {
                 case Strum _ -> found.isRooted |= !words.isStrummed(word);
                 case Pluck _
-                when words.isRoot(word) -> {
+                when words.strokes().isRoot(word) -> {
                     found.isRooted = true;
                     found.isOnStrings = true;
                 }

@@ -17,13 +17,14 @@ record StringNames(boolean isAll, boolean isNamed, boolean isLowNamed) {
     static final StringNames NONE = new StringNames(false, false, false);
 
     static StringNames in(List<String> said, SpokenWords words) {
-        List<Integer> named =
-                said.stream().flatMap(word -> words.named(word).stream()).toList();
+        List<Integer> named = said.stream()
+                .flatMap(word -> words.strokes().named(word).stream())
+                .toList();
         boolean all = !named.isEmpty()
                 && said.stream().anyMatch(word -> isLetter(word, words))
                 && said.stream()
                         .allMatch(word -> isLetter(word, words)
-                                || words.named(word).isPresent()
+                                || words.strokes().named(word).isPresent()
                                 || word.equals(",")
                                 || words.isAnd(word)
                                 || words.mark(word).filter("filler"::equals).isPresent());
@@ -31,7 +32,7 @@ record StringNames(boolean isAll, boolean isNamed, boolean isLowNamed) {
     }
 
     private static boolean isLetter(String word, SpokenWords words) {
-        return words.letter(word).isPresent() || words.isLetterOfEnd(word);
+        return words.strokes().letter(word).isPresent() || words.strokes().isLetterOfEnd(word);
     }
 
     /** Whether {@code word} can be a string where strums are said as well: a letter that is no stroke. */
@@ -41,9 +42,11 @@ record StringNames(boolean isAll, boolean isNamed, boolean isLowNamed) {
 
     Optional<Integer> string(String word, SpokenWords words) {
         return Stream.of(
-                        words.named(word),
-                        words.letter(word),
-                        words.isLetterOfEnd(word) ? Optional.of(isLowNamed ? 1 : 6) : Optional.<Integer>empty())
+                        words.strokes().named(word),
+                        words.strokes().letter(word),
+                        words.strokes().isLetterOfEnd(word)
+                                ? Optional.of(isLowNamed ? 1 : 6)
+                                : Optional.<Integer>empty())
                 .flatMap(Optional::stream)
                 .findFirst();
     }
