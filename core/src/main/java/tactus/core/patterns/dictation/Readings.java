@@ -8,8 +8,8 @@ import tactus.core.ground.statement.Statement;
 /** Reads a text in each of the ways it can be meant, slips of spelling mended before. */
 final class Readings {
 
-    /** So many doubts make sixteen readings. */
-    private static final int MOST_DOUBTS = 4;
+    /** So many doubts are read in both ways; when one is answered the next is met, so that all are asked in the end. */
+    private static final int MOST_DOUBTS = 2;
 
     private final String typed;
     private final Speech speech;
