@@ -72,7 +72,9 @@ final class PlaceCommand implements Callable<Integer> {
         if (query.equals("-")) return QueryLines.answer(System.in, out, line -> json(answered(line, true)));
         ObjectNode tree = answered(query, json);
         out.println(json ? json(tree) : text(place(query)));
-        return tree.path("count").asString().equals("0") ? TactusCommand.FOUND : TactusCommand.FINE;
+        boolean whole =
+                tree.path("unread").isEmpty() && !tree.path("count").asString().equals("0");
+        return whole ? TactusCommand.FINE : TactusCommand.FOUND;
     }
 
     private static String json(ObjectNode tree) {

@@ -63,23 +63,42 @@ class PlaceCommandTest extends CommandRun {
     void aQueryALineIsAnsweredByALineOfJsonEach() {
         InputStream before = System.in;
         try {
-            System.setIn(new ByteArrayInputStream("D D U\n\ndown sideways\n".getBytes(StandardCharsets.UTF_8)));
+            System.setIn(
+                    new ByteArrayInputStream("D D U\n\ndown sideways\nsideways\n".getBytes(StandardCharsets.UTF_8)));
             assertEquals(0, run("place", "-"));
         } finally {
             System.setIn(before);
         }
         List<JsonNode> lines =
                 out.toString().lines().map(JsonMapper.shared()::readTree).toList();
-        assertEquals(2, lines.size());
+        assertEquals(3, lines.size());
         assertEquals("D D U", lines.get(0).path("query").asString());
-        assertTrue(lines.get(1).path("error").asString().contains("sideways"));
+        assertEquals(List.of("sideways"), texts(lines.get(1).path("unread")));
+        assertTrue(lines.get(2).path("error").asString().contains("sideways"));
+    }
+
+    /** A script sees by the exit code that a word was left out, a person by the words. */
+    @Test
+    void aWordThatSaysNothingIsNamedAndTheRestStands() {
+        assertEquals(TactusCommand.FOUND, run("place", "D U Z"));
+        assertTrue(out.toString().contains("“Z” says nothing of a pattern and is left out"), out.toString());
+        assertTrue(out.toString().contains(" placements, the hand moving in 1/8"), out.toString());
+    }
+
+    @Test
+    void whatWasAnsweredOfHowPatternsAreSaidHolds() {
+        run("place", "D-DU", "--json");
+        assertTrue(json().path("question").asString().contains("does it only join?"));
+        out.getBuffer().setLength(0);
+        assertEquals(TactusCommand.FINE, run("place", "D-DU", "--manner", "hyphen=second", "--json"));
+        assertTrue(texts(json().path("remarks")).toString().contains("a hyphen only joins"));
     }
 
     @ParameterizedTest
     @CsvSource(
             delimiter = ';',
             value = {
-                "D U Q;4/4;4;eighths;has \"Q\", which is no stroke",
+                "Z;4/4;4;eighths;has \"Z\", which is no stroke",
                 "D U;4/x;4;eighths;is not a meter",
                 "D U;4/4;0;eighths;has 1 to 32 beats",
                 "D U;4/4;4;fast;--hand takes quarters",

@@ -277,8 +277,7 @@ final class DictationReader {
     }
 
     private void unknown(String word, int index) {
-        String typed = text.substring(index, index + word.length());
-        List<String> nearest = unread.size() < COMPARED ? Spelling.nearest(typed, speech.lexicon()) : List.of();
+        List<String> nearest = unread.size() < COMPARED ? Spelling.nearest(word, speech.lexicon()) : List.of();
         int from = said.takeNumberBefore(text, index, words).orElse(index);
         unread.add(new Unread(
                 from, text.substring(from, index + word.length()), nearest, !said.isEmpty() && said.isPicked()));
