@@ -38,10 +38,10 @@ final class DictationReader {
     private final List<Unread> unread = new ArrayList<>();
     private PickingSense sense = PickingSense.NONE;
     private boolean lastRings;
-    private final Plucked plucked;
+    private final PluckedStrings plucked;
     private final SayingText typed;
     private final Brackets brackets;
-    private final Repeats repeats;
+    private final SaidRepeats repeats;
     private final LastStroke last;
     private Optional<Filling> filling = Optional.empty();
     private final SaidStrokes said = new SaidStrokes();
@@ -56,10 +56,10 @@ final class DictationReader {
         this.speech = speech;
         this.doubts = doubts;
         words = new SpokenWords(speech.lexicon(), doubts.manner());
-        plucked = new Plucked(words);
+        plucked = new PluckedStrings(words);
         typed = new SayingText(text);
         brackets = new Brackets(text, said);
-        repeats = new Repeats(typed, said, brackets);
+        repeats = new SaidRepeats(typed, said, brackets);
         last = new LastStroke(text, said, words);
     }
 
@@ -277,7 +277,7 @@ final class DictationReader {
     }
 
     private void unknown(String word, int index) {
-        List<String> nearest = unread.size() < COMPARED ? Spelling.nearest(word, speech.lexicon()) : List.of();
+        List<String> nearest = unread.size() < COMPARED ? SaidSpelling.nearest(word, speech.lexicon()) : List.of();
         int from = said.takeNumberBefore(text, index, words).orElse(index);
         unread.add(new Unread(
                 from, text.substring(from, index + word.length()), nearest, !said.isEmpty() && said.isPicked()));

@@ -13,12 +13,12 @@ final class Readings {
 
     private final String typed;
     private final Speech speech;
-    private final Spelling spelling;
+    private final SaidSpelling spelling;
 
     Readings(String typed, Speech speech) {
         this.typed = typed;
         this.speech = speech;
-        spelling = new Spelling(typed, speech);
+        spelling = new SaidSpelling(typed, speech);
     }
 
     Dictation read() {

@@ -178,7 +178,7 @@ final class SpokenWords {
 
     /** Whether {@code word} is part of anything that is read, though it says nothing alone. */
     boolean isOfThem(String word) {
-        return Spelling.known(lexicon).isKnown(word);
+        return SaidSpelling.known(lexicon).isKnown(word);
     }
 
     /** Whether {@code word} says again that strings are plucked at once. */

@@ -6,7 +6,7 @@
  *
  * <h2>From words to strokes</h2>
  *
- * <p>{@code Spelling} mends slips of one letter in words of five or more that leave no doubt, and says so. {@code
+ * <p>{@code SaidSpelling} mends slips of one letter in words of five or more that leave no doubt, and says so. {@code
  * JoiningWords} divides the text into the phrases of the lexicon, the longest first, and leaves out what only joins. {@code
  * PickingSense} looks at all of them: are bare numbers counts, strings or fingers, are letters strings? {@code
  * DictationReader} then reads phrase by phrase; {@code SpokenStrokes} and {@code SpokenWords} say what each means. A word

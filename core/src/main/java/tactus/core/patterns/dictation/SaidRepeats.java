@@ -4,13 +4,13 @@ import java.util.Optional;
 import tactus.core.ground.refusal.NotationException;
 
 /** What makes strokes that were said come more than once, or last: {@code twice}, {@code hold for two}, {@code and again}. */
-final class Repeats {
+final class SaidRepeats {
 
     private final SayingText typed;
     private final SaidStrokes said;
     private final Brackets brackets;
 
-    Repeats(SayingText typed, SaidStrokes said, Brackets brackets) {
+    SaidRepeats(SayingText typed, SaidStrokes said, Brackets brackets) {
         this.typed = typed;
         this.said = said;
         this.brackets = brackets;

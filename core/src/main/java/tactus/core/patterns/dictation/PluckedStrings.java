@@ -3,7 +3,7 @@ package tactus.core.patterns.dictation;
 import java.util.Optional;
 
 /** Where strings are spoken of by letters and numbers: behind {@code pluck}, and beside strings that are called by their names. */
-final class Plucked {
+final class PluckedStrings {
 
     /** How far what follows {@code pluck} goes. */
     private enum Reach {
@@ -18,7 +18,7 @@ final class Plucked {
     private final SpokenWords words;
     private Reach reach = Reach.NOTHING;
 
-    Plucked(SpokenWords words) {
+    PluckedStrings(SpokenWords words) {
         this.words = words;
     }
 

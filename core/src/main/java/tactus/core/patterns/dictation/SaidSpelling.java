@@ -16,7 +16,7 @@ import tactus.core.ground.language.NearWords;
 import tactus.core.ground.statement.Statement;
 
 /** A text with the slips of spelling mended that leave no doubt, and the words that are nearest to any other. */
-final class Spelling {
+final class SaidSpelling {
 
     private static final List<String> READ = List.of(
             "stroke",
@@ -46,7 +46,7 @@ final class Spelling {
     private final List<int[]> moved = new ArrayList<>();
 
     /** @param names words that are called and are no slips, in small letters */
-    Spelling(String typed, Speech speech) {
+    SaidSpelling(String typed, Speech speech) {
         NearWords known =
                 speech.lexicon().made("dictation.known", NearWords.class, words -> new NearWords(words.wordsOf(READ)));
         Set<String> names = names(speech);
@@ -96,7 +96,7 @@ final class Spelling {
 
     /** The two words for strokes that look most like {@code word}. */
     static List<String> nearest(String word, Lexicon lexicon) {
-        return lexicon.made("dictation.strokes", NearWords.class, Spelling::strokes)
+        return lexicon.made("dictation.strokes", NearWords.class, SaidSpelling::strokes)
                 .nearest(word.toLowerCase(Locale.ROOT), 2);
     }
 
