@@ -144,6 +144,9 @@ class DictationFlowTest extends WindowTest {
         click("#menu-view-speech");
         say("D-DU");
         assertTrue(text("#dictation-message").contains("or does it only join?"), text("#dictation-message"));
+        robot.clickOn(cards().get(1));
+        settle();
+        assertTrue(cards().get(1).isFocused(), "the focus stays where one clicked, though all is shown anew");
         press(ESCAPE);
         say("the same but the last one muted");
         press(ENTER);

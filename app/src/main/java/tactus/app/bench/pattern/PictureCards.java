@@ -1,6 +1,7 @@
 package tactus.app.bench.pattern;
 
 import java.util.List;
+import java.util.stream.IntStream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -48,7 +49,19 @@ public final class PictureCards extends ScrollPane {
             row.getChildren().setAll(empty);
             return;
         }
+        int focused = focused();
         row.getChildren().setAll(cards.stream().map(this::button).toList());
+        // Otherwise what is shown anew would hand the focus to whatever comes first in the window.
+        if (focused >= 0)
+            row.getChildren().get(Math.min(focused, cards.size() - 1)).requestFocus();
+    }
+
+    /** The card that has the focus, from 0; -1 if none has. */
+    private int focused() {
+        return IntStream.range(0, row.getChildren().size())
+                .filter(index -> row.getChildren().get(index).isFocused())
+                .findFirst()
+                .orElse(-1);
     }
 
     private Node button(Card card) {
