@@ -67,12 +67,16 @@ final class Hyphens {
         return way > 0 ? text.substring(at + 1, end) : text.substring(end + 1, at);
     }
 
-    /** All that hangs together without a blank. */
+    /** All that hangs together without a blank or a comma. */
     static String around(String text, int at) {
         int from = at;
         int to = at;
-        while (from > 0 && !Character.isWhitespace(text.charAt(from - 1))) from--;
-        while (to < text.length() && !Character.isWhitespace(text.charAt(to))) to++;
+        while (from > 0 && !ends(text.charAt(from - 1))) from--;
+        while (to < text.length() && !ends(text.charAt(to))) to++;
         return text.substring(from, to);
+    }
+
+    private static boolean ends(char letter) {
+        return Character.isWhitespace(letter) || letter == ',' || letter == ';';
     }
 }

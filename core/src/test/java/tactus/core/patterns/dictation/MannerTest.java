@@ -47,6 +47,14 @@ class MannerTest {
     }
 
     @Test
+    void theQuestionSaysWhatIsAskedAbout() {
+        Dictation said = heard("D-DU, chunk, up", Manner.UNKNOWN);
+        assertEquals(
+                "in “D-DU”, is each hyphen a slot without a stroke, or does it only join?",
+                English.say(said.other().orElseThrow().asked()));
+    }
+
+    @Test
     void whatWasNotMetIsNotTold() {
         Manner all = Manner.parse("hyphen=second, end=first, fingers=second, pause=first");
         assertEquals(List.of(), heard("down, down up", all).notes().remarks());
