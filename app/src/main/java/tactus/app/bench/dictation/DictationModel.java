@@ -44,6 +44,9 @@ public final class DictationModel {
         }
     }
 
+    private static final java.util.regex.Pattern SIGNS =
+            java.util.regex.Pattern.compile("[dubtx\\s,|]+", java.util.regex.Pattern.CASE_INSENSITIVE);
+
     private final Work work;
     private final BenchModel bench;
     private final ObjectProperty<Manner> manner;
@@ -191,13 +194,13 @@ public final class DictationModel {
         if (whole) take(index);
     }
 
-    /** What was understood, in words of the program; empty where that is what was said. */
-    public Optional<String> readAs() {
-        return answer.get()
-                .placing()
-                .filter(placing -> !(placing.question().orElse(null) instanceof Question.OfMeaning))
-                .map(placing -> new Saying(Words.lexicon()).again(placing.dictation()))
-                .filter(back -> !bare(back).equals(bare(text.get())));
+    /** What was understood, in words of the program; empty where that is what was said, or is asked, or signs of strokes are said. */
+    static Optional<String> readAs(Placing placing) {
+        String said = placing.dictation().text();
+        boolean isAsked = placing.question().orElse(null) instanceof Question.OfMeaning;
+        if (isAsked || SIGNS.matcher(said).matches()) return Optional.empty();
+        return Optional.of(new Saying(Words.lexicon()).again(placing.dictation()))
+                .filter(back -> !bare(back).equals(bare(said)));
     }
 
     private static String bare(String said) {

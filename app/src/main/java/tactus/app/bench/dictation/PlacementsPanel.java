@@ -53,20 +53,22 @@ public final class PlacementsPanel extends VBox {
 
     private void show(DictationModel.Answer answer) {
         before.setText(answer.isEmpty() ? "" : model.comparison().orElse(""));
-        read.setText(answer.placing().map(this::read).orElse(""));
+        read.setText(answer.placing().map(PlacementsPanel::read).orElse(""));
         cards.show(
                 answer.placing().map(this::cards).orElse(List.of()),
                 Words.of(answer.wrong().isPresent() ? "dictation.unread" : "dictation.empty"));
     }
 
     /** What was understood, where it is not what was said, and what there is to say of the words. */
-    private String read(Placing placing) {
+    private static String read(Placing placing) {
         Dictation.Notes notes = placing.dictation().notes();
         Stream<String> others = Stream.concat(
                         notes.remarks().stream(),
                         notes.unread().stream().skip(1).map(Unread::leftOut))
                 .map(Words::say);
-        return Stream.concat(model.readAs().stream().map(said -> Words.of("dictation.read-as", said)), others)
+        return Stream.concat(
+                        DictationModel.readAs(placing).stream().map(said -> Words.of("dictation.read-as", said)),
+                        others)
                 .collect(Collectors.joining(" "));
     }
 

@@ -12,12 +12,15 @@ final class JoiningWords {
     private final String text;
     private final SpokenWords words;
     private final List<MatchResult> found;
+    private final boolean isPlucked;
 
     JoiningWords(String text, SpokenWords words, Doubts doubts) {
         this.text = text;
         this.words = words;
         String plain = words.withoutAdjectives(Hyphens.joined(text, words, doubts));
         found = words.word().matcher(plain).results().toList();
+        isPlucked = all().stream()
+                .anyMatch(each -> words.mark(each).filter("plucked"::equals).isPresent());
     }
 
     /** All words, in small letters. */
@@ -47,10 +50,8 @@ final class JoiningWords {
     private boolean areQuantities() {
         List<Integer> at =
                 IntStream.range(0, found.size()).filter(this::isNumber).boxed().toList();
-        boolean rises = IntStream.range(1, at.size())
-                .allMatch(i -> number(at.get(i)) > number(at.get(i - 1)) || number(at.get(i)) == 1);
         return at.size() > 1
-                && !rises
+                && !NumberSense.isRising(at.stream().map(this::number).toList())
                 && at.stream().allMatch(i -> number(i) <= Dictation.MOST_STROKES && isBeforeStrum(i));
     }
 
@@ -122,7 +123,7 @@ final class JoiningWords {
     /** Where no number is said, an "and" or "a" before a stroke is no count, but for that of {@code the and}. */
     private boolean isJoining(int index) {
         String word = plain(found.get(index));
-        if (words.isAnd(word) && isPlucked()) return false;
+        if (words.isAnd(word) && isPlucked) return false;
         boolean isMarked = index > 0 && words.mark(plain(found.get(index - 1))).isPresent();
         if (index + 1 == found.size() || isMarked && words.isAnd(word)) return false;
         String next = plain(found.get(index + 1));
@@ -131,12 +132,6 @@ final class JoiningWords {
                 && (isStroke(found.get(index + 1))
                         || words.several(next).isPresent()
                         || words.isArticle(next) && index + 2 < found.size() && isStroke(found.get(index + 2)));
-    }
-
-    private boolean isPlucked() {
-        return found.stream()
-                .anyMatch(each ->
-                        words.mark(plain(each)).filter("plucked"::equals).isPresent());
     }
 
     /** {@code downs on 1 and 3 and ups on 2&}: where other strokes and their counts follow, "and" is none of the counts before. */

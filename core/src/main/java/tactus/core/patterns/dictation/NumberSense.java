@@ -45,9 +45,7 @@ enum NumberSense {
         if (areBehindColon(said, words)) return COUNTS;
         List<Integer> numbers = found.numbers;
         boolean rises = !numbers.isEmpty() && isRising(numbers);
-        // Behind "on" stand counts, unless a thumb is on strings: "thumb on 6, then 3 2 1".
-        boolean isCounted = found.isCounted && (rises || found.isStrummed || found.thumbs == 0);
-        if (numbers.isEmpty() || isCounted) return found.isOnStrings && !found.isStrummed ? STRINGS : COUNTS;
+        if (numbers.isEmpty() || found.isCounted) return found.isOnStrings && !found.isStrummed ? STRINGS : COUNTS;
         boolean areCounts = rises && numbers.getFirst() == 1 && !(numbers.size() == 1 && found.isOnStrings);
         if (found.isStrummed) return !areCounts && (found.isOnStrings || !rises) ? STRINGS : COUNTS;
         boolean areFingers = numbers.stream().allMatch(each -> each >= 1 && each <= FINGERS_OF_PICKING);
@@ -72,7 +70,7 @@ enum NumberSense {
     }
 
     /** Whether each is higher than the one before, or all begins with 1 again. */
-    private static boolean isRising(List<Integer> numbers) {
+    static boolean isRising(List<Integer> numbers) {
         boolean fromOne = numbers.getFirst() == 1;
         return IntStream.range(1, numbers.size())
                 .allMatch(i -> numbers.get(i - 1) < numbers.get(i) || fromOne && numbers.get(i) == 1);

@@ -45,10 +45,9 @@ final class SaidSpelling {
     /** For each slip where the mended word ends, and by how much it is longer than what was typed. */
     private final List<int[]> moved = new ArrayList<>();
 
-    /** @param names words that are called and are no slips, in small letters */
+    /** Mends {@code typed}, but for words that are in the name of a pattern. */
     SaidSpelling(String typed, Speech speech) {
-        NearWords known =
-                speech.lexicon().made("dictation.known", NearWords.class, words -> new NearWords(words.wordsOf(READ)));
+        NearWords known = known(speech.lexicon());
         Set<String> names = names(speech);
         Map<String, Optional<String>> slips = new HashMap<>();
         Matcher words = WORD.matcher(typed);

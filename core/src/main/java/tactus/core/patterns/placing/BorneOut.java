@@ -9,6 +9,7 @@ import tactus.core.music.stroke.Direction;
 import tactus.core.music.stroke.Mute;
 import tactus.core.music.stroke.Stroke;
 import tactus.core.patterns.dictation.Dictation;
+import tactus.core.patterns.dictation.Filling;
 import tactus.core.patterns.dictation.SpokenStroke;
 import tactus.core.patterns.pattern.Pattern;
 
@@ -31,6 +32,10 @@ public final class BorneOut {
     }
 
     private static boolean isSaid(Dictation dictation, List<Stroke> written) {
+        SpokenStroke every = dictation.strokes().getFirst();
+        // "All downs" says one stroke for every slot.
+        if (dictation.notes().filling().filter(Filling::isAlone).isPresent())
+            return written.stream().allMatch(stroke -> isSaid(every, stroke));
         List<SpokenStroke> said = dictation.strokes().stream()
                 .filter(each -> each.form().isStruck())
                 .toList();

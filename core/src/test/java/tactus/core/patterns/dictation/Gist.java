@@ -6,10 +6,13 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import tactus.core.music.stroke.Direction;
 import tactus.core.music.stroke.Force;
+import tactus.core.music.stroke.Miss;
 import tactus.core.music.stroke.Mute;
 import tactus.core.music.stroke.Pick;
 import tactus.core.music.stroke.Pluck;
 import tactus.core.music.stroke.Reach;
+import tactus.core.music.stroke.Ring;
+import tactus.core.music.stroke.Stop;
 import tactus.core.music.stroke.Stroke;
 import tactus.core.music.stroke.Strum;
 import tactus.core.music.stroke.Touch;
@@ -66,10 +69,9 @@ final class Gist {
                 pluck.picks().size() == 1
                         ? pick(pluck.picks().getFirst())
                         : pluck.picks().stream().map(Gist::pick).collect(Collectors.joining(" ", "(", ")"));
-            default ->
-                stroke.getClass().getSimpleName().equals("Miss")
-                        ? "-"
-                        : stroke.getClass().getSimpleName().equals("Ring") ? "=" : "s";
+            case Miss _ -> "-";
+            case Ring _ -> "=";
+            case Stop _ -> "s";
         };
         String touch = stroke.touch() == Touch.SWEPT ? "~" : stroke.touch() == Touch.PALM_MUTED ? "_" : "";
         String force = stroke.force() == Force.ACCENTED ? "!" : stroke.force() == Force.SOFT ? "'" : "";

@@ -27,6 +27,11 @@ class BorneOutTest {
                 "dudududu;down up three times;false",
                 "d-d-d-d-;mute down, mute down;true",
                 "x-x-d-d-;mute down, mute down;true",
+                "d-d-d-d-;all downs;true",
+                "dddddddd;all downs in eighths;true",
+                "d-du-udu;all downs;false",
+                "d-du-udx;the same but the last one muted;true",
+                "d-du-udu;down sideways;true",
                 "d-d-d-d-;nothing that can be read;true"
             })
     void whatWasSaidIsBorneOutByStrokesAsManyAndAsTheirWayWasSaid(String line, String said, boolean isBorneOut) {

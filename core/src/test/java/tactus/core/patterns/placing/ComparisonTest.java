@@ -1,6 +1,7 @@
 package tactus.core.patterns.placing;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -39,5 +40,11 @@ class ComparisonTest {
         assertEquals(
                 "Both can be played; the first is likelier: its strokes lie more on the beats.",
                 English.say(compare("D D D D", "D U U U").verdict()));
+    }
+
+    @Test
+    void ofStrokesThatOnlyAFrameNumbersNothingIsClaimed() {
+        assertTrue(compare("all downs", "D D D D").differences().isEmpty());
+        assertTrue(compare("D D D D", "all downs in eighths").differences().isEmpty());
     }
 }
